@@ -1,0 +1,32 @@
+package keenfork.core.diet;
+
+import java.util.List;
+
+/// What can be said of a diet and a dish.
+///
+/// @param diet    the diet
+/// @param answer  suits, does not suit, or cannot say
+/// @param because the lines it does not suit for, or what is not known; empty where it suits
+public record Verdict(Diet diet, Answer answer, List<String> because) {
+    /// the three answers
+    public enum Answer {
+        SUITS("suits", "suits"), DOES_NOT_SUIT("does-not-suit", "does not suit"), CANNOT_SAY("cannot-say", "cannot say");
+
+        private final String id;
+        private final String words;
+
+        Answer(String id, String words) {
+            this.id = id;
+            this.words = words;
+        }
+
+        /// {@return its key on the command line}
+        public String id() { return id; }
+
+        public String words() { return words; }
+    }
+
+    public Verdict {
+        because = List.copyOf(because);
+    }
+}

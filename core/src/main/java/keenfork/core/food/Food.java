@@ -1,0 +1,78 @@
+package keenfork.core.food;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import keenfork.core.measure.Amount;
+import keenfork.core.measure.Mass;
+import keenfork.core.measure.Span;
+import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import keenfork.core.measure.Weights;
+import org.jspecify.annotations.Nullable;
+
+/// An entry of the reference table: a plain food, or a compound product such as a sauce or a bread.
+///
+/// @param names     what it is called, the shown name first
+/// @param make      whether what it holds is certain, or assumed until a pack is read
+/// @param holds     its substances
+/// @param sometimes what some makes of it hold: not known until a pack is read
+/// @param origin    where it comes from
+/// @param density   g per ml as measured in a spoon or cup, or null where none is held
+/// @param counts    g of one clove, bunch, slice …; `NONE` stands for a bare count ("2 lemons")
+/// @param protein   g of protein in 100 g, or null where none is held
+/// @param source    where the values come from
+public record Food(List<String> names, Make make, List<Substance> holds, List<Substance> sometimes, Origin origin,
+                   @Nullable Span density, Map<Unit, Span> counts, @Nullable Span protein, String source) {
+    /// how sure the reference table can be of a food
+    public enum Make { PLAIN, COMPOUND }
+
+    private static final Span PINCH_ML = Span.parse("0.3-0.5-0.9");
+    private static final Span DRIZZLE_ML = Span.parse("5-10-20");
+    private static final Span HANDFUL_ML = Span.parse("60-90-150");
+
+    public Food {
+        names = List.copyOf(names);
+        holds = List.copyOf(holds);
+        sometimes = List.copyOf(sometimes);
+        counts = Map.copyOf(counts);
+    }
+
+    public String name() { return names.getFirst(); }
+
+    public boolean isCompound() { return make == Make.COMPOUND; }
+
+    /// {@return what an amount of it weighs, or empty where neither a density nor a weight for that count is held}
+    public Optional<Mass> weigh(Amount amount, Volumes volumes) {
+        return switch (amount.unit().kind()) {
+            case WEIGHT -> {
+                var grams = Weights.grams(amount.unit());
+                yield Optional.of(new Span(grams, grams, grams).grams(amount.low(), amount.high()));
+            }
+            case VOLUME -> Optional.ofNullable(density)
+                    .map(d -> d.times(volumes.millilitres(amount.unit())).grams(amount.low(), amount.high()));
+            case COUNT -> one(amount.unit()).map(w -> w.grams(amount.low(), amount.high()));
+            case NONE -> Optional.empty();
+        };
+    }
+
+    private Optional<Span> one(Unit unit) {
+        var held = counts.get(unit);
+        if (held != null) return Optional.of(held);
+        return switch (unit) {
+            case PIECE -> Optional.ofNullable(counts.get(Unit.NONE));
+            case NONE -> Optional.ofNullable(counts.getOrDefault(Unit.PIECE, counts.get(Unit.CLOVE)));
+            case PINCH -> byVolume(PINCH_ML);
+            case DRIZZLE -> byVolume(DRIZZLE_ML);
+            case HANDFUL -> byVolume(HANDFUL_ML);
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<Span> byVolume(Span ml) {
+        if (density == null) return Optional.empty();
+        return Optional.of(new Span(ml.low().multiply(density.low()), ml.likely().multiply(density.likely()), ml.high().multiply(density.high())));
+    }
+
+    @Override public String toString() { return name(); }
+}

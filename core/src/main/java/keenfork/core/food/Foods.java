@@ -1,0 +1,147 @@
+package keenfork.core.food;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import keenfork.core.measure.Span;
+import keenfork.core.measure.Unit;
+
+/// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
+public final class Foods {
+    private static final Foods SHIPPED = new Foods();
+    private final List<Food> all = new ArrayList<>();
+    private final Lexicon recipeWords;
+    private final Lexicon packWords;
+    private final List<Additive> additives = new ArrayList<>();
+
+    private record Additive(int from, int to, Meaning meaning) {}
+
+    private Foods() {
+        all.addAll(table("foods.txt", Food.Make.PLAIN));
+        all.addAll(table("products.txt", Food.Make.COMPOUND));
+        var descriptors = descriptors();
+        recipeWords = new Lexicon(descriptors);
+        packWords = new Lexicon(descriptors);
+        addFoods(recipeWords);
+        addSubstances(recipeWords);
+        addVague(recipeWords);
+        addVague(packWords);
+        addSubstances(packWords);
+        addFoods(packWords);
+        readAdditives();
+    }
+
+    /// {@return the tables that are shipped}
+    public static Foods shipped() { return SHIPPED; }
+
+    private static List<Food> table(String file, Food.Make make) {
+        return Table.read(Foods.class, file, 8).stream().map(row -> new Food(row.list(0), make,
+                row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.read(2, c -> Substances.shipped().getAll(row.list(2))),
+                row.read(3, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.cell(4).isEmpty() ? null : row.read(4, Span::parse),
+                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), row.cell(7))).toList();
+    }
+
+    private static Map<Unit, Span> counts(String cell) {
+        var counts = new EnumMap<Unit, Span>(Unit.class);
+        for (var part : cell.split(";")) {
+            if (part.isBlank()) continue;
+            var words = part.strip().split(" ");
+            var unit = Arrays.stream(Unit.values()).filter(u -> u.words().contains(words[0])).findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException("no count noun \"%s\"".formatted(words[0])));
+            counts.put(unit, Span.parse(words[1]));
+        }
+        return counts;
+    }
+
+    private static Set<String> descriptors() {
+        var words = new HashSet<String>();
+        for (var line : Table.lines(Foods.class, "descriptors.txt"))
+            if (!line.startsWith("#")) for (var word : line.split(" ")) Words.of(word).forEach(w -> words.add(w.text()));
+        for (var unit : Unit.values()) for (var word : unit.words()) Words.of(word).forEach(w -> words.add(w.text()));
+        return words;
+    }
+
+    private void addFoods(Lexicon lexicon) {
+        for (var food : all) for (var name : food.names()) lexicon.add(name, new Meaning.OfFood(food));
+    }
+
+    private static void addSubstances(Lexicon lexicon) {
+        var byWord = new LinkedHashMap<String, List<Substance>>();
+        for (var s : Substances.shipped().all())
+            for (var word : s.words()) byWord.computeIfAbsent(word, _ -> new ArrayList<>()).add(s);
+        byWord.forEach((word, substances) -> lexicon.add(word, new Meaning.OfSubstances(substances)));
+    }
+
+    private static void addVague(Lexicon lexicon) {
+        for (var row : Table.read(Foods.class, "vague.txt", 4)) {
+            var meaning = new Meaning.Vague(row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.cell(2));
+            for (var word : row.list(0)) lexicon.add(word, meaning);
+        }
+    }
+
+    private void readAdditives() {
+        for (var row : Table.read(Foods.class, "additives.txt", 5)) {
+            var limits = row.cell(0).split("-");
+            var holds = row.read(2, c -> Substances.shipped().getAll(row.list(2)));
+            var maybe = row.read(3, c -> Substances.shipped().getAll(row.list(3)));
+            var meaning = maybe.isEmpty() ? new Meaning.OfSubstances(holds)
+                    : new Meaning.Vague(maybe, "What does the %s (E%s) come from?".formatted(row.cell(1), row.cell(0)));
+            additives.add(new Additive(Integer.parseInt(limits[0]), Integer.parseInt(limits[limits.length - 1]), meaning));
+        }
+    }
+
+    /// {@return every food and product, in table order}
+    public List<Food> all() { return List.copyOf(all); }
+
+    public Lexicon recipeWords() { return recipeWords; }
+
+    public Lexicon packWords() { return packWords; }
+
+    /// {@return the food of exactly that name, in any of its spellings}
+    public Optional<Food> find(String name) {
+        return recipeWords.exactly(name) instanceof Meaning.OfFood(var food) ? Optional.of(food) : Optional.empty();
+    }
+
+    /// {@return what an E-number stands for; one that is not listed holds nothing of the tree}
+    public Meaning additive(int number) {
+        return additives.stream().filter(a -> a.from <= number && number <= a.to).map(Additive::meaning).findFirst()
+                .orElse(new Meaning.OfSubstances(List.of()));
+    }
+
+    /// {@return up to three names a misspelt word may have meant, nearest first; never taken without asking}
+    public List<String> near(String text) {
+        var key = Words.key(text);
+        if (key.length() < 4) return List.of();
+        var most = key.length() < 7 ? 1 : 2;
+        record Near(String name, int distance) {}
+        return recipeWords.names().stream().filter(n -> Math.abs(n.length() - key.length()) <= most)
+                .map(n -> new Near(n, distance(key, n, most))).filter(n -> n.distance <= most)
+                .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::name)).limit(3).map(Near::name).toList();
+    }
+
+    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance).
+    private static int distance(String a, String b, int most) {
+        var rows = new int[a.length() + 1][b.length() + 1];
+        for (var i = 0; i <= a.length(); i++) {
+            for (var j = 0; j <= b.length(); j++) {
+                if (i == 0 || j == 0) {
+                    rows[i][j] = i + j;
+                    continue;
+                }
+                var change = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
+                rows[i][j] = Math.min(rows[i - 1][j - 1] + change, Math.min(rows[i - 1][j], rows[i][j - 1]) + 1);
+                if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1))
+                    rows[i][j] = Math.min(rows[i][j], rows[i - 2][j - 2] + 1);
+            }
+        }
+        return Math.min(rows[a.length()][b.length()], most + 1);
+    }
+}

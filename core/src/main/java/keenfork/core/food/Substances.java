@@ -1,0 +1,67 @@
+package keenfork.core.food;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// The tree of substances.
+public final class Substances {
+    private static final Substances SHIPPED = new Substances(read());
+    private final Map<String, Substance> byId = new LinkedHashMap<>();
+
+    private Substances(List<Substance> all) {
+        for (var s : all) {
+            if (!s.parent().isEmpty() && !byId.containsKey(s.parent()))
+                throw new IllegalStateException("substances.txt: \"%s\" stands under \"%s\", which is not above it".formatted(s.id(), s.parent()));
+            if (byId.put(s.id(), s) != null) throw new IllegalStateException("substances.txt: \"%s\" stands twice".formatted(s.id()));
+        }
+    }
+
+    /// {@return the tree that is shipped}
+    public static Substances shipped() { return SHIPPED; }
+
+    private static List<Substance> read() {
+        return Table.read(Substances.class, "substances.txt", 5).stream()
+                .map(row -> new Substance(row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4))).toList();
+    }
+
+    /// {@return the substance of that key}
+    /// @throws IllegalArgumentException when there is none: a shipped table names a substance that is not in the tree
+    public Substance get(String id) {
+        var found = byId.get(id);
+        if (found == null) throw new IllegalArgumentException("no substance \"%s\" in substances.txt".formatted(id));
+        return found;
+    }
+
+    public List<Substance> getAll(Collection<String> ids) {
+        return ids.stream().map(this::get).toList();
+    }
+
+    public Optional<Substance> find(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    public Substance anything() { return get(Substance.ANYTHING); }
+
+    public List<Substance> all() { return List.copyOf(byId.values()); }
+
+    /// {@return whether `one` is `other` or stands under it}
+    public boolean isUnder(Substance one, Substance other) {
+        for (var at = one; ; at = get(at.parent())) {
+            if (at.equals(other)) return true;
+            if (at.parent().isEmpty()) return false;
+        }
+    }
+
+    /// {@return from `one` up to the root, `one` first}
+    public List<Substance> path(Substance one) {
+        var path = new ArrayList<Substance>();
+        for (var at = one; ; at = get(at.parent())) {
+            path.add(at);
+            if (at.parent().isEmpty()) return path;
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package keenfork.core.measure;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
+
+/// A number as a cook writes it, kept exact: ⅓ stays a third. Always in lowest terms, from 0 to a million.
+///
+/// @param top    numerator, 0 or more
+/// @param bottom denominator, 1 or more
+public record Fraction(long top, long bottom) implements Comparable<Fraction> {
+    public static final Fraction ZERO = new Fraction(0, 1);
+    public static final Fraction ONE = new Fraction(1, 1);
+    private static final long MOST = 1_000_000;
+
+    public Fraction {
+        if (top < 0 || bottom < 1)
+            throw new IllegalArgumentException("a fraction is 0 or more over 1 or more, not %d/%d".formatted(top, bottom));
+        var divisor = BigInteger.valueOf(top).gcd(BigInteger.valueOf(bottom)).longValueExact();
+        top /= divisor;
+        bottom /= divisor;
+    }
+
+    public static Fraction of(long whole) {
+        return new Fraction(whole, 1);
+    }
+
+    /// {@return the sum, or a million where it would pass that}
+    public Fraction plus(Fraction other) {
+        return bounded(BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.bottom))
+                .add(BigInteger.valueOf(other.top).multiply(BigInteger.valueOf(bottom))), other.bottom);
+    }
+
+    /// {@return the product, or a million where it would pass that}
+    public Fraction times(Fraction other) {
+        return bounded(BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.top)), other.bottom);
+    }
+
+    private Fraction bounded(BigInteger newTop, long otherBottom) {
+        var newBottom = BigInteger.valueOf(bottom).multiply(BigInteger.valueOf(otherBottom));
+        if (newTop.compareTo(newBottom.multiply(BigInteger.valueOf(MOST))) > 0) return of(MOST);
+        var divisor = newTop.gcd(newBottom).max(BigInteger.ONE);
+        return new Fraction(newTop.divide(divisor).longValueExact(), newBottom.divide(divisor).longValueExact());
+    }
+
+    /// {@return this number as a decimal of 16 significant figures}
+    public BigDecimal decimal() {
+        return BigDecimal.valueOf(top).divide(BigDecimal.valueOf(bottom), MathContext.DECIMAL64);
+    }
+
+    @Override public int compareTo(Fraction other) {
+        return BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.bottom))
+                .compareTo(BigInteger.valueOf(other.top).multiply(BigInteger.valueOf(bottom)));
+    }
+}

@@ -1,0 +1,41 @@
+package keenfork.core.measure;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+
+/// Three figures of one measured property: low, likely, high (a density, a clove's weight, a share of protein).
+public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
+    public Span {
+        if (low.signum() < 0 || low.compareTo(likely) > 0 || likely.compareTo(high) > 0)
+            throw new IllegalArgumentException("figures must rise from 0: %s, %s, %s".formatted(low, likely, high));
+    }
+
+    /// Reads `0.9`, or `0.9-0.95-1` for low, likely and high.
+    /// @throws IllegalArgumentException when it is neither one figure nor three that rise
+    public static Span parse(String text) {
+        var figures = text.strip().split("-");
+        return switch (figures.length) {
+            case 1 -> new Span(figure(figures[0]), figure(figures[0]), figure(figures[0]));
+            case 3 -> new Span(figure(figures[0]), figure(figures[1]), figure(figures[2]));
+            default -> throw new IllegalArgumentException("\"%s\" is not one figure, nor low-likely-high".formatted(text));
+        };
+    }
+
+    private static BigDecimal figure(String text) {
+        try {
+            return new BigDecimal(text.strip());
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("\"%s\" is not a number".formatted(text), e);
+        }
+    }
+
+    /// So many of it in grams: the least number at the low figure, the most at the high one.
+    public Mass grams(Fraction least, Fraction most) {
+        var middle = least.decimal().add(most.decimal()).divide(BigDecimal.TWO, MathContext.DECIMAL64);
+        return Mass.ofGrams(least.decimal().multiply(low), middle.multiply(likely), most.decimal().multiply(high));
+    }
+
+    public Span times(BigDecimal factor) {
+        return new Span(low.multiply(factor), likely.multiply(factor), high.multiply(factor));
+    }
+}

@@ -1,0 +1,31 @@
+package keenfork.core.pack;
+
+import java.util.Comparator;
+import java.util.List;
+
+/// The printed declaration of a bought product, read. Every finding keeps the words behind it.
+///
+/// @param text           as printed
+/// @param law            the rule book it was printed under
+/// @param findings       what it says is in it or may be in it, in the order of the text
+/// @param vague          words that hide something, with the question to ask
+/// @param contradictions where it says two things at once; the worse reading stands
+public record Declaration(String text, Law law, List<Finding> findings, List<VagueTerm> vague, List<String> contradictions) {
+    /// longest text that is read, in characters; what stands after it is a question
+    static final int LONGEST = 20_000;
+
+    public Declaration {
+        findings = List.copyOf(findings);
+        vague = List.copyOf(vague);
+        contradictions = List.copyOf(contradictions);
+    }
+
+    /// Reads any text; what cannot be read becomes a question, never an error.
+    public static Declaration read(String text, Law law) {
+        var reader = new DeclarationReader(text.length() > LONGEST ? text.substring(0, LONGEST) : text);
+        reader.read();
+        if (text.length() > LONGEST) reader.unread(LONGEST - 1, LONGEST, "The declaration is longer than %,d characters. What else does it say?".formatted(LONGEST));
+        reader.findings.sort(Comparator.comparingInt(Finding::start).thenComparing(f -> f.substance().id()));
+        return new Declaration(text, law, reader.findings, reader.vague, reader.contradictions());
+    }
+}

@@ -1,0 +1,80 @@
+package keenfork.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before them.
+enum Tone {
+    IN, MAY, NEGATED;
+
+    private static final Pattern BOILERPLATE = Pattern.compile(
+            "for allergens,?\\s*(including|incl\\.?)?[^.;]{0,60}?(see|refer)[^.;]{0,60}", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PHRASES = Pattern.compile("""
+            (?<negated>free from|contains? no\\b|does not contain|do not contain|no added|without|suitable for (?:vegans?|vegetarians?|coeliacs?|celiacs?)|\
+            not? (?:artificial|animal)\\b)\
+            |(?<may>may (?:also )?(?:contain|have)|can contain|traces? of|may be present|not (?:be )?suitable for|cannot (?:be )?guaranteed?|\
+            (?:made|produced|packed|prepared|manufactured|processed|baked|blended)\\b[^.;()]{0,60}?\\b(?:factory|line|lines|facility|site|kitchen|environment|equipment|bakery|plant)\\b)\
+            |(?<in>\\bcontains?\\b|\\bingredients?\\s*:|\\ballergens?\\s*:|\\ballergy advice\\b)""", Pattern.CASE_INSENSITIVE);
+    private static final Pattern X_FREE = Pattern.compile("\\p{L}+[- ]free\\b(?! from)", Pattern.CASE_INSENSITIVE);
+
+    private record Phrase(Tone tone, int start, int end) {}
+
+    /// {@return the tone at each character of a declaration}
+    static Tone[] along(String text) {
+        var tones = new Tone[text.length()];
+        java.util.Arrays.fill(tones, IN);
+        var phrases = phrases(text);
+        for (var i = 0; i < phrases.size(); i++) {
+            var phrase = phrases.get(i);
+            var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
+            var to = Math.min(next, reach(text, phrase));
+            for (var at = phrase.end; at < to; at++) tones[at] = phrase.tone;
+        }
+        negate(tones, X_FREE, text);
+        negate(tones, BOILERPLATE, text);
+        return tones;
+    }
+
+    private static List<Phrase> phrases(String text) {
+        var phrases = new ArrayList<Phrase>();
+        var matcher = PHRASES.matcher(text);
+        while (matcher.find())
+            phrases.add(new Phrase(matcher.group("negated") != null ? NEGATED : matcher.group("may") != null ? MAY : IN, matcher.start(), matcher.end()));
+        // "produced on a line that contains nuts": the precaution stands, whatever verb follows it in the same sentence
+        for (var i = 1; i < phrases.size(); i++) {
+            var before = phrases.get(i - 1);
+            if (phrases.get(i).tone == IN && before.tone == MAY && phrases.get(i).start <= reach(text, before)
+                    && text.substring(before.end, phrases.get(i).start).matches("(?i)\\s*(that|which|where|also|\\s)*\\s*(also )?\\s*"))
+                phrases.set(i, new Phrase(MAY, phrases.get(i).start, phrases.get(i).end));
+        }
+        return phrases;
+    }
+
+    /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next comma.
+    private static int reach(String text, Phrase phrase) {
+        var depth = 0;
+        for (var at = phrase.end; at < text.length(); at++) {
+            var c = text.charAt(at);
+            if (isOpen(c)) depth++;
+            if (isClose(c) && --depth < 0) return at;
+            if (depth > 0) continue;
+            if (c == ';' || c == '\n' || isFullStop(text, at)) return at;
+            if (phrase.tone == NEGATED && c == ',') return at;
+        }
+        return text.length();
+    }
+
+    private static void negate(Tone[] tones, Pattern pattern, String text) {
+        var matcher = pattern.matcher(text);
+        while (matcher.find()) java.util.Arrays.fill(tones, matcher.start(), matcher.end(), NEGATED);
+    }
+
+    static boolean isFullStop(String text, int at) {
+        return text.charAt(at) == '.' && (at + 1 == text.length() || !Character.isDigit(text.charAt(at + 1)));
+    }
+
+    static boolean isOpen(char c) { return c == '(' || c == '[' || c == '{'; }
+
+    static boolean isClose(char c) { return c == ')' || c == ']' || c == '}'; }
+}

@@ -1,0 +1,60 @@
+package keenfork.core.recipe;
+
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.food.Food;
+import keenfork.core.food.Meaning;
+import keenfork.core.measure.Amount;
+import keenfork.core.measure.Mass;
+import keenfork.core.pack.Declaration;
+import org.jspecify.annotations.Nullable;
+
+/// One ingredient line, as written and as read.
+///
+/// @param text    as written, without its bullet
+/// @param amount  how much, or null where no amount is written
+/// @param toTaste true where the line says so
+/// @param choices what it names: one choice, or several where the line says "or"
+/// @param unread  words of it that name something the tables do not hold
+/// @param dish    the name of another dish used here, or an empty string
+/// @param mass    what it weighs, or null where that cannot be told
+/// @param pack    the declaration written under the line, or null
+public record Line(String text, @Nullable Amount amount, boolean toTaste, List<Choice> choices, List<String> unread, String dish,
+                   @Nullable Mass mass, @Nullable Declaration pack) {
+    /// What a line names together: "tuna" with "oil", or one of two alternatives.
+    ///
+    /// @param main   the meaning that is weighed
+    /// @param others what else the words name
+    public record Choice(Meaning main, List<Meaning> others) {
+        public Choice {
+            others = List.copyOf(others);
+        }
+    }
+
+    public Line {
+        choices = List.copyOf(choices);
+        unread = List.copyOf(unread);
+    }
+
+    /// {@return the food that is weighed, or empty where none was found}
+    public Optional<Food> food() {
+        return choices.isEmpty() || !(choices.getFirst().main() instanceof Meaning.OfFood(var food)) ? Optional.empty() : Optional.of(food);
+    }
+
+    public Optional<Mass> weighed() { return Optional.ofNullable(mass); }
+
+    public Optional<Declaration> declaration() { return Optional.ofNullable(pack); }
+
+    /// {@return whether the line names nothing that is known, so that it may hold anything}
+    public boolean isUnread() {
+        return dish.isEmpty() && pack == null && (choices.isEmpty() || !unread.isEmpty());
+    }
+
+    public Line withPack(Declaration declaration) {
+        return new Line(text, amount, toTaste, choices, unread, dish, mass, declaration);
+    }
+
+    Line withMass(Mass other) {
+        return new Line(text, amount, toTaste, choices, unread, dish, other, pack);
+    }
+}

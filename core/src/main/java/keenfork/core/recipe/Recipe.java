@@ -1,0 +1,44 @@
+package keenfork.core.recipe;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import keenfork.core.measure.Mass;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+
+/// A dish as written, read into parts, lines and steps.
+///
+/// @param name   the dish's name
+/// @param serves portions, or 0 where none are written
+/// @param makes  what it makes where that is no number of portions, as written; else an empty string
+/// @param parts  its parts in order; a part without a line is left out
+/// @param steps  its steps in order
+public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps) {
+    public Recipe {
+        parts = List.copyOf(parts);
+        steps = List.copyOf(steps);
+    }
+
+    /// Reads any text: what cannot be read is kept as a line that may hold anything.
+    ///
+    /// @param text    the recipe, the dish's name on its first line
+    /// @param volumes the kitchen's convention for spoons and cups
+    /// @param home    the law that packs written in the recipe were printed under, unless they say otherwise
+    public static Recipe read(String text, Volumes volumes, Law home) {
+        return new RecipeReader(volumes, home).read(text);
+    }
+
+    public List<Line> lines() {
+        return parts.stream().flatMap(p -> p.lines().stream()).toList();
+    }
+
+    /// {@return what is known to go in; lines without a weight are left out}
+    public Mass mass() {
+        return parts.stream().map(Part::mass).reduce(Mass.NONE, Mass::plus);
+    }
+
+    /// {@return this dish with each part changed; a part left without lines goes}
+    public Recipe withParts(UnaryOperator<Part> change) {
+        return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(), steps);
+    }
+}

@@ -1,0 +1,28 @@
+package keenfork.core.trace;
+
+import java.util.Set;
+import keenfork.core.recipe.PartKind;
+import keenfork.core.recipe.Recipe;
+
+/// How much of a dish is taken off; each takes off what the one before it does too.
+public enum Peel {
+    COMPLETE("Complete", Set.of()),
+    NO_BESIDE("No beside", Set.of(PartKind.BESIDE)),
+    NO_TOPPING("No topping", Set.of(PartKind.BESIDE, PartKind.TOPPING)),
+    BASE_ONLY("Base only", Set.of(PartKind.BESIDE, PartKind.TOPPING, PartKind.DRESSING));
+
+    private final String word;
+    private final Set<PartKind> off;
+
+    Peel(String word, Set<PartKind> off) {
+        this.word = word;
+        this.off = off;
+    }
+
+    public String word() { return word; }
+
+    public Recipe of(Recipe recipe) {
+        return off.isEmpty() ? recipe : new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
+                recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps());
+    }
+}
