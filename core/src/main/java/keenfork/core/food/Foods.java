@@ -43,10 +43,11 @@ public final class Foods {
     public static Foods shipped() { return SHIPPED; }
 
     private static List<Food> table(String file, Food.Make make) {
-        return Table.read(Foods.class, file, 8).stream().map(row -> new Food(row.list(0), make,
+        return Table.read(Foods.class, file, 8).stream().flatMap(row -> Arrays.stream(row.cell(0).split(";")).map(names -> new Food(
+                Arrays.stream(names.split(",")).map(String::strip).toList(), make,
                 row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.read(2, c -> Substances.shipped().getAll(row.list(2))),
                 row.read(3, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.cell(4).isEmpty() ? null : row.read(4, Span::parse),
-                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), row.cell(7))).toList();
+                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), row.cell(7)))).toList();
     }
 
     private static Map<Unit, Span> counts(String cell) {

@@ -1,6 +1,5 @@
 package keenfork.core.food;
 
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -56,12 +55,10 @@ public final class Substances {
         }
     }
 
-    /// {@return from `one` up to the root, `one` first}
-    public List<Substance> path(Substance one) {
-        var path = new ArrayList<Substance>();
-        for (var at = one; ; at = get(at.parent())) {
-            path.add(at);
-            if (at.parent().isEmpty()) return path;
-        }
+    /// {@return the branch a substance is on: what stands right under the root above it, such as milk for goat's milk}
+    public Substance branch(Substance one) {
+        var at = one;
+        while (!at.parent().isEmpty() && !at.parent().equals(Substance.ANYTHING)) at = get(at.parent());
+        return at;
     }
 }

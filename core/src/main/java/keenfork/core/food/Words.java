@@ -11,8 +11,10 @@ import java.util.regex.Pattern;
 public final class Words {
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}\\p{N}][\\p{L}\\p{M}\\p{N}'’]*");
     private static final Pattern MARKS = Pattern.compile("[\\p{M}'’]+");
-    private static final Map<String, String> IRREGULAR = Map.of("leaves", "leaf", "halves", "half", "loaves", "loaf",
-            "cookies", "cookie", "brownies", "brownie", "smoothies", "smoothie", "pies", "pie", "molasses", "molasses", "veggies", "veggie");
+    private static final Map<String, String> IRREGULAR = Map.ofEntries(Map.entry("leaves", "leaf"), Map.entry("halves", "half"), Map.entry("loaves", "loaf"),
+            Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"), Map.entry("chile", "chili"),
+            Map.entry("cookies", "cookie"), Map.entry("brownies", "brownie"), Map.entry("smoothies", "smoothie"), Map.entry("pies", "pie"),
+            Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"));
 
     private Words() {}
 

@@ -20,6 +20,14 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Vag
         contradictions = List.copyOf(contradictions);
     }
 
+    /// Where the list of ingredients stands in the text: after its heading, up to the first sentence that is no part of it.
+    ///
+    /// @param from  first character, from 0
+    /// @param until last character, exclusive
+    public record Stretch(int from, int until) {}
+
+    public Stretch list() { return Tone.list(text); }
+
     /// Reads any text; what cannot be read becomes a question, never an error.
     public static Declaration read(String text, Law law) {
         var reader = new DeclarationReader(text.length() > LONGEST ? text.substring(0, LONGEST) : text);

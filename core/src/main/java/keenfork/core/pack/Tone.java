@@ -65,6 +65,26 @@ enum Tone {
         return text.length();
     }
 
+    private static final Pattern HEADING = Pattern.compile("(?i)^\\s*ingredients?\\s*:\\s*");
+
+    static Declaration.Stretch list(String text) {
+        var heading = HEADING.matcher(text);
+        var from = heading.find() ? heading.end() : 0;
+        var until = text.length();
+        for (var phrase : phrases(text))
+            if (phrase.start > from && startsSentence(text, phrase.start)) {
+                until = phrase.start;
+                break;
+            }
+        while (until > from && (Character.isWhitespace(text.charAt(until - 1)) || text.charAt(until - 1) == '.')) until--;
+        return new Declaration.Stretch(from, until);
+    }
+
+    private static boolean startsSentence(String text, int at) {
+        var before = text.substring(0, at).stripTrailing();
+        return before.isEmpty() || before.endsWith(".") || before.endsWith(";") || text.substring(before.length(), at).contains("\n");
+    }
+
     private static void negate(Tone[] tones, Pattern pattern, String text) {
         var matcher = pattern.matcher(text);
         while (matcher.find()) java.util.Arrays.fill(tones, matcher.start(), matcher.end(), NEGATED);

@@ -33,7 +33,7 @@ final class LineReader {
     private static final Pattern UNIT = Pattern.compile("(?i)^(fl\\.?\\s?oz|\\p{L}+)\\.?(?=$|[^\\p{L}])\\s*");
     private static final Pattern MODIFIER = Pattern.compile("(?i)^(heaped|heaping|level|rounded|scant|generous|good|big|small|large|medium|medium-sized|little|thick|thin|fat|fresh|ripe)\\s+");
     private static final Pattern SIZE = Pattern.compile("(?i)^\\(?\\s*(?<amount>[\\d.,½¼¾/ ]+)\\s*-?\\s*(?<unit>g|kg|ml|l|oz|lb)\\s*\\)?[\\s-]+(?=(?:tins?|cans?|jars?|pots?|packs?|packets?|bottles?|cartons?|tubs?|tubes?|bags?|blocks?)\\b)");
-    private static final Pattern TRAILING = Pattern.compile("(?i)^(?<food>.*?)[\\s,:–-]+(?<amount>(?:about )?[\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ –-]*\\s*(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|teaspoons?|tablespoons?)\\.?)$");
+    private static final Pattern TRAILING = Pattern.compile("(?i)^(?<food>.*?)[\\s,:–-]+(?<amount>(?:about )?[\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ –-]*\\s*(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|teaspoons?|tablespoons?)\\.?|an? (?:good |small |big |large )?(?:pinch|handful|drizzle|splash|glug|bunch|sprig|squeeze|dash))$");
     private static final Pattern HEAD_END = Pattern.compile("(?i)[,(;]| with | in | for | from | and ");
     private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final Map<String, BigDecimal> SIZES = Map.of("small", new BigDecimal("0.7"), "little", new BigDecimal("0.7"), "large", new BigDecimal("1.35"),

@@ -30,6 +30,11 @@ public record Group(String id, String name, String label, List<Substance> member
         return Optional.empty();
     }
 
+    /// {@return whether a substance is a listed member or a kind of one, not a word for a branch that holds members}
+    public boolean names(Substance substance) {
+        return members.stream().anyMatch(m -> Substances.shipped().isUnder(substance, m));
+    }
+
     /// {@return the listed substances that something under `substance` could be}
     public List<Substance> reach(Substance substance) {
         var tree = Substances.shipped();

@@ -1,15 +1,19 @@
 package keenfork.core.trace;
 
 import java.util.List;
+import keenfork.core.pack.Declaration;
+import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
+import org.jspecify.annotations.Nullable;
 
 /// Everything that follows from a dish and the facts in force: one pass gives substances, a rule book's groups are a view of them.
 ///
 /// @param recipe    the dish
+/// @param facts     the facts in force
 /// @param evidence  every reason found, in the order of the recipe
 /// @param questions what is open, in the order of the recipe
-public record Derivation(Recipe recipe, List<Evidence> evidence, List<Question> questions) {
+public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions) {
     public Derivation {
         evidence = List.copyOf(evidence);
         questions = List.copyOf(questions);
@@ -18,7 +22,17 @@ public record Derivation(Recipe recipe, List<Evidence> evidence, List<Question> 
     public static Derivation of(Recipe recipe, Facts facts) {
         var deriver = new Deriver(facts);
         deriver.dish(recipe);
-        return new Derivation(recipe, deriver.evidence(), deriver.questions());
+        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions());
+    }
+
+    /// {@return the declaration of the pack in use for a line's product, or null where none is read}
+    public @Nullable Declaration pack(Line line) {
+        return line.pack() != null ? line.pack() : line.food().flatMap(f -> facts.pack(f.name())).map(Fact.PackInUse::declaration).orElse(null);
+    }
+
+    /// {@return this derivation seen through one part alone, by the part's name}
+    public Derivation ofPart(String part) {
+        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions);
     }
 
     public Profile under(RuleBook ruleBook) {

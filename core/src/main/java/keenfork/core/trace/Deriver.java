@@ -69,7 +69,7 @@ final class Deriver {
         for (var i = 0; i < recipe.steps().size(); i++) {
             var step = recipe.steps().get(i);
             for (var match : Foods.shipped().recipeWords().read(step).matches()) {
-                var missing = holds(match.meaning()).filter(s -> held.stream().noneMatch(h -> TREE.isUnder(h, s) || TREE.isUnder(s, h))).toList();
+                var missing = holds(match.meaning()).filter(s -> held.stream().noneMatch(h -> isNamedBy(h, s))).toList();
                 if (missing.isEmpty()) continue;
                 questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(match.text())));
                 var path = List.of(Link.of(Link.Kind.DISH, recipe.name()), Link.of(Link.Kind.STEP, "Step " + (i + 1)), Link.of(Link.Kind.LINE, step));
@@ -78,9 +78,16 @@ final class Deriver {
         }
     }
 
+    /// "the cheese" in a step is the feta of a line; but nuts are avoided one by one, so a walnut is no almond.
+    private static boolean isNamedBy(Substance held, Substance named) {
+        return TREE.isUnder(held, named) || TREE.isUnder(named, held)
+                || TREE.branch(held).equals(TREE.branch(named)) && !TREE.branch(held).id().equals("tree-nut");
+    }
+
     private static Stream<Substance> holds(Meaning meaning) {
         return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.holds().stream();
+            // "toast the nuts", "to a rough pesto": a step's words for products are mostly verbs and names of the dish itself
+            case Meaning.OfFood(var food) -> food.isCompound() ? Stream.empty() : food.holds().stream();
             case Meaning.OfSubstances(var substances) -> substances.stream();
             case Meaning.Vague _ -> Stream.empty();
         };
@@ -143,19 +150,14 @@ final class Deriver {
 
         private void unread() {
             var words = line.unread().isEmpty() ? line.text() : String.join(" ", line.unread());
-            var near = line.unread().isEmpty() ? List.<String>of() : Foods.shipped().near(line.unread().getFirst());
+            var near = line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
             var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?" : "What is “%s”?".formatted(words);
             unknown(path, new Question(line.text(), near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near))), off);
         }
 
         /// A choice of an "or" is certain only where every other choice holds the like.
         private static boolean isInEach(Evidence one, List<List<Evidence>> choices) {
-            return choices.stream().allMatch(c -> c.stream().anyMatch(e -> e.certainty() == Certainty.CONTAINS && branch(e.substance()).equals(branch(one.substance()))));
-        }
-
-        private static Substance branch(Substance s) {
-            var up = TREE.path(s);
-            return up.get(Math.max(0, up.size() - 2));
+            return choices.stream().allMatch(c -> c.stream().anyMatch(e -> e.certainty() == Certainty.CONTAINS && TREE.branch(e.substance()).equals(TREE.branch(one.substance()))));
         }
 
         private static String name(Meaning meaning) {

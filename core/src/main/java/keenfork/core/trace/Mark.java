@@ -10,7 +10,7 @@ import keenfork.core.regime.Group;
 /// @param certainty the strongest of the threads
 /// @param assumed   true where every strongest thread rests on a pack that is not read
 /// @param comesOff  true where every thread is in a topping or beside
-/// @param members   what the law names, in the order found
+/// @param members   what the law names, in the order found; empty where only a word for the whole branch was found
 /// @param threads   the evidence, strongest first, at least one
 public record Mark(Group group, Certainty certainty, boolean assumed, boolean comesOff, List<Substance> members, List<Evidence> threads) {
     public Mark {

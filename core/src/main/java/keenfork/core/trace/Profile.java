@@ -28,7 +28,7 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
         var strongest = threads.getFirst().certainty();
         var members = new LinkedHashSet<Substance>();
         for (var e : threads)
-            members.add(group.naming() == Group.Naming.KIND ? e.substance() : ruleBook.member(group, e.substance()).orElseThrow());
+            if (group.names(e.substance())) members.add(group.naming() == Group.Naming.KIND ? e.substance() : ruleBook.member(group, e.substance()).orElseThrow());
         return Optional.of(new Mark(group, strongest, threads.stream().filter(e -> e.certainty() == strongest).allMatch(Evidence::assumed),
                 threads.stream().allMatch(Evidence::comesOff), List.copyOf(members), threads));
     }

@@ -1,0 +1,5 @@
+/// What a label must say.
+@NullMarked
+package keenfork.core.label;
+
+import org.jspecify.annotations.NullMarked;

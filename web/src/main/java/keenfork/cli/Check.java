@@ -1,0 +1,36 @@
+package keenfork.cli;
+
+import java.io.PrintStream;
+import java.util.List;
+import java.util.Set;
+import keenfork.format.CheckJson;
+import keenfork.format.Json;
+
+/// `check`: what each dish carries, how surely, and why.
+final class Check {
+    private Check() {}
+
+    static boolean run(List<String> words, PrintStream out, PrintStream errors) throws Options.Wrong {
+        var options = Options.of(words, Set.of("regime", "volumes", "format"));
+        var regime = options.regime();
+        var format = options.oneOf("format", "text", List.of("text", "json"));
+        var kitchen = Kitchen.of(options.files(), options.volumes(), regime, errors);
+        var checks = kitchen.dishes().stream().map(d -> CheckJson.of(d.file().toString(), kitchen.derive(d), regime)).toList();
+        if (format.equals("json")) out.println(Json.write(checks));
+        else checks.forEach(c -> print(c, out));
+        return kitchen.allRead();
+    }
+
+    private static void print(CheckJson check, PrintStream out) {
+        out.println(check.dish() + "  (" + check.file() + ", " + check.regime() + ")");
+        if (check.allergens().isEmpty()) out.println("  nothing found in what was written");
+        for (var a : check.allergens()) {
+            out.println("  " + a.allergen() + ": " + a.status().replace('-', ' ') + (a.assumed() ? ", assumed until the pack is read" : ""));
+            for (var thread : a.threads()) out.println("      " + String.join(" > ", thread.subList(1, thread.size())));
+        }
+        for (var d : check.diets())
+            out.println("  " + d.diet() + ": " + d.verdict().replace('-', ' ') + (d.because().isEmpty() ? "" : " (" + d.because().getFirst() + ")"));
+        for (var q : check.questions()) out.println("  ? " + q.line() + ": " + q.ask());
+        out.println("  Nothing found means nothing in what was recorded. The pack and your local food law rule.");
+    }
+}

@@ -1,0 +1,5 @@
+/// The command line: check, swap and run over recipe files, with the core alone and no server.
+@NullMarked
+package keenfork.cli;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,62 @@
+package keenfork.format;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import keenfork.core.food.Food;
+import keenfork.core.recipe.Line;
+import keenfork.core.regime.Group;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Move;
+import keenfork.core.swap.Plan;
+import keenfork.core.swap.Plans;
+import org.jspecify.annotations.Nullable;
+
+/// What `swap` says of one dish, in the shape of its JSON contract.
+public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, List<Rejected> rejected, List<Blocked> blocked) {
+
+    /// one plan
+    public record PlanJson(List<MoveJson> moves, @JsonProperty("brings_in") List<String> bringsIn, @JsonProperty("lead_minutes") Lead lead,
+                           BigDecimal fidelity, CheckJson after) {}
+
+    /// one change
+    public record MoveJson(String line, String move, List<With> with) {}
+
+    /// what goes in
+    public record With(String text, @Nullable String food, CheckJson.@Nullable Grams grams) {
+        static With of(Line line) {
+            return new With(line.text(), line.food().map(Food::name).orElse(null), CheckJson.Grams.of(line.mass()));
+        }
+    }
+
+    /// minutes before all is ready
+    public record Lead(int low, int high) {}
+
+    /// a replacement turned down
+    public record Rejected(String line, String with, String because) {}
+
+    /// a line that no move can mend
+    public record Blocked(String line, String avoid, String nearest) {}
+
+    public static SwapJson of(String file, List<String> avoid, Plans plans, RuleBook ruleBook) {
+        return new SwapJson(plans.before().recipe().name(), avoid, plans.best().stream().map(p -> plan(file, p, ruleBook)).toList(),
+                plans.rejected().stream().map(r -> new Rejected(r.line().text(), r.with(), r.because())).toList(),
+                plans.blocked().stream().map(b -> new Blocked(b.line(), b.avoid(), b.nearest())).toList());
+    }
+
+    private static PlanJson plan(String file, Plan plan, RuleBook ruleBook) {
+        return new PlanJson(plan.changes().stream().map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
+                plan.bringsIn().stream().map(Group::id).toList(), new Lead(plan.lead().low(), plan.lead().high()),
+                BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP), CheckJson.of(file, plan.after(), ruleBook));
+    }
+
+    private static String word(Move move) {
+        return switch (move) {
+            case Move.Replace _, Move.Choose _ -> "replace";
+            case Move.LeaveOut _ -> "leave-out";
+            case Move.HoldBack _ -> "hold-back";
+            case Move.Keep _ -> "keep";
+        };
+    }
+}

@@ -1,0 +1,119 @@
+package keenfork.web.dish;
+
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import keenfork.core.diet.Diet;
+import keenfork.core.diet.Verdict;
+import keenfork.core.food.Food;
+import keenfork.core.food.Meaning;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Evidence;
+import keenfork.core.trace.Link;
+import keenfork.core.trace.Mark;
+import keenfork.core.trace.Question;
+import keenfork.web.page.Format;
+
+/// A recipe as read: each line with its grams, its food, its marks and its questions; and what the dish carries.
+record BenchView(String name, String facts, List<PartView> parts, List<Found> found, int nothing, List<DietView> diets, List<String> steps, List<Question> others) {
+    private static final Pattern AMOUNT = Pattern.compile(
+            "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
+
+    /// a part with its lines
+    record PartView(String name, String swatch, String mass, List<LineView> lines) {}
+
+    /// a line as read; the whisker stands on one log scale for all lines, 1 g to 10 kg, at 4 to 104
+    record LineView(String amount, String rest, String likely, String range, String food, List<LineMark> marks, List<String> asks, Whisker whisker) {}
+
+    /// a mark beside a line
+    record LineMark(String symbol, String word, String label) {}
+
+    /// low, likely and high on the scale; nothing is drawn where `shown` is false
+    record Whisker(boolean shown, boolean exact, double low, double likely, double high) {}
+
+    /// a group found
+    record Found(String symbol, String name, String words) {}
+
+    /// a diet's verdict
+    record DietView(String symbol, String name, String words, String because) {}
+
+    static BenchView of(Derivation derivation, RuleBook ruleBook, Format format) {
+        var recipe = derivation.recipe();
+        var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
+                p.lines().stream().map(l -> line(l, derivation, ruleBook, format)).toList())).toList();
+        var marks = derivation.under(ruleBook).marks();
+        var asked = recipe.lines().stream().map(Line::text).toList();
+        return new BenchView(recipe.name(), facts(recipe, format), parts, marks.stream().map(m -> found(m, format)).toList(), ruleBook.groups().size() - marks.size(),
+                Diet.all().stream().map(d -> diet(d.judge(derivation), format)).toList(), recipe.steps(),
+                derivation.questions().stream().filter(q -> !asked.contains(q.line())).toList());
+    }
+
+    private static String facts(Recipe recipe, Format format) {
+        var covers = recipe.serves() > 0 ? recipe.serves() + " covers · " : recipe.makes().isEmpty() ? "" : "makes " + recipe.makes() + " · ";
+        var range = format.range(recipe.mass());
+        return covers + format.likely(recipe.mass()) + " going in" + (range.isEmpty() ? "" : " (" + range + ")");
+    }
+
+    private static Found found(Mark mark, Format format) {
+        var members = String.join(", ", mark.members().stream().map(s -> s.name()).filter(n -> !n.equalsIgnoreCase(mark.group().label())).toList());
+        return new Found(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)) + (members.isEmpty() ? "" : ": " + members));
+    }
+
+    private static DietView diet(Verdict verdict, Format format) {
+        return new DietView(format.bowl(verdict.answer()), verdict.diet().name(), verdict.answer().words(), verdict.because().isEmpty() ? "" : verdict.because().getFirst());
+    }
+
+    private static LineView line(Line line, Derivation derivation, RuleBook ruleBook, Format format) {
+        var evidence = derivation.evidence().stream().filter(e -> isOf(e, line)).toList();
+        var asks = derivation.questions().stream().filter(q -> q.line().equals(line.text())).map(Question::ask).distinct().toList();
+        var split = amountEnd(line.text());
+        return new LineView(line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
+                marks(evidence, ruleBook, format), asks, whisker(line));
+    }
+
+    private static boolean isOf(Evidence evidence, Line line) {
+        return evidence.path().size() > 2 && evidence.path().get(2).kind() == Link.Kind.LINE && evidence.path().get(2).text().equals(line.text());
+    }
+
+    private static int amountEnd(String text) {
+        var matcher = AMOUNT.matcher(text);
+        return matcher.find() ? matcher.end() : 0;
+    }
+
+    private static String foods(Line line) {
+        if (!line.dish().isEmpty()) return "our own " + line.dish();
+        var names = new LinkedHashSet<String>();
+        for (var choice : line.choices()) if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
+        return names.isEmpty() ? "not read" : String.join(line.choices().size() > 1 ? " or " : ", ", names);
+    }
+
+    private static List<LineMark> marks(List<Evidence> evidence, RuleBook ruleBook, Format format) {
+        var marks = new LinkedHashMap<String, LineMark>();
+        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals("anything") && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
+        if (unread) return List.of(new LineMark("m-unknown", "all groups", "not known: it may hold anything"));
+        for (var certainty : Certainty.values())
+            for (var e : evidence)
+                if (e.certainty() == certainty)
+                    for (var group : ruleBook.groups())
+                        if (ruleBook.member(group, e.substance()).isPresent() && e.couldBe(group.reach(e.substance())))
+                            marks.putIfAbsent(group.id(), new LineMark(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
+                                    group.name() + " " + format.words(certainty, e.assumed())));
+        return List.copyOf(marks.values());
+    }
+
+    private static Whisker whisker(Line line) {
+        var mass = line.mass();
+        if (mass == null || mass.likely() == 0) return new Whisker(false, false, 0, 0, 0);
+        return new Whisker(true, !mass.isRange(), x(mass.lowGrams()), x(mass.likelyGrams()), x(mass.highGrams()));
+    }
+
+    private static double x(double grams) {
+        return Math.clamp(Math.log10(Math.max(grams, 1)) / 4 * 100 + 4, 4, 104);
+    }
+}

@@ -1,0 +1,115 @@
+package keenfork.web.dish;
+
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Mark;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.Dishes;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class DishController {
+    private final Kitchen kitchen;
+    private final Dishes dishes;
+    private final Format format;
+
+    /// one dish of the list
+    record Row(long id, String name, List<Sign> marks, int questions) {
+        static Row of(Menu.Dish dish, Menu menu, Format format) {
+            return new Row(dish.id(), dish.name(), dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(), dish.derivation().questions().size());
+        }
+    }
+
+    /// one mark of the list
+    record Sign(String symbol, String name, String words) {
+        static Sign of(Mark mark, Format format) {
+            return new Sign(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)));
+        }
+    }
+
+    DishController(Kitchen kitchen, Dishes dishes, Format format) {
+        this.kitchen = kitchen;
+        this.dishes = dishes;
+        this.format = format;
+    }
+
+    @GetMapping("/dishes") String list(Model model) {
+        var menu = kitchen.menu();
+        model.addAttribute("rows", menu.dishes().stream().map(d -> Row.of(d, menu, format)).toList());
+        return "dish/list";
+    }
+
+    @GetMapping("/dishes/new") ModelAndView blank() {
+        return bench(0, new DishForm("", ""), "", null, HttpStatus.OK);
+    }
+
+    @GetMapping("/dishes/{id}") ModelAndView open(@PathVariable long id) {
+        var dish = kitchen.menu().dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
+        return bench(id, new DishForm(dish.stored().value().text(), String.valueOf(dish.stored().version())), "", null, HttpStatus.OK);
+    }
+
+    @PostMapping("/dishes/read") String read(DishForm form, Model model) {
+        model.addAttribute("bench", view(form));
+        return "dish/bench :: reading";
+    }
+
+    @PostMapping("/dishes/new") ModelAndView add(DishForm form) {
+        var wrong = wrong(form);
+        if (!wrong.isEmpty()) return bench(0, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+        try {
+            return new ModelAndView("redirect:/dishes/" + dishes.add(kitchen.read(form.text(), kitchen.menu().ruleBook()).name(), form.text()));
+        } catch (Conflict e) {
+            return bench(0, form, String.valueOf(e.getMessage()), null, HttpStatus.CONFLICT);
+        }
+    }
+
+    @PostMapping("/dishes/{id}") ModelAndView change(@PathVariable long id, DishForm form) {
+        var wrong = wrong(form);
+        if (!wrong.isEmpty()) return bench(id, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+        try {
+            dishes.change(id, form.versionNumber(), kitchen.read(form.text(), kitchen.menu().ruleBook()).name(), form.text());
+            return new ModelAndView("redirect:/dishes/" + id);
+        } catch (Conflict e) {
+            var theirs = dishes.find(id);
+            var newer = new DishForm(form.text(), theirs.map(t -> String.valueOf(t.version())).orElse(""));
+            return bench(id, newer, String.valueOf(e.getMessage()), theirs.map(t -> t.value().text()).orElse(null), HttpStatus.CONFLICT);
+        }
+    }
+
+    private String wrong(DishForm form) {
+        if (form.text().isBlank()) return "Write the dish's name on the first line, then one ingredient on each line.";
+        if (form.text().length() > DishForm.LONGEST) return "This is longer than %,d letters. Cut it into dishes that use each other: write @other dish.".formatted(DishForm.LONGEST);
+        if (form.text().indexOf('\0') >= 0) return "There is a sign in the text that is no letter (a null byte). Paste it as plain text.";
+        var recipe = kitchen.read(form.text(), kitchen.menu().ruleBook());
+        if (recipe.name().length() > 200) return "The name on the first line is longer than 200 letters. Put the name alone on the first line.";
+        return recipe.lines().isEmpty() ? "“%s” has no ingredient yet. Write one on each line below the name.".formatted(recipe.name()) : "";
+    }
+
+    private BenchView view(DishForm form) {
+        var menu = kitchen.menu();
+        var text = form.text().length() > DishForm.LONGEST ? form.text().substring(0, DishForm.LONGEST) : form.text();
+        return BenchView.of(Derivation.of(kitchen.read(text, menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
+    }
+
+    private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {
+        var page = new ModelAndView("dish/bench", status);
+        page.addObject("id", id);
+        page.addObject("form", form);
+        page.addObject("wrong", wrong);
+        page.addObject("theirs", theirs);
+        page.addObject("bench", form.text().isBlank() ? null : view(form));
+        return page;
+    }
+}

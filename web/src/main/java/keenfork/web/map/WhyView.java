@@ -1,0 +1,105 @@
+package keenfork.web.map;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.regime.Group;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Evidence;
+import keenfork.core.trace.Link;
+import keenfork.core.trace.Mark;
+import keenfork.core.trace.Peel;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+
+/// Why a mark stands where it stands: its threads, drawn, and what would clear it.
+record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, int more, List<Way> ways) {
+    private static final int STEP = 46;
+    private static final int MOST = 3;
+
+    /// a thread with its twine
+    record ThreadView(String symbol, String words, List<Knot> knots, List<Twine> twine, int height) {}
+
+    /// a knot: its words, what is known of it, and where it stands, in px
+    record Knot(String text, String note, int y, boolean end) {}
+
+    /// a stretch of twine between two knots
+    record Twine(String path, String look) {}
+
+    /// a way to clear the mark; no link where the answer is no
+    record Way(String icon, String bold, String rest, String link) {}
+
+    static WhyView of(Menu menu, Menu.Dish dish, Group group, Peel peel, Format format) {
+        var mark = MapView.peeled(menu, dish, peel).under(menu.ruleBook()).mark(group);
+        var threads = mark.map(Mark::threads).orElse(List.of());
+        return new WhyView(title(group, mark), dish.name(), format.symbol(mark), format.words(mark),
+                threads.stream().limit(MOST).map(e -> thread(e, group, menu, format)).toList(), Math.max(0, threads.size() - MOST),
+                mark.map(m -> ways(menu, dish, m)).orElse(List.of()));
+    }
+
+    private static String title(Group group, Optional<Mark> mark) {
+        var name = group.name();
+        return mark.map(m -> switch (m.certainty()) {
+            case CONTAINS -> name + (m.assumed() ? ": assumed in it" : ": in it");
+            case MAY_CONTAIN -> name + ": pack says may";
+            case CONTACT -> name + ": contact";
+            case NOT_KNOWN -> name + ": not known";
+        }).orElse(name + ": nothing found");
+    }
+
+    private static ThreadView thread(Evidence evidence, Group group, Menu menu, Format format) {
+        var knots = new ArrayList<Knot>();
+        var path = evidence.path();
+        for (var i = 0; i < path.size(); i++) knots.add(new Knot(words(path.get(i)), note(path.get(i), format), i * STEP, false));
+        knots.add(new Knot(group.name(), menu.ruleBook().name() + " rule book, " + group.source(), path.size() * STEP, true));
+        return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
+                knots, twine(evidence), knots.size() * STEP);
+    }
+
+    private static String words(Link link) {
+        return link.kind() == Link.Kind.LINE ? "“" + link.text() + "”" : link.text();
+    }
+
+    private static String note(Link link, Format format) {
+        var mass = link.mass();
+        if (mass == null) return link.from();
+        return format.likely(mass) + (link.from().isEmpty() ? "" : ", " + link.from());
+    }
+
+    /// Each stretch narrows from the width of the knot above to the one below: the log of grams, 2 to 16 px.
+    private static List<Twine> twine(Evidence evidence) {
+        var twine = new ArrayList<Twine>();
+        var width = 16.0;
+        for (var i = 0; i < evidence.path().size(); i++) {
+            var next = i + 1 < evidence.path().size() ? width(evidence.path().get(i + 1), width) : Math.max(2, width - 2);
+            var y = i * STEP + 9;
+            var look = evidence.certainty() == Certainty.NOT_KNOWN && i >= evidence.path().size() - 2 ? "dotted" : evidence.assumed() && i >= evidence.path().size() - 2 ? "dashed" : "solid";
+            twine.add(new Twine(look.equals("solid") ? ribbon(y, width, next) : "M16 %d V%d".formatted(y, y + STEP), look));
+            width = next;
+        }
+        return twine;
+    }
+
+    private static double width(Link link, double above) {
+        var mass = link.mass();
+        return mass == null ? Math.max(2, above - 2) : Math.clamp(2.9 * Math.log10(1 + mass.likelyGrams()), 2, above);
+    }
+
+    private static String ribbon(int y, double top, double bottom) {
+        return "M%.1f %d H%.1f L%.1f %d H%.1f Z".formatted(16 - top / 2, y, 16 + top / 2, 16 + bottom / 2, y + STEP, 16 - bottom / 2);
+    }
+
+    private static List<Way> ways(Menu menu, Menu.Dish dish, Mark mark) {
+        var ways = new ArrayList<Way>();
+        if (mark.certainty() == Certainty.CONTACT) ways.add(new Way("k-wash", "Wash the blender first", " or change the order", "/run"));
+        var foods = mark.threads().stream().filter(e -> e.certainty() == Certainty.NOT_KNOWN || e.assumed()).flatMap(e -> e.path().stream())
+                .filter(l -> l.kind() == Link.Kind.FOOD).map(Link::text).distinct().toList();
+        for (var food : foods)
+            menu.packFor(food).ifPresentOrElse(p -> ways.add(new Way("k-pack", "Read the pack", ": " + p.value().label(), "/larder/" + p.id())),
+                    () -> ways.add(new Way("k-pack", "Read the pack", ": " + food, "/larder/new?food=" + food.replace(' ', '+'))));
+        ways.add(new Way("k-swap", "Plan a swap", " without " + mark.group().name().toLowerCase(), "/swaps?dish=" + dish.id() + "&avoid=" + mark.group().id()));
+        if (mark.certainty() == Certainty.NOT_KNOWN && foods.isEmpty()) ways.add(new Way("k-ask", "Answer the question", " at the dish", "/dishes/" + dish.id()));
+        ways.add(mark.comesOff() ? new Way("k-back", "Hold back: ", "yes, it is all in what comes off", "") : new Way("k-back", "Hold back: ", "no, not all of it is in a topping or beside", ""));
+        return ways;
+    }
+}

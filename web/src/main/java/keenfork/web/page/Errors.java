@@ -1,0 +1,67 @@
+package keenfork.web.page;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/// The one place where something that went wrong becomes words.
+@ControllerAdvice
+class Errors {
+    private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
+
+    @ExceptionHandler(NotHere.class)
+    ModelAndView notHere(NotHere e) {
+        return page(HttpStatus.NOT_FOUND, "Not here", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler(NoResourceFoundException.class)
+    ModelAndView noPage() {
+        return page(HttpStatus.NOT_FOUND, "Not here", "There is no page at this address. Choose a station to go on.");
+    }
+
+    @ExceptionHandler({MethodArgumentTypeMismatchException.class, MissingServletRequestParameterException.class})
+    ModelAndView badAddress() {
+        return page(HttpStatus.BAD_REQUEST, "This address cannot be read", "A number in it is missing or is no number. Choose a station to go on.");
+    }
+
+    @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class})
+    ModelAndView wrongWay() {
+        return page(HttpStatus.METHOD_NOT_ALLOWED, "Not this way", "This address takes something else. Go back and use the page's own buttons.");
+    }
+
+    @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
+    ModelAndView database(Exception e, HttpServletRequest request) {
+        return logged(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer",
+                "Nothing was stored just now, and nothing stored before is lost. Wait a moment, go back (your text is still in the page) and try again.", e, request);
+    }
+
+    @ExceptionHandler(Exception.class)
+    ModelAndView other(Exception e, HttpServletRequest request) {
+        return logged(HttpStatus.INTERNAL_SERVER_ERROR, "Something broke on our side", "What was stored before is kept. Go back and try again.", e, request);
+    }
+
+    private static ModelAndView logged(HttpStatus status, String title, String words, Exception e, HttpServletRequest request) {
+        var id = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("{} at {} {}", id, request.getMethod(), request.getRequestURI(), e);
+        return page(status, title, words + " If it stays, tell whoever keeps this program the number " + id + ".");
+    }
+
+    private static ModelAndView page(HttpStatus status, String title, String words) {
+        var page = new ModelAndView("page/wrong", status);
+        page.addObject("title", title);
+        page.addObject("words", words);
+        return page;
+    }
+}

@@ -1,0 +1,99 @@
+package keenfork.web.page;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import keenfork.core.diet.Verdict;
+import keenfork.core.measure.Mass;
+import keenfork.core.recipe.PartKind;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Mark;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/// Figures and words as every screen shows them. Templates call this; they never do sums or choose a word for certainty.
+@Component("fmt")
+public class Format {
+
+    /// {@return likely grams: `640 g`, `1.8 kg`; a dash where not known}
+    public String likely(@Nullable Mass mass) {
+        return mass == null ? "–" : grams(mass.likelyGrams());
+    }
+
+    /// {@return low to high: `590–690 g`; empty where it is known to the gram}
+    public String range(@Nullable Mass mass) {
+        if (mass == null || !mass.isRange()) return "";
+        return mass.highGrams() >= 1000 ? number(mass.lowGrams() / 1000) + "–" + number(mass.highGrams() / 1000) + " kg"
+                : number(mass.lowGrams()) + "–" + number(mass.highGrams()) + " g";
+    }
+
+    static String grams(double grams) {
+        return grams >= 1000 ? number(grams / 1000) + " kg" : number(grams) + " g";
+    }
+
+    private static String number(double value) {
+        var digits = value >= 100 ? 0 : value >= 10 ? 0 : value >= 1 ? 1 : 2;
+        var text = String.format(Locale.ROOT, "%." + digits + "f", value);
+        return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
+    }
+
+    /// {@return the symbol of `marks.svg` for a mark, or for nothing found}
+    public String symbol(Optional<Mark> mark) {
+        return mark.map(m -> symbol(m.certainty(), m.assumed()) + (m.comesOff() ? "-off" : "")).orElse("m-none");
+    }
+
+    /// {@return the symbol of a certainty alone}
+    public String symbol(Certainty certainty, boolean assumed) {
+        return switch (certainty) {
+            case CONTAINS -> assumed ? "m-in-assumed" : "m-in";
+            case MAY_CONTAIN -> "m-may";
+            case CONTACT -> "m-contact";
+            case NOT_KNOWN -> "m-unknown";
+        };
+    }
+
+    /// {@return the words for a mark, as a reader hears them}
+    public String words(Optional<Mark> mark) {
+        return mark.map(m -> words(m.certainty(), m.assumed()) + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
+    }
+
+    public String words(Certainty certainty, boolean assumed) {
+        return switch (certainty) {
+            case CONTAINS -> assumed ? "in it, assumed until the pack is read" : "in it";
+            case MAY_CONTAIN -> "pack says may";
+            case CONTACT -> "contact in our kitchen";
+            case NOT_KNOWN -> "not known";
+        };
+    }
+
+    /// {@return the bowl for a verdict}
+    public String bowl(Verdict.Answer answer) {
+        return switch (answer) {
+            case SUITS -> "p-full";
+            case DOES_NOT_SUIT -> "p-empty";
+            case CANNOT_SAY -> "p-ask";
+        };
+    }
+
+    public String swatch(PartKind kind) { return kind.name().toLowerCase(Locale.ROOT); }
+
+    /// {@return `1 pack`, `2 packs`}
+    public String count(long number, String one, String many) {
+        return number + " " + (number == 1 ? one : many);
+    }
+
+    /// {@return names said in one breath: `egg, fish and milk`}
+    public String list(List<String> names) {
+        if (names.size() < 2) return String.join("", names);
+        return String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.getLast();
+    }
+
+    /// {@return minutes as a lead time: `10 min`, `2 h`, `9 h–13 h`}
+    public String minutes(int low, int high) {
+        return low == high ? span(low) : span(low) + "–" + span(high);
+    }
+
+    private static String span(int minutes) {
+        return minutes < 120 ? minutes + " min" : Math.round(minutes / 60.0) + " h";
+    }
+}

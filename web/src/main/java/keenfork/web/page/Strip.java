@@ -1,0 +1,39 @@
+package keenfork.web.page;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import keenfork.core.regime.RuleBook;
+import keenfork.web.kitchen.Kitchen;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/// What stands over every page: the kitchen, the event, the rule book in force and what needs attention.
+@ControllerAdvice
+class Strip {
+    private final Kitchen kitchen;
+    private final String kitchenName;
+    private final String event;
+
+    /// one link of the rail
+    record Station(String key, String name, String path) {}
+
+    private static final List<Station> STATIONS = List.of(new Station("1", "Dishes", "/dishes"), new Station("2", "Larder", "/larder"),
+            new Station("3", "Map", "/map"), new Station("4", "Swaps", "/swaps"), new Station("5", "Prep run", "/run"), new Station("6", "Labels", "/labels"));
+
+    /// everything the layout shows
+    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, List<Station> stations, String here) {
+        public boolean isHere(Station station) { return here.startsWith(station.path); }
+    }
+
+    Strip(Kitchen kitchen, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event) {
+        this.kitchen = kitchen;
+        this.kitchenName = kitchenName;
+        this.event = event;
+    }
+
+    @ModelAttribute("strip") View strip(HttpServletRequest request) {
+        var menu = kitchen.menu();
+        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), STATIONS, request.getRequestURI());
+    }
+}

@@ -1,0 +1,10 @@
+package keenfork.web.persistence;
+
+import java.time.Instant;
+
+/// A dish as written.
+///
+/// @param name    its name: the first line of its text
+/// @param text    the recipe text
+/// @param changed when it was stored last
+public record DishText(String name, String text, Instant changed) {}
