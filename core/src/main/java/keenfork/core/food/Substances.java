@@ -1,21 +1,29 @@
 package keenfork.core.food;
 
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /// The tree of substances.
 public final class Substances {
     private static final Substances SHIPPED = new Substances(read());
     private final Map<String, Substance> byId = new LinkedHashMap<>();
+    /// each substance with all that stand above it, itself among them
+    private final Map<String, Set<String>> above = new HashMap<>();
 
     private Substances(List<Substance> all) {
         for (var s : all) {
             if (!s.parent().isEmpty() && !byId.containsKey(s.parent()))
                 throw new IllegalStateException("substances.txt: \"%s\" stands under \"%s\", which is not above it".formatted(s.id(), s.parent()));
             if (byId.put(s.id(), s) != null) throw new IllegalStateException("substances.txt: \"%s\" stands twice".formatted(s.id()));
+            var up = new HashSet<>(above.getOrDefault(s.parent(), Set.of()));
+            up.add(s.id());
+            above.put(s.id(), up);
         }
     }
 
@@ -49,10 +57,7 @@ public final class Substances {
 
     /// {@return whether `one` is `other` or stands under it}
     public boolean isUnder(Substance one, Substance other) {
-        for (var at = one; ; at = get(at.parent())) {
-            if (at.equals(other)) return true;
-            if (at.parent().isEmpty()) return false;
-        }
+        return above.getOrDefault(one.id(), Set.of()).contains(other.id());
     }
 
     /// {@return the branch a substance is on: what stands right under the root above it, such as milk for goat's milk}

@@ -29,7 +29,11 @@ public final class Words {
     public static List<Word> of(String text) {
         var words = new ArrayList<Word>();
         var matcher = WORD.matcher(text);
-        while (matcher.find()) words.add(new Word(oneForm(matcher.group()), matcher.start(), matcher.end()));
+        while (matcher.find()) {
+            var form = oneForm(matcher.group());
+            // a run of accents over nothing is no word
+            if (!form.isEmpty()) words.add(new Word(form, matcher.start(), matcher.end()));
+        }
         return words;
     }
 

@@ -103,7 +103,8 @@ final class DeclarationReader {
     private void match(Match match, int offset, List<String> path, boolean explained) {
         var start = offset + match.start();
         var end = offset + match.end();
-        var tone = tones[start];
+        // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
+        var tone = tones[end - 1];
         if (tone == Tone.NEGATED) return;
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) -> found(substances, tone, false, path, start, end);
@@ -119,7 +120,8 @@ final class DeclarationReader {
     private void food(Food food, Tone tone, List<String> path, int start, int end) {
         found(food.holds(), tone, food.isCompound(), path, start, end);
         if (tone == Tone.IN && !food.sometimes().isEmpty())
-            vague.add(new VagueTerm(text.substring(start, end), food.sometimes(), "What is in the %s?".formatted(food.name()), start, end));
+            vague.add(new VagueTerm(text.substring(start, end), food.sometimes(),
+                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start, end));
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {

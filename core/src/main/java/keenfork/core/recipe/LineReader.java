@@ -123,8 +123,8 @@ final class LineReader {
             return new Measure(Amount.of(1, unit.unit), BigDecimal.ONE, null, "", unit.rest);
         var trailing = TRAILING.matcher(text);
         if (trailing.matches()) {
-            var back = measure(trailing.group("amount") + " ");
-            if (back.amount != null && back.rest.isBlank()) return new Measure(back.amount, BigDecimal.ONE, null, "", trailing.group("food"));
+            var back = measure(trailing.group("amount") + " of it");
+            if (back.amount != null && back.rest.equals("it")) return new Measure(back.amount, BigDecimal.ONE, null, "", trailing.group("food"));
         }
         return new Measure(null, BigDecimal.ONE, null, "", text);
     }

@@ -3,6 +3,7 @@ package keenfork.core.regime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,6 +21,8 @@ public final class RuleBook {
     private final Map<String, String> words = new HashMap<>();
     private final List<Group> groups = new ArrayList<>();
     private final List<Substance> exempt = new ArrayList<>();
+    /// the answer of [#member] for each group and substance, worked out once
+    private final Map<Group, Map<String, Substance>> members = new IdentityHashMap<>();
 
     private RuleBook(String id) {
         this.id = id;
@@ -33,6 +36,15 @@ public final class RuleBook {
                 throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, number, e.getMessage()), e);
             }
         }
+        for (var group : groups) {
+            var answers = new HashMap<String, Substance>();
+            for (var s : Substances.shipped().all()) if (!isExempt(s)) group.member(s).ifPresent(m -> answers.put(s.id(), m));
+            members.put(group, answers);
+        }
+    }
+
+    private boolean isExempt(Substance substance) {
+        return exempt.stream().anyMatch(e -> Substances.shipped().isUnder(substance, e));
     }
 
     private void read(String line) {
@@ -90,18 +102,14 @@ public final class RuleBook {
         return text;
     }
 
-    /// {@return the member of a group that a substance falls under, or empty where the law does not group it or exempts it}
+    /// {@return the member of one of this book's groups that a substance falls under, or empty where the law does not group it or exempts it}
     public Optional<Substance> member(Group group, Substance substance) {
-        var tree = Substances.shipped();
-        if (exempt.stream().anyMatch(e -> tree.isUnder(substance, e))) return Optional.empty();
-        return group.member(substance);
+        return Optional.ofNullable(members.getOrDefault(group, Map.of()).get(substance.id()));
     }
 
     /// {@return whether a maker under this law must name the substance on a pack}
     public boolean covers(Substance substance) {
-        var tree = Substances.shipped();
-        return exempt.stream().noneMatch(e -> tree.isUnder(substance, e))
-                && groups.stream().anyMatch(g -> g.members().stream().anyMatch(m -> tree.isUnder(substance, m)));
+        return groups.stream().anyMatch(g -> g.names(substance) && member(g, substance).isPresent());
     }
 
     @Override public String toString() { return name(); }

@@ -1,8 +1,10 @@
 package keenfork.core.swap;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
@@ -84,7 +86,7 @@ public final class SwapPlanner {
             var chosen = new Line(chosenText(line, choice), line.amount(), line.toTaste(), List.of(choice), line.unread(), "", line.mass(), line.pack());
             consider(new Move.Choose(line, chosen), had, options);
         }
-        line.food().ifPresent(food -> Swaps.replacing(food).forEach(s -> consider(new Move.Replace(line, with(line, s), s), had, options)));
+        line.food().ifPresent(food -> Swaps.replacing(food).stream().sorted(Comparator.comparingDouble(Swap::closeness).reversed()).forEach(s -> consider(new Move.Replace(line, with(line, s), s), had, options)));
         if (part.kind().comesOff()) options.add(new Option(new Move.HoldBack(line, part.name()), Set.of(), false));
         else if (isSmall(recipe, line)) options.add(new Option(new Move.LeaveOut(line), Set.of(), false));
         if (answer == Avoidance.Answer.OPEN) options.add(new Option(new Move.Keep(line), Set.of(), true));
@@ -106,11 +108,21 @@ public final class SwapPlanner {
 
     private void consider(Move move, Set<Group> had, List<Option> options) {
         var into = move.goesIn();
+        if (options.stream().anyMatch(o -> foods(o.move()).equals(foods(move)))) return;
         switch (answer(into)) {
-            case BREAKS -> rejected.add(new Plans.Rejected(move.line(), into.getFirst().food().map(Food::name).orElse(into.getFirst().text()), because(into)));
+            case BREAKS -> rejected.add(new Plans.Rejected(move.line(), into.getFirst().food().map(Food::name).orElse(into.getFirst().text()), because(into), certainty(into)));
             case OPEN -> options.add(new Option(move, bringsIn(into, had), true));
             case NOTHING -> options.add(new Option(move, bringsIn(into, had), false));
         }
+    }
+
+    private static List<String> foods(Move move) {
+        return move.goesIn().stream().map(l -> l.food().map(Food::name).orElse(l.text())).toList();
+    }
+
+    private Certainty certainty(List<Line> lines) {
+        return derived(lines).evidence().stream().filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS))
+                .map(Evidence::certainty).min(Comparator.naturalOrder()).orElse(Certainty.CONTAINS);
     }
 
     private static boolean isSmall(Recipe recipe, Line line) {
@@ -192,9 +204,10 @@ public final class SwapPlanner {
     }
 
     private String words(Food food, Mass mass) {
-        var grams = mass.likelyGrams() >= 10 ? "%.0f".formatted(mass.likelyGrams()) : "%.1f".formatted(mass.likelyGrams());
+        var likely = mass.likelyGrams();
+        var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g", likely >= 1000 ? likely / 1000 : likely);
         var density = food.density();
         var millilitres = density == null ? 0 : mass.likelyGrams() / density.likely().doubleValue();
-        return density == null ? "%s g %s".formatted(grams, food.name()) : "%s g %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
+        return density == null ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
     }
 }

@@ -202,7 +202,7 @@ final class Deriver {
         }
 
         private void vague(VagueTerm term, Link pack, @Nullable RuleBook law) {
-            questions.add(new Question(line.text(), term.question()));
+            if (!term.question().isEmpty()) questions.add(new Question(line.text(), term.question()));
             for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, List.of(pack, Link.of(Link.Kind.INGREDIENT, term.words())), law);
         }
 

@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
 import keenfork.core.food.Food;
@@ -45,10 +46,12 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
 
     static BenchView of(Derivation derivation, RuleBook ruleBook, Format format) {
         var recipe = derivation.recipe();
+        var evidence = derivation.evidence().stream().filter(BenchView::isOfLine).collect(Collectors.groupingBy(e -> e.path().get(2).text()));
+        var questions = derivation.questions().stream().collect(Collectors.groupingBy(Question::line));
         var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
-                p.lines().stream().map(l -> line(l, derivation, ruleBook, format)).toList())).toList();
+                p.lines().stream().map(l -> line(l, evidence.getOrDefault(l.text(), List.of()), questions.getOrDefault(l.text(), List.of()), ruleBook, format)).toList())).toList();
         var marks = derivation.under(ruleBook).marks();
-        var asked = recipe.lines().stream().map(Line::text).toList();
+        var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
         return new BenchView(recipe.name(), facts(recipe, format), parts, marks.stream().map(m -> found(m, format)).toList(), ruleBook.groups().size() - marks.size(),
                 Diet.all().stream().map(d -> diet(d.judge(derivation), format)).toList(), recipe.steps(),
                 derivation.questions().stream().filter(q -> !asked.contains(q.line())).toList());
@@ -69,16 +72,15 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
         return new DietView(format.bowl(verdict.answer()), verdict.diet().name(), verdict.answer().words(), verdict.because().isEmpty() ? "" : verdict.because().getFirst());
     }
 
-    private static LineView line(Line line, Derivation derivation, RuleBook ruleBook, Format format) {
-        var evidence = derivation.evidence().stream().filter(e -> isOf(e, line)).toList();
-        var asks = derivation.questions().stream().filter(q -> q.line().equals(line.text())).map(Question::ask).distinct().toList();
+    private static LineView line(Line line, List<Evidence> evidence, List<Question> questions, RuleBook ruleBook, Format format) {
+        var asks = questions.stream().map(Question::ask).distinct().toList();
         var split = amountEnd(line.text());
         return new LineView(line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
                 marks(evidence, ruleBook, format), asks, whisker(line));
     }
 
-    private static boolean isOf(Evidence evidence, Line line) {
-        return evidence.path().size() > 2 && evidence.path().get(2).kind() == Link.Kind.LINE && evidence.path().get(2).text().equals(line.text());
+    private static boolean isOfLine(Evidence evidence) {
+        return evidence.path().size() > 2 && evidence.path().get(2).kind() == Link.Kind.LINE;
     }
 
     private static int amountEnd(String text) {

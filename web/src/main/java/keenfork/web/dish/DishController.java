@@ -21,6 +21,8 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class DishController {
+    private static final String TOO_LONG = "This is longer than %,d letters or %d lines. Cut it into dishes that use each other: write @ and the other dish's name as a line."
+            .formatted(DishForm.LONGEST, DishForm.MOST_LINES);
     private final Kitchen kitchen;
     private final Dishes dishes;
     private final Format format;
@@ -61,7 +63,8 @@ class DishController {
     }
 
     @PostMapping("/dishes/read") String read(DishForm form, Model model) {
-        model.addAttribute("bench", view(form));
+        model.addAttribute("bench", form.text().isBlank() || form.isTooLong() ? null : view(form));
+        model.addAttribute("tooLong", form.isTooLong() ? TOO_LONG : "");
         return "dish/bench :: reading";
     }
 
@@ -90,7 +93,7 @@ class DishController {
 
     private String wrong(DishForm form) {
         if (form.text().isBlank()) return "Write the dish's name on the first line, then one ingredient on each line.";
-        if (form.text().length() > DishForm.LONGEST) return "This is longer than %,d letters. Cut it into dishes that use each other: write @other dish.".formatted(DishForm.LONGEST);
+        if (form.isTooLong()) return TOO_LONG;
         if (form.text().indexOf('\0') >= 0) return "There is a sign in the text that is no letter (a null byte). Paste it as plain text.";
         var recipe = kitchen.read(form.text(), kitchen.menu().ruleBook());
         if (recipe.name().length() > 200) return "The name on the first line is longer than 200 letters. Put the name alone on the first line.";
@@ -99,8 +102,7 @@ class DishController {
 
     private BenchView view(DishForm form) {
         var menu = kitchen.menu();
-        var text = form.text().length() > DishForm.LONGEST ? form.text().substring(0, DishForm.LONGEST) : form.text();
-        return BenchView.of(Derivation.of(kitchen.read(text, menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
+        return BenchView.of(Derivation.of(kitchen.read(form.text(), menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
     }
 
     private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {
@@ -109,7 +111,10 @@ class DishController {
         page.addObject("form", form);
         page.addObject("wrong", wrong);
         page.addObject("theirs", theirs);
-        page.addObject("bench", form.text().isBlank() ? null : view(form));
+        var bench = form.text().isBlank() || form.isTooLong() ? null : view(form);
+        page.addObject("tooLong", "");
+        page.addObject("bench", bench);
+        page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());
         return page;
     }
 }

@@ -20,7 +20,7 @@ record DeclarationView(List<Piece> pieces, List<Found> found, List<String> quest
     static DeclarationView of(Declaration declaration, RuleBook ruleBook, Format format) {
         var questions = new ArrayList<>(declaration.contradictions());
         declaration.vague().forEach(v -> questions.add(v.question()));
-        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, ruleBook, format), questions.stream().distinct().toList(), declaration.text().isBlank());
+        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, ruleBook, format), questions.stream().filter(q -> !q.isEmpty()).distinct().toList(), declaration.text().isBlank());
     }
 
     private static List<Piece> pieces(Declaration declaration, RuleBook ruleBook) {

@@ -30,7 +30,12 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
             rows.add(row(menu, dish.id(), dish.name(), "", "", false, false, derivation, format));
             if (dish.id() == open) addParts(menu, dish, derivation, rows, format);
         }
-        return new MapView(menu.ruleBook().groups(), Diet.all(), rows, peel, List.of(Peel.values()), open);
+        return new MapView(menu.ruleBook().groups(), shown(), rows, peel, List.of(Peel.values()), open);
+    }
+
+    /// The diets that no column of the map says already.
+    private static List<Diet> shown() {
+        return Diet.all().stream().filter(d -> !d.cautious()).toList();
     }
 
     static Derivation peeled(Menu menu, Menu.Dish dish, Peel peel) {
@@ -49,7 +54,7 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
     private static Row row(Menu menu, long id, String name, String note, String swatch, boolean part, boolean last, Derivation derivation, Format format) {
         var profile = derivation.under(menu.ruleBook());
         return new Row(id, name, note, swatch, part, last, menu.ruleBook().groups().stream().map(g -> cell(name, g, profile, part, format)).toList(),
-                Diet.all().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
+                shown().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
                         v.because().isEmpty() ? "" : v.because().getFirst())).toList());
     }
 

@@ -11,7 +11,7 @@ import keenfork.core.run.PrepRun;
 import keenfork.web.page.Format;
 
 /// A run drawn from the top down: the clock at the left, a block for each batch, waves for a full wash, and an arc for all that travels.
-record RunView(List<Block> blocks, List<Wash> washes, List<Arc> arcs, List<Trip> trips, int height, String worth, String starts, String ends) {
+record RunView(List<Block> blocks, List<Wash> washes, List<Arc> arcs, List<Trip> trips, int height, String worth, String summary) {
     private static final LocalTime ENDS = LocalTime.of(17, 30);
     private static final int BLOCK = 46;
     private static final int GAP = 8;
@@ -44,7 +44,8 @@ record RunView(List<Block> blocks, List<Wash> washes, List<Arc> arcs, List<Trip>
                     !turn.carried().isEmpty(), turn.clean() == Clean.WASH));
             y += BLOCK + GAP;
         }
-        return new RunView(blocks, washes, arcs(run, blocks), trips(run, format), y + GAP, run.proof().inWords(), start.toString(), ENDS.toString());
+        return new RunView(blocks, washes, arcs(run, blocks), trips(run, format), y + GAP, run.proof().inWords(),
+                "%s on one blender from %s to %s, %d contacts left".formatted(format.count(blocks.size(), "batch", "batches"), start, ENDS, run.contacts()));
     }
 
     private static List<String> groups(Batch batch, RuleBook ruleBook) {

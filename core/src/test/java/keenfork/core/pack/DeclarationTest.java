@@ -1,0 +1,96 @@
+package keenfork.core.pack;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.TreeSet;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class DeclarationTest {
+    private static final Law UK = new Law("uk");
+
+    private static List<String> found(String text, Finding.Says says) {
+        return List.copyOf(new TreeSet<>(Declaration.read(text, UK).findings().stream().filter(f -> f.says() == says).map(f -> f.substance().id()).toList()));
+    }
+
+    private static String says(String text, Finding.Says says) {
+        return String.join(" ", found(text, says));
+    }
+
+    /// Declarations of our own, in the shapes packs have (common practice).
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {
+            "Ingredients: water, mustard seeds (28 %), vinegar, salt. | mustard | ''",
+            "red peppers, spice mix (coriander, celery seed), garlic. May contain mustard. | celery garlic | mustard",
+            "WHEAT flour, water, *milk* powder | milk wheat | ''",
+            "sugar, cocoa butter, whole MILK powder, emulsifier (soya lecithin). May contain nuts. | cows-milk soybeans | tree-nut",
+            "oats, honey. Made in a factory that also handles peanuts and tree nuts. | honey oats | peanuts tree-nut",
+            "rice, salt. Not suitable for milk allergy sufferers due to manufacturing methods. | '' | milk",
+            "olives (60%), water [salt, {acidity regulator: citric acid}], anchovies (FISH) | anchovy fish | ''",
+            "apricots, preservative (E220) | sulphites | ''",
+            "apricots, E 223 | sulphites | ''",
+            "tomatoes, salt. Contains: celery, egg | celery eggs | ''",
+            "beans, water. Free from milk and eggs. | '' | ''",
+            "gluten-free oats | oats | ''",
+            "chickpeas, tahini (sesame), lemon juice | sesame | ''",
+            "sugar, colour (carmine) | insect | ''",
+            "crackers: wheat flour, rapeseed oil, barley malt extract, salt (may contain traces of sesame) | barley wheat | sesame",
+            "prawns (crustaceans), squid (molluscs) | crustaceans molluscs prawn squid | ''",
+            "May contain shellfish | '' | crustaceans molluscs",
+            "Ingredients: cashew nuts, salt, may contain other nuts and peanuts | cashew | peanuts tree-nut",
+            "For allergens, including cereals containing gluten, see ingredients in bold. Ingredients: rice | '' | ''",
+            "skimmed milk, sheep's milk cheese, whey powder | cows-milk sheeps-milk whey | ''",
+            "rapeseed oil, pasteurised egg yolk, spirit vinegar, sugar, mustard flour | eggs mustard | ''",
+            "water, soya beans, wheat, salt | soybeans wheat | ''"})
+    void packs_are_read(String text, String in, String may) {
+        assertThat(says(text, Finding.Says.IN)).isEqualTo(in);
+        assertThat(says(text, Finding.Says.MAY)).isEqualTo(may);
+    }
+
+    @Test void every_finding_keeps_the_words_behind_it() {
+        var text = "red pepper, spice mix (4 %) (caraway, celery seed). May contain mustard.";
+        var read = Declaration.read(text, UK);
+        assertThat(read.findings()).extracting(f -> text.substring(f.start(), f.end())).containsExactly("celery seed", "mustard");
+        assertThat(read.findings().getFirst().path()).containsExactly("spice mix", "celery seed");
+    }
+
+    @Test void vague_words_ask_and_an_explanation_in_brackets_answers() {
+        assertThat(Declaration.read("beans, spices, natural flavouring, modified starch", UK).vague()).extracting(VagueTerm::words).containsExactly("spices", "natural flavouring", "modified starch");
+        assertThat(Declaration.read("vegetable oil (rapeseed), emulsifier: sunflower lecithin, starch (maize)", UK).vague()).isEmpty();
+    }
+
+    @Test void words_that_are_not_in_the_table_are_asked_about() {
+        assertThat(Declaration.read("water, zugwort, salt", UK).vague()).extracting(VagueTerm::words).containsExactly("zugwort");
+        assertThat(Declaration.read("water, zugwort, salt", UK).vague().getFirst().suspects()).extracting(s -> s.id()).containsExactly("anything");
+    }
+
+    @Test void a_contradiction_is_told_and_the_worse_reading_stands() {
+        var read = Declaration.read("whey, sugar. Suitable for vegans.", UK);
+        assertThat(read.contradictions()).hasSize(1);
+        assertThat(read.findings()).isNotEmpty();
+    }
+
+    @Test void a_negation_never_takes_away_what_follows_it() {
+        assertThat(found("No added sugar, nuts", Finding.Says.IN)).contains("tree-nut");
+        assertThat(found("free from milk, contains egg", Finding.Says.IN)).containsExactly("eggs");
+    }
+
+    @Test void what_is_too_long_to_read_is_a_question() {
+        assertThat(Declaration.read("rice, ".repeat(5000), UK).vague()).isNotEmpty();
+    }
+
+    @Property(tries = 300) void reading_never_throws_and_spans_lie_in_the_text(@ForAll @StringLength(max = 150) String text) {
+        var read = Declaration.read(text, UK);
+        assertThat(read.findings()).allSatisfy(f -> assertThat(f.end()).isBetween(f.start() + 1, text.length()));
+    }
+
+    @Property(tries = 100) void adding_an_ingredient_never_hides_another(@ForAll @StringLength(max = 40) String noise) {
+        var plain = noise.replaceAll("(?i)free|without|no|suitable|contain|for|not|see|[\\p{P}\\p{S}\\p{Z}\\p{C}]", " ");
+        assertThat(found("sesame, " + plain + ", milk", Finding.Says.IN)).contains("sesame", "milk");
+    }
+}

@@ -1,0 +1,150 @@
+package keenfork.core.recipe;
+
+import static keenfork.core.Kit.aDish;
+import static keenfork.core.Kit.aLine;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import keenfork.core.measure.Fraction;
+import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ReadingTest {
+    /// Written as a hurried cook would; the gram bands are common practice.
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {
+            "3 tbsp tahini | 3 | 3 | tbsp | tahini | 42 | 50",
+            "three tablespoons of olive oil | 3 | 3 | tbsp | olive oil | 38 | 42",
+            "200g flour | 200 | 200 | g | wheat flour | 200 | 200",
+            "1½ tsp cumin | 1.5 | 1.5 | tsp | cumin | 2 | 4",
+            "1 1/2 cups quinoa | 1.5 | 1.5 | cup | quinoa | 250 | 290",
+            "½ lemon, juiced | 0.5 | 0.5 | none | lemon juice | 15 | 30",
+            "juice of half a lemon | 0.5 | 0.5 | none | lemon juice | 15 | 30",
+            "juice of 10–12 limes | 10 | 12 | none | lime juice | 200 | 420",
+            "2-3 tbsp water, to loosen | 2 | 3 | tbsp | water | 30 | 45",
+            "a couple of garlic cloves | 2 | 3 | clove | garlic | 4 | 21",
+            "6 garlic cloves, crushed | 6 | 6 | clove | garlic | 12 | 42",
+            "1 (400 g) tin chickpeas, drained | 1 | 1 | tin | chickpea | 400 | 400",
+            "2 x 400g tins chickpeas | 2 | 2 | tin | chickpea | 800 | 800",
+            "handful of rocket | 1 | 1 | handful | rocket | 10 | 30",
+            "15 cashews, soaked overnight | 15 | 15 | none | cashew | 19 | 26",
+            "1 small bunch mint | 1 | 1 | bunch | mint | 17 | 42",
+            "a good pinch of salt | 1 | 1 | pinch | salt | 0.1 | 2",
+            "half a dozen eggs | 6 | 6 | none | egg | 264 | 360",
+            "flour 200 g | 200 | 200 | g | wheat flour | 200 | 200",
+            "• 2 large red onions | 2 | 2 | none | red onion | 240 | 490",
+            "1. 500 ml buttermilk | 500 | 500 | ml | buttermilk | 505 | 525",
+            "1,5 kg potatoes | 1.5 | 1.5 | kg | potato | 1500 | 1500",
+            "1 lb tomatoes | 1 | 1 | lb | tomato | 453 | 454",
+            "0.25 l cream | 0.25 | 0.25 | l | cream | 245 | 255",
+            "2 tbsp almond or cashew butter | 2 | 2 | tbsp | almond butter | 25 | 40",
+            "1 stick celery | 1 | 1 | piece | celery | 30 | 60",
+            "nutmeg, a pinch | 1 | 1 | pinch | nutmeg | 0.1 | 0.5",
+            "drizzle of honey | 1 | 1 | drizzle | honey | 6 | 30"})
+    void lines_are_read_with_amount_unit_food_and_a_band_of_grams(String text, double low, double high, String unit, String food, double least, double most) {
+        var line = aLine(text);
+        assertThat(line.unread()).isEmpty();
+        assertThat(line.food().orElseThrow().name()).isEqualTo(food);
+        assertThat(line.amount().low().decimal().doubleValue()).isEqualTo(low);
+        assertThat(line.amount().high().decimal().doubleValue()).isEqualTo(high);
+        assertThat(line.amount().unit().id()).isEqualTo(unit);
+        assertThat(line.mass().lowGrams()).isBetween(least - 0.5, most);
+        assertThat(line.mass().highGrams()).isBetween(least, most + 0.5);
+    }
+
+    @Test void a_line_without_an_amount_keeps_its_food() {
+        assertThat(aLine("salt, to taste").toTaste()).isTrue();
+        assertThat(aLine("salt, to taste").amount()).isNull();
+        assertThat(aLine("black pepper").food().orElseThrow().name()).isEqualTo("black pepper");
+        assertThat(aLine("black pepper").mass()).isNull();
+    }
+
+    @Test void alternatives_are_both_kept() {
+        var line = aLine("4 tbsp honey or date syrup");
+        assertThat(line.choices()).hasSize(2);
+        assertThat(aLine("lime or lemon juice").choices()).hasSize(2).allSatisfy(c -> assertThat(c.main().toString()).contains("juice"));
+    }
+
+    @Test void a_line_that_cannot_be_read_stays() {
+        assertThat(aLine("1 cup zugwort").isUnread()).isTrue();
+        assertThat(aLine("1 cup zugwort").unread()).containsExactly("zugwort");
+        assertThat(aLine("2 tbsp of that green sauce of Mo's").isUnread()).isTrue();
+    }
+
+    @Test void every_food_a_line_names_counts() {
+        assertThat(aLine("croutons with cheese").choices().getFirst().others()).hasSize(1);
+        assertThat(aLine("sourdough, brushed with butter").choices().getFirst().others()).isNotEmpty();
+    }
+
+    @Test void parts_steps_servings_and_packs_are_told_apart() {
+        var recipe = Recipe.read("""
+                Bean salad
+                Serves 6
+
+                For the salad
+                400 g green beans
+                Mustard dressing:
+                1 tbsp house sauce
+                pack[us]: mustard, water
+                Crumb topping:
+                50 g breadcrumbs
+                To serve:
+                4 flatbreads
+                Method:
+                1. Boil the beans 4 minutes.
+                2. Toss.
+                """, Volumes.METRIC, new Law("uk"));
+        assertThat(recipe.name()).isEqualTo("Bean salad");
+        assertThat(recipe.serves()).isEqualTo(6);
+        assertThat(recipe.parts()).extracting(Part::kind).containsExactly(PartKind.BASE, PartKind.DRESSING, PartKind.TOPPING, PartKind.BESIDE);
+        assertThat(recipe.steps()).containsExactly("Boil the beans 4 minutes.", "Toss.");
+        assertThat(recipe.parts().get(1).lines().getFirst().declaration().orElseThrow().law()).isEqualTo(new Law("us"));
+    }
+
+    @Test void numbered_sentences_after_the_ingredients_are_steps_and_numbered_ingredients_are_not() {
+        var recipe = aDish("1. 200 g farro", "2. 1 tbsp oil", "3. Toast", "1. Simmer the farro in plenty of water.", "2. Toss with the oil.");
+        assertThat(recipe.lines()).extracting(Line::text).containsExactly("200 g farro", "1 tbsp oil", "Toast");
+        assertThat(recipe.steps()).hasSize(2);
+    }
+
+    @Test void another_dish_is_used_by_name() {
+        assertThat(aLine("200 g @Tahini dressing").dish()).isEqualTo("Tahini dressing");
+        assertThat(aLine("200 g @Tahini dressing").mass().likelyGrams()).isEqualTo(200);
+    }
+
+    @Test void volumes_follow_the_kitchen() {
+        var us = Recipe.read("A\n1 cup water", Volumes.US, new Law("us")).lines().getFirst();
+        assertThat(us.mass().likelyGrams()).isBetween(236.5, 236.7);
+    }
+
+    @Property(tries = 300) void reading_never_throws_on_any_text(@ForAll @StringLength(max = 200) String text) {
+        assertThat(Recipe.read(text, Volumes.METRIC, Law.UNKNOWN)).isNotNull();
+        assertThat(aLine("x" + text.replaceAll("\\R", " "))).isNotNull();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"1/0 cup flour", "999999999999999 kg flour", "½½½ cup flour", "1/2/3 tbsp flour", "@", "@@ x", "-", "1", "((((", "🥜 100 g", "٣ كوب طحينة", "a", "1,2,3,4,5 g flour"})
+    void odd_lines_are_read_or_kept(String text) {
+        assertThat(aDish(text, "1 egg").lines()).hasSizeGreaterThanOrEqualTo(1);
+    }
+
+    @Property(tries = 100) void scaling_by_k_scales_every_gram_by_k(@ForAll @net.jqwik.api.constraints.IntRange(min = 1, max = 50) int k) {
+        var one = aLine("1 tbsp tahini").mass();
+        var many = aLine(k + " tbsp tahini").mass();
+        assertThat(many.low()).isEqualTo(one.low() * k);
+        assertThat(many.high()).isEqualTo(one.high() * k);
+        assertThat(aLine("1 tbsp tahini").amount().times(Fraction.of(k)).high()).isEqualTo(Fraction.of(k));
+    }
+
+    @Test void units_have_no_word_in_common() {
+        var words = java.util.Arrays.stream(Unit.values()).flatMap(u -> u.words().stream()).toList();
+        assertThat(words).doesNotHaveDuplicates();
+    }
+}

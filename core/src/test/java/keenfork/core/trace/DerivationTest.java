@@ -1,0 +1,182 @@
+package keenfork.core.trace;
+
+import static keenfork.core.Kit.UK;
+import static keenfork.core.Kit.US;
+import static keenfork.core.Kit.aDish;
+import static keenfork.core.Kit.derived;
+import static keenfork.core.Kit.groups;
+import static keenfork.core.Kit.marks;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import keenfork.core.diet.Diet;
+import keenfork.core.diet.Verdict;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Substances;
+import keenfork.core.pack.Declaration;
+import keenfork.core.pack.Law;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// Facts of law and of the trade. Where no law is named they are common practice.
+class DerivationTest {
+    @ParameterizedTest @ValueSource(strings = {"farro", "freekeh", "couscous", "bulgur", "spelt"})
+    void wheat_grains_are_wheat_and_gluten(String grain) {
+        assertThat(marks(UK, "200 g " + grain)).containsExactly("gluten:contains");
+        assertThat(derived("200 g " + grain).under(UK).marks().getFirst().members()).extracting(s -> s.id()).containsExactly("wheat");
+        assertThat(marks(US, "200 g " + grain)).containsExactly("wheat:contains");
+    }
+
+    @Test void tahini_is_sesame() {
+        assertThat(marks(UK, "3 tbsp tahini")).containsExactly("sesame:contains");
+        assertThat(marks(US, "3 tbsp tahini")).containsExactly("sesame:contains");
+    }
+
+    @Test void worcestershire_sauce_unread_is_fish_assumed() {
+        assertThat(marks(UK, "1 tbsp Worcestershire sauce")).contains("fish:contains:assumed", "gluten:not-known");
+    }
+
+    @Test void miso_unread_is_soya_with_gluten_and_fish_not_known() {
+        assertThat(marks(UK, "2 tsp miso")).contains("soybeans:contains:assumed", "gluten:not-known", "fish:not-known");
+    }
+
+    @Test void vegetable_stock_unread_is_celery_assumed_and_more_not_known() {
+        assertThat(marks(UK, "500 ml vegetable stock")).contains("celery:contains:assumed").hasSizeGreaterThan(3).filteredOn(m -> m.endsWith("not-known")).hasSizeGreaterThan(2);
+    }
+
+    /// FDA guidance, January 2025, lists pine nut; Regulation (EU) No 1169/2011, Annex II, 8 does not.
+    @Test void pine_nut_is_a_tree_nut_in_the_us_and_none_of_the_uk_nuts() {
+        assertThat(marks(US, "50 g pine nuts")).containsExactly("tree-nuts:contains");
+        assertThat(marks(UK, "50 g pine nuts")).isEmpty();
+    }
+
+    @ParameterizedTest @ValueSource(strings = {"400 ml coconut milk", "400 g butter beans", "nutmeg, a pinch", "100 g water chestnuts", "200 g oyster mushrooms", "200 g buckwheat"})
+    void look_alikes_raise_nothing(String line) {
+        assertThat(marks(UK, line)).isEmpty();
+        assertThat(marks(US, line)).isEmpty();
+    }
+
+    @Test void celeriac_is_celery_in_the_uk_and_nothing_in_the_us() {
+        assertThat(marks(UK, "1 celeriac")).containsExactly("celery:contains");
+        assertThat(marks(US, "1 celeriac")).isEmpty();
+    }
+
+    @Test void croutons_with_cheese_end_a_vegan_verdict() {
+        var vegan = Diet.named("vegan").orElseThrow().judge(derived("1 lettuce", "Topping:", "croutons with cheese"));
+        assertThat(vegan.answer()).isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
+        assertThat(vegan.because().getFirst()).contains("croutons with cheese");
+    }
+
+    @Test void a_line_that_cannot_be_read_leaves_every_group_not_known() {
+        assertThat(groups(derived("1 cup zugwort"), UK, Certainty.NOT_KNOWN)).hasSize(14);
+        assertThat(Diet.all()).allSatisfy(d -> assertThat(d.judge(derived("1 cup zugwort")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY));
+    }
+
+    @Test void an_empty_dish_is_not_known_either() {
+        assertThat(groups(derived(""), UK, Certainty.NOT_KNOWN)).hasSize(14);
+    }
+
+    @Test void a_read_pack_replaces_what_was_assumed_and_keeps_what_it_says() {
+        assertThat(marks(UK, "1 tbsp Worcestershire sauce", "pack: vinegar (from barley malt), molasses, sugar, salt. May contain fish.")).contains("gluten:contains", "fish:may-contain")
+                .noneMatch(m -> m.startsWith("soybeans"));
+    }
+
+    @Test void a_pack_in_use_reaches_every_line_of_its_food() {
+        var pack = new Fact.PackInUse("harissa", "Harissa, 370 g jar", Declaration.read("peppers, celery seed. May contain mustard.", new Law("uk")), "read Tue");
+        var derivation = Derivation.of(aDish("1 jar harissa"), new Facts(UK, List.of(pack)));
+        assertThat(marks(derivation, UK)).containsExactly("celery:contains", "mustard:may-contain");
+        assertThat(derivation.under(UK).marks().getFirst().threads().getFirst().path()).extracting(Link::text)
+                .containsExactly("A dish", "Base", "1 jar harissa", "Harissa, 370 g jar", "celery seed", "celery");
+    }
+
+    /// A US pack need not name mustard or celery: its "spices" hide them from a UK reader, and milk from nobody.
+    @Test void a_vague_word_hides_only_what_its_law_leaves_unnamed() {
+        assertThat(marks(UK, "1 tsp house sauce", "pack[us]: water, natural flavoring")).contains("celery:not-known", "mustard:not-known").noneMatch(m -> m.startsWith("milk"));
+        assertThat(marks(UK, "1 tsp house sauce", "pack: water, natural flavouring")).isEmpty();
+        assertThat(derived("1 tsp house sauce", "pack: water, natural flavouring").questions()).isNotEmpty();
+        assertThat(marks(UK, "1 tsp house sauce", "pack[unknown]: water, natural flavouring")).contains("milk:not-known", "celery:not-known");
+    }
+
+    @Test void a_vague_word_still_asks_the_diets() {
+        var vegan = Diet.named("vegan").orElseThrow();
+        assertThat(vegan.judge(derived("1 tsp house sauce", "pack: water, natural flavouring")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(vegan.judge(derived("1 tsp house sauce", "pack: water, salt")).answer()).isEqualTo(Verdict.Answer.SUITS);
+    }
+
+    @Test void an_alternative_not_chosen_is_not_known() {
+        assertThat(Diet.named("vegan").orElseThrow().judge(derived("4 tbsp honey or date syrup")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(marks(UK, "50 g butter or olive oil")).containsExactly("milk:not-known");
+        assertThat(marks(UK, "100 g farro or barley")).containsExactly("gluten:contains");
+    }
+
+    @Test void a_topping_comes_off_and_peels_off() {
+        var dish = aDish("Base:", "1 lettuce", "Topping:", "50 g walnuts", "Beside:", "4 slices of bread");
+        var marks = Derivation.of(dish, Facts.none(UK)).under(UK).marks();
+        assertThat(marks).filteredOn(m -> m.group().id().equals("nuts")).allMatch(Mark::comesOff);
+        assertThat(marks(Derivation.of(Peel.NO_BESIDE.of(dish), Facts.none(UK)), UK)).containsExactly("nuts:contains");
+        assertThat(marks(Derivation.of(Peel.NO_TOPPING.of(dish), Facts.none(UK)), UK)).isEmpty();
+    }
+
+    @Test void a_step_that_names_what_no_line_holds_is_asked_about() {
+        assertThat(marks(UK, "200 g rice", "Method:", "Fry the rice in butter.")).containsExactly("milk:not-known");
+        assertThat(marks(UK, "200 g feta", "Method:", "Crumble the cheese.")).containsExactly("milk:contains");
+    }
+
+    @Test void another_dish_brings_all_it_holds_and_a_ring_is_not_known() {
+        var dressing = keenfork.core.recipe.Recipe.read("Tahini dressing\n3 tbsp tahini", keenfork.core.measure.Volumes.METRIC, new Law("uk"));
+        var facts = new Facts(UK, List.of(new Fact.OtherDish(dressing)));
+        assertThat(marks(Derivation.of(aDish("200 g @Tahini dressing"), facts), UK)).containsExactly("sesame:contains");
+        assertThat(groups(Derivation.of(aDish("200 g @Nobody's dressing"), facts), UK, Certainty.NOT_KNOWN)).hasSize(14);
+        var ring = aDish("1 tbsp @A dish");
+        assertThat(groups(Derivation.of(ring, new Facts(UK, List.of(new Fact.OtherDish(ring)))), UK, Certainty.NOT_KNOWN)).hasSize(14);
+    }
+
+    @Test void a_contact_is_a_contact_on_its_own_part() {
+        var facts = new Facts(UK, List.of(new Fact.Contact("A dish", "Base", List.of(Substances.shipped().get("hazelnut")), "after Pesto on the blender, wiped")));
+        assertThat(marks(Derivation.of(aDish("1 lettuce"), facts), UK)).containsExactly("nuts:contact");
+        assertThat(Diet.named("nut-free").orElseThrow().judge(Derivation.of(aDish("1 lettuce"), facts)).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+    }
+
+    @Test void a_word_for_a_whole_branch_counts_for_its_groups() {
+        assertThat(marks(UK, "a handful of nuts")).contains("nuts:contains", "peanuts:contains");
+        assertThat(marks(UK, "200 g seafood")).contains("fish:contains", "crustaceans:contains", "molluscs:contains");
+    }
+
+    @Provide Arbitrary<List<String>> someLines() {
+        var names = Foods.shipped().all().stream().map(f -> f.name()).toList();
+        return Arbitraries.of(names).map(n -> "20 g " + n).list().ofMinSize(1).ofMaxSize(8);
+    }
+
+    @Property(tries = 200) void adding_a_line_never_removes_an_allergen(@ForAll("someLines") List<String> lines) {
+        var before = new HashSet<>(groupsOf(lines.subList(0, lines.size() - 1)));
+        assertThat(groupsOf(lines)).containsAll(before);
+    }
+
+    @Property(tries = 200) void the_order_of_lines_never_changes_the_set(@ForAll("someLines") List<String> lines) {
+        var shuffled = new ArrayList<>(lines);
+        Collections.shuffle(shuffled, new Random(lines.hashCode()));
+        assertThat(marks(UK, shuffled.toArray(String[]::new))).isEqualTo(marks(UK, lines.toArray(String[]::new)));
+    }
+
+    @Property(tries = 100) void a_read_pack_never_shows_fewer_than_it_names(@ForAll("someLines") List<String> foods) {
+        var text = String.join(", ", foods.stream().map(l -> l.substring(5)).toList());
+        var named = Declaration.read(text, new Law("uk")).findings();
+        var derivation = derived("1 tbsp house sauce", "pack: " + text);
+        assertThat(derivation.evidence().stream().map(Evidence::substance)).containsAll(named.stream().map(f -> f.substance()).toList());
+    }
+
+    private static List<String> groupsOf(List<String> lines) {
+        if (lines.isEmpty()) return List.of();
+        return derived(lines.toArray(String[]::new)).under(UK).marks().stream().map(m -> m.group().id()).toList();
+    }
+}

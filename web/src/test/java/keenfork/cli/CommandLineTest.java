@@ -1,0 +1,157 @@
+package keenfork.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectMapper;
+
+/// The contract of the command line: words in, JSON out, and the exit status.
+class CommandLineTest {
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream errors = new ByteArrayOutputStream();
+    @TempDir Path folder;
+    private Path salad;
+
+    @BeforeEach void write() throws IOException {
+        salad = file("salad.txt", "Farro salad\nServes 4\n200 g farro\nDressing:\n3 tbsp tahini\nsalt, to taste\nTopping:\n50 g pine nuts\n2 tbsp zugwort");
+    }
+
+    private Path file(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text);
+    }
+
+    private int run(Object... words) {
+        out.reset();
+        errors.reset();
+        var all = new ArrayList<String>();
+        for (var w : words) all.add(w.toString());
+        return Main.run(all, new PrintStream(out, true, StandardCharsets.UTF_8), new PrintStream(errors, true, StandardCharsets.UTF_8));
+    }
+
+    private JsonNode json() {
+        return new ObjectMapper().readTree(out.toString(StandardCharsets.UTF_8));
+    }
+
+    private static List<String> names(JsonNode node) {
+        return List.copyOf(node.propertyNames());
+    }
+
+    @Test void check_prints_the_agreed_shape() {
+        assertThat(run("check", "--format", "json", salad)).isZero();
+        var dish = json().get(0);
+        assertThat(names(dish)).containsExactly("file", "dish", "regime", "allergens", "diets", "lines", "questions");
+        assertThat(dish.get("dish").asString()).isEqualTo("Farro salad");
+        assertThat(dish.get("regime").asString()).isEqualTo("uk");
+        var gluten = allergen(dish, "gluten");
+        assertThat(names(gluten)).containsExactly("allergen", "members", "status", "assumed", "threads");
+        assertThat(gluten.get("members").get(0).asString()).isEqualTo("wheat");
+        var sesame = allergen(dish, "sesame").get("threads").get(0);
+        assertThat(sesame.valueStream().map(JsonNode::asString)).containsExactly("Farro salad", "Dressing", "3 tbsp tahini", "tahini", "sesame");
+        var tahini = dish.get("lines").get(1);
+        assertThat(names(tahini)).containsExactly("part", "text", "food", "quantity", "grams", "problem");
+        assertThat(tahini.get("grams").toString()).isEqualTo("{\"low\":42,\"likely\":45,\"high\":50}");
+        assertThat(tahini.get("quantity").toString()).isEqualTo("{\"low\":3,\"high\":3,\"unit\":\"tbsp\"}");
+        assertThat(dish.get("lines").get(2).get("quantity").toString()).isEqualTo("{\"low\":null,\"high\":null,\"unit\":\"to-taste\"}");
+        assertThat(dish.get("lines").get(4).get("problem").asString()).contains("zugwort");
+        assertThat(names(dish.get("diets").get(0))).containsExactly("diet", "verdict", "because");
+        assertThat(names(dish.get("questions").get(0))).containsExactly("line", "ask");
+    }
+
+    private static JsonNode allergen(JsonNode dish, String id) {
+        return dish.get("allergens").valueStream().filter(a -> a.get("allergen").asString().equals(id)).findFirst().orElseThrow();
+    }
+
+    @Test void several_files_one_unreadable_the_rest_is_printed_and_the_status_is_two() throws IOException {
+        var broken = folder.resolve("broken.txt");
+        Files.write(broken, new byte[] {(byte) 0xC3, 0x28, 0, 1, 2});
+        var other = file("other.txt", "Pine dip\n50 g pine nuts");
+        assertThat(run("check", "--regime", "us", "--format", "json", salad, broken, other)).isEqualTo(2);
+        assertThat(json().valueStream().map(d -> d.get("dish").asString())).containsExactly("Farro salad", "Pine dip");
+        assertThat(allergen(json().get(1), "tree-nuts").get("status").asString()).isEqualTo("contains");
+        assertThat(errors.toString(StandardCharsets.UTF_8).lines()).hasSize(1).first().asString().contains("broken.txt").contains("UTF-8");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"check --regime mars | no rule book", "check --volumes spoons | no volumes", "check --format xml | one of text, json",
+            "check --salt yes | no option", "swap --avoid zugwort | no allergen", "swap | say what to avoid", "swap --avoid eggs --plans many | whole number", "run --school lax | one of strict"})
+    void bad_words_are_told_in_one_line(String words, String said) {
+        var all = new ArrayList<Object>(List.of(words.split(" ")));
+        all.add(salad);
+        assertThat(run(all.toArray())).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8).lines()).hasSize(1).first().asString().contains(said);
+        assertThat(out.size()).isZero();
+    }
+
+    @Test void no_file_a_folder_an_empty_file_and_a_missing_one_are_told() throws IOException {
+        assertThat(run("check")).isEqualTo(2);
+        assertThat(run("check", folder)).isEqualTo(2);
+        assertThat(run("check", file("empty.txt", ""))).isEqualTo(2);
+        assertThat(run("check", file("name.txt", "Only a name"))).isEqualTo(2);
+        assertThat(run("check", folder.resolve("nowhere.txt"))).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).contains("no such file");
+        assertThat(run()).isEqualTo(2);
+        assertThat(run("dance", salad)).isEqualTo(2);
+    }
+
+    @Test void a_recipe_comes_as_json_ld_too() throws IOException {
+        var json = file("r.json", """
+                {"@context": "https://schema.org", "@graph": [{"@type": "Thing"}, {"@type": ["Recipe"], "name": "Bean dip", "recipeYield": 6,
+                 "recipeIngredient": ["400 g white beans", "3 tbsp tahini"], "recipeInstructions": [{"@type": "HowToStep", "text": "Blend smooth."}]}]}""");
+        assertThat(run("check", "--format", "json", json)).isZero();
+        assertThat(allergen(json().get(0), "sesame").get("status").asString()).isEqualTo("contains");
+        assertThat(run("check", file("bad.json", "{\"name\": "))).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).contains("not JSON");
+        assertThat(run("check", file("thing.json", "{\"@type\": \"Thing\"}"))).isEqualTo(2);
+    }
+
+    @Test void one_dish_may_use_another_of_the_same_call() throws IOException {
+        var dressing = file("dressing.txt", "House dressing\n3 tbsp tahini");
+        var bowl = file("bowl.txt", "Bowl\n1 lettuce\n100 g @House dressing");
+        assertThat(run("check", "--format", "json", bowl, dressing)).isZero();
+        assertThat(allergen(json().get(0), "sesame").get("status").asString()).isEqualTo("contains");
+    }
+
+    @Test void swap_prints_the_agreed_shape() {
+        assertThat(run("swap", "--avoid", "gluten,sesame,cashew,vegan", "--format", "json", "--plans", "2", salad)).isZero();
+        var answer = json().get(0);
+        assertThat(names(answer)).containsExactly("dish", "avoid", "plans", "rejected", "blocked");
+        var plan = answer.get("plans").get(0);
+        assertThat(names(plan)).containsExactly("moves", "brings_in", "lead_minutes", "fidelity", "after");
+        assertThat(names(plan.get("moves").get(0))).containsExactly("line", "move", "with");
+        assertThat(names(plan.get("moves").get(0).get("with").get(0))).containsExactly("text", "food", "grams");
+        assertThat(plan.get("after").get("allergens").valueStream().filter(a -> a.get("status").asString().equals("contains")).map(a -> a.get("allergen").asString()))
+                .doesNotContain("gluten", "sesame");
+        assertThat(names(answer.get("rejected").get(0))).containsExactly("line", "with", "because");
+    }
+
+    @Test void run_orders_the_batches() throws IOException {
+        var nuts = file("nuts.txt", "Almond sauce\n200 g almonds\nMethod:\nBlend smooth.");
+        var plain = file("plain.txt", "Pea dip\n1 kg peas\nMethod:\nBlend smooth.");
+        assertThat(run("run", "--format", "json", nuts, plain)).isZero();
+        assertThat(json().get("best").get("contacts").asInt()).isZero();
+        assertThat(json().get("best").get("turns").get(0).get("batch").asString()).startsWith("Pea dip");
+        assertThat(json().get("given").get("contacts").asInt()).isEqualTo(1);
+        assertThat(run("run", nuts, plain)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("They never drop a warning");
+    }
+
+    @Test void text_is_for_people() {
+        assertThat(run("check", salad)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("sesame: contains").contains("Nothing found means nothing in what was recorded");
+        assertThat(run("swap", "--avoid", "gluten", salad)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("plan 1");
+    }
+}

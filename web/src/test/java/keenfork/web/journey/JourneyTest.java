@@ -1,0 +1,151 @@
+package keenfork.web.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import keenfork.web.RunningKitchen;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// A cook's way through the stations, in a real browser.
+class JourneyTest extends RunningKitchen {
+    private static final Set<String> GRAVE = Set.of("serious", "critical");
+    private static Playwright playwright;
+    private static Browser browser;
+    private Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll static void open() {
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    @AfterAll static void close() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach void newPage() {
+        page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+        page.onConsoleMessage(m -> {
+            if (m.type().equals("error") && !m.text().contains("the server responded with a status of 4")) complaints.add(m.text());
+        });
+        page.onPageError(complaints::add);
+    }
+
+    @AfterEach void quiet() {
+        page.context().close();
+        assertThat(complaints).as("the browser complains of nothing, the content policy included").isEmpty();
+    }
+
+    private void go(String path) {
+        page.navigate(address(path));
+    }
+
+    @Test void from_a_pasted_recipe_to_a_printed_label() {
+        go("/dishes/new");
+        var text = page.getByLabel("The recipe, as you say it");
+        text.fill("Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n200 ml olive oil\n1 cup zugwort\nMethod:\nBlend the dressing.");
+        var reading = page.locator("#reading");
+        assertThat(reading).containsText("4 anchovy fillets");
+        assertThat(reading).containsText("What is “zugwort”?");
+        assertThat(text).hasValue(java.util.regex.Pattern.compile("Sorrel green dressing[\\s\\S]*"));
+        text.fill("Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n200 ml olive oil\nMethod:\nBlend the dressing.");
+        assertThat(reading).not().containsText("zugwort");
+        assertThat(reading).containsText("Fish in it");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put it on the menu")).click();
+        assertThat(page).hasTitle(java.util.regex.Pattern.compile("Sorrel green dressing.*"));
+
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Map").setExact(true)).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sorrel green dressing: Fish in it")).click();
+        assertThat(page.locator("#why")).containsText("“4 anchovy fillets”");
+        assertThat(page.locator("#why svg.twine path")).not().hasCount(0);
+
+        page.locator("#why").getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Plan a swap without fish")).click();
+        page.getByLabel("Eggs", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByLabel("Nuts", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByLabel("Milk", new Page.GetByLabelOptions().setExact(true)).check();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan it")).click();
+        assertThat(page.locator(".kf-plan")).containsText("caper");
+        assertThat(page.locator(".kf-rej")).containsText("cashew");
+
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prep run")).click();
+        assertThat(page.locator("svg.tl")).containsText("Sorrel green dressing");
+
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels")).click();
+        page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
+        assertThat(page.locator(".lb.card")).containsText("egg, fish, milk");
+        var pdf = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tub label, PDF")).getAttribute("href");
+        assertThat(page.request().get(address(pdf)).body()).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+    }
+
+    @Test void the_map_by_keyboard_alone() {
+        go("/map");
+        page.keyboard().press("Tab");
+        assertThat(page.locator(".kf-skip")).isFocused();
+        page.locator(".kf-map tbody tr.dish").first().locator("a.kf-cell").first().focus();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".kf-map tbody tr.dish").nth(1).locator("a.kf-cell").nth(1)).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#why h2")).containsText("Gluten cereals");
+        page.keyboard().press("p");
+        assertThat(page.locator(".kf-peels a[aria-current]")).hasText("No beside");
+        page.keyboard().press("Shift+P");
+        assertThat(page.locator(".kf-peels a[aria-current]")).hasText("Complete");
+        page.keyboard().press("2");
+        assertThat(page).hasURL(address("/larder"));
+    }
+
+    @Test void a_declaration_is_read_while_it_is_typed() {
+        go("/larder/new");
+        page.getByLabel("What is printed on it, all of it").fill("wheat flour, spices, milk powder. May contain sesame.");
+        var reading = page.locator("#reading");
+        assertThat(reading.locator(".u-in")).hasCount(2);
+        assertThat(reading.locator(".u-may")).hasText("sesame");
+        page.getByLabel("Printed under").selectOption("unknown");
+        assertThat(reading).containsText("Which spices are in it");
+    }
+
+    @Test void without_scripts_everything_still_works() {
+        var plain = browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false)).newPage();
+        plain.navigate(address("/map"));
+        plain.locator(".kf-map a.kf-cell").first().click();
+        assertThat(plain.locator("#why h2")).containsText("Celery");
+        plain.locator("#rule-book").selectOption("us");
+        plain.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use it")).click();
+        assertThat(plain.locator(".kf-map thead")).containsText("Tree nuts");
+        plain.locator("#rule-book").selectOption("uk");
+        plain.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Use it")).click();
+        plain.context().close();
+    }
+
+    @ParameterizedTest(name = "{0} at {1}")
+    @CsvSource({"/map?dish=2&group=gluten,1280", "/map,820", "/dishes,1280", "/dishes/2,1280", "/dishes/new,820", "/larder,1280", "/larder/1,820",
+            "/swaps?dish=6&avoid=gluten&avoid=sesame&avoid=nuts,1280", "/run?show=yours,1280", "/run,820", "/labels?dish=2,1280"})
+    void axe_finds_nothing_grave(String path, int width) {
+        page.setViewportSize(width, width == 820 ? 1180 : 800);
+        go(path);
+        var found = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> GRAVE.contains(v.getImpact()))
+                .map(v -> v.getId() + ": " + v.getHelp() + " " + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()).toList();
+        assertThat(found).isEmpty();
+        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth")).as("nothing is cut off sideways").isTrue();
+    }
+}
