@@ -31,7 +31,7 @@ public abstract class RunningKitchen {
     }
 
     protected HttpResponse<String> get(String path) {
-        return send(HttpRequest.newBuilder(URI.create(address(path))).build());
+        return send(HttpRequest.newBuilder(URI.create(address(path))).header("Accept", "text/html").build());
     }
 
     /// Posts a form, with the token of the page it stands on; pairs of name and value.

@@ -16,7 +16,7 @@ import keenfork.web.page.Format;
 import org.jspecify.annotations.Nullable;
 
 /// The planner's answer as shown: plans to choose from, the chosen one before and after, and what was turned down.
-record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed, String proof) {
+record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, List<Rejected> rejected, List<Plans.Blocked> blocked, boolean needed, String proof) {
     private static final double SCALE = 34;
 
     /// a plan in the list
@@ -37,6 +37,13 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
     /// one level with its word
     record Level(String name, int value, String word, int x) {}
 
+    /// a replacement turned down
+    record Rejected(String symbol, String with, String line, String because) {
+        static Rejected of(Plans.Rejected r, Format format) {
+            return new Rejected(format.symbol(r.certainty(), false), r.with(), r.line().text(), r.because());
+        }
+    }
+
     /// a mark of the changed dish
     record Sign(String symbol, String name, String words) {}
 
@@ -45,7 +52,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
         var on = Math.clamp(wanted, 1, Math.max(1, best.size()));
         var choices = new ArrayList<Choice>();
         for (var i = 0; i < best.size(); i++) choices.add(choice(best.get(i), i + 1, i + 1 == on, format));
-        return new PlansView(plans.before().recipe().name(), choices, best.isEmpty() ? null : chosen(best.get(on - 1), on, ruleBook, format), plans.rejected(),
+        return new PlansView(plans.before().recipe().name(), choices, best.isEmpty() ? null : chosen(best.get(on - 1), on, ruleBook, format), plans.rejected().stream().map(r -> Rejected.of(r, format)).toList(),
                 plans.blocked(), plans.needed(), plans.proof().inWords());
     }
 

@@ -106,10 +106,13 @@ class JourneyTest extends RunningKitchen {
         assertThat(page.locator(".kf-map tbody tr.dish").nth(1).locator("a.kf-cell").nth(1)).isFocused();
         page.keyboard().press("Enter");
         assertThat(page.locator("#why h2")).containsText("Gluten cereals");
+        page.waitForLoadState();
         page.keyboard().press("p");
         assertThat(page.locator(".kf-peels a[aria-current]")).hasText("No beside");
+        page.waitForLoadState();
         page.keyboard().press("Shift+P");
         assertThat(page.locator(".kf-peels a[aria-current]")).hasText("Complete");
+        page.waitForLoadState();
         page.keyboard().press("2");
         assertThat(page).hasURL(address("/larder"));
     }
