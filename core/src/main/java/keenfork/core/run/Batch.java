@@ -15,7 +15,6 @@ import keenfork.core.recipe.PartKind;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Link;
@@ -28,13 +27,15 @@ import keenfork.core.trace.Link;
 /// @param portions people it feeds, 1 or more
 /// @param minutes  to fill, blend and empty
 /// @param holds    what it holds that some rule book groups, with mg of protein in each gram at most; negative where that is not known
-public record Batch(String dish, String part, boolean thick, int portions, int minutes, Map<Substance, Double> holds) {
+/// @param unsure   what a pack says may be in it, or what is not known: it travels like what is certain, and never counts as being there already
+public record Batch(String dish, String part, boolean thick, int portions, int minutes, Map<Substance, Double> holds, Set<Substance> unsure) {
     private static final Pattern BLENDED = Pattern.compile("(?i)\\b(?:blend|blended|blitz|whizz|puree|purée|process|pulse)\\b");
     private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
         holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
+        unsure = Collections.unmodifiableSet(new LinkedHashSet<>(unsure));
     }
 
     public String name() { return dish + ": " + part.toLowerCase(); }
@@ -60,11 +61,19 @@ public record Batch(String dish, String part, boolean thick, int portions, int m
         var thick = part.kind() == PartKind.BASE || THICK.matcher(part.name()).find();
         var mass = Math.max(1, part.mass().likelyGrams());
         var holds = new LinkedHashMap<Substance, Double>();
+        var unsure = new LinkedHashSet<Substance>();
         for (var e : derivation.evidence())
-            if (e.certainty() == Certainty.CONTAINS && isIn(e, part))
-                grouped(e.substance()).forEach(s -> holds.merge(s, protein(e, part, mass), (a, b) -> a < 0 || b < 0 ? -1 : a + b));
+            if (isIn(e, part)) switch (e.certainty()) {
+                case CONTAINS -> grouped(e.substance()).forEach(s -> holds.merge(s, protein(e, part, mass), (a, b) -> a < 0 || b < 0 ? -1 : a + b));
+                case MAY_CONTAIN, NOT_KNOWN -> {
+                    if (e.couldBe(List.of(e.substance()))) unsure.addAll(grouped(e.substance()));
+                }
+                // what earlier batches left is counted by looking back to the last wash
+                case CONTACT -> { }
+            }
+        unsure.removeAll(holds.keySet());
         return new Batch(derivation.recipe().name(), part.name(), thick, Math.max(1, derivation.recipe().serves() == 0 ? USUAL_PORTIONS : derivation.recipe().serves()),
-                (int) figure("blend", thick), holds);
+                (int) figure("blend", thick), holds, unsure);
     }
 
     private static boolean isIn(Evidence evidence, Part part) {

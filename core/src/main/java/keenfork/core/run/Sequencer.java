@@ -79,7 +79,9 @@ public final class Sequencer {
 
     private static Set<Substance> passes(Batch from, Batch to, Clean clean, School school) {
         var passed = new LinkedHashSet<Substance>();
-        for (var s : from.holds().keySet())
+        var left = new LinkedHashSet<>(from.holds().keySet());
+        left.addAll(from.unsure());
+        for (var s : left)
             if (!to.holds().containsKey(s) && (school == School.STRICT || carried(from, to, s, clean).reachesDose())) passed.add(s);
         return passed;
     }

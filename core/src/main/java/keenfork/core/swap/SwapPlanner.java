@@ -27,10 +27,13 @@ import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.core.trace.Mark;
+import keenfork.core.trace.Profile;
 
 /// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe, packs and all.
 public final class SwapPlanner {
     private static final double SMALL_SHARE = 0.1;
+    /// nobody measures more than this by the cup
+    private static final int MOST_CUPS = 8;
     private final Facts facts;
     private final RuleBook ruleBook;
     private final Volumes volumes;
@@ -53,7 +56,7 @@ public final class SwapPlanner {
         rejected.clear();
         blocked.clear();
         var before = Derivation.of(recipe, facts);
-        var had = new LinkedHashSet<>(before.under(ruleBook).marks().stream().map(Mark::group).toList());
+        var had = before.under(ruleBook);
         var choices = new ArrayList<List<Option>>();
         for (var part : recipe.parts())
             for (var line : part.lines()) {
@@ -80,7 +83,7 @@ public final class SwapPlanner {
                 moves.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), after);
     }
 
-    private List<Option> options(Recipe recipe, Part part, Line line, Avoidance.Answer answer, Set<Group> had) {
+    private List<Option> options(Recipe recipe, Part part, Line line, Avoidance.Answer answer, Profile had) {
         var options = new ArrayList<Option>();
         for (var choice : line.choices().size() > 1 ? line.choices() : List.<Line.Choice>of()) {
             var chosen = new Line(chosenText(line, choice), line.amount(), line.toTaste(), List.of(choice), line.unread(), "", line.mass(), line.pack());
@@ -106,7 +109,7 @@ public final class SwapPlanner {
         };
     }
 
-    private void consider(Move move, Set<Group> had, List<Option> options) {
+    private void consider(Move move, Profile had, List<Option> options) {
         var into = move.goesIn();
         if (options.stream().anyMatch(o -> foods(o.move()).equals(foods(move)))) return;
         switch (answer(into)) {
@@ -130,9 +133,11 @@ public final class SwapPlanner {
         return mass != null && mass.likely() < recipe.mass().likely() * SMALL_SHARE;
     }
 
-    private Set<Group> bringsIn(List<Line> lines, Set<Group> had) {
+    /// What the lines hold that the dish did not hold as surely before: a soya that was only not known is brought in, too.
+    private Set<Group> bringsIn(List<Line> lines, Profile had) {
         var groups = new LinkedHashSet<Group>();
-        for (var mark : derived(lines).under(ruleBook).marks()) if (!had.contains(mark.group())) groups.add(mark.group());
+        for (var mark : derived(lines).under(ruleBook).marks())
+            if (had.mark(mark.group()).map(Mark::certainty).filter(before -> before.compareTo(mark.certainty()) <= 0).isEmpty()) groups.add(mark.group());
         return groups;
     }
 
@@ -208,6 +213,7 @@ public final class SwapPlanner {
         var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g", likely >= 1000 ? likely / 1000 : likely);
         var density = food.density();
         var millilitres = density == null ? 0 : mass.likelyGrams() / density.likely().doubleValue();
-        return density == null ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
+        var spooned = density != null && millilitres <= MOST_CUPS * volumes.millilitres(Unit.CUP).doubleValue();
+        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
     }
 }

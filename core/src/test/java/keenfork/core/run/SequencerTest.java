@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.measure.Volumes;
@@ -33,7 +34,7 @@ class SequencerTest {
     private static Batch batch(String name, String... substances) {
         Map<Substance, Double> holds = new LinkedHashMap<>();
         for (var s : substances) holds.put(Substances.shipped().get(s), 10.0);
-        return new Batch(name, "Base", true, 10, 12, holds);
+        return new Batch(name, "Base", true, 10, 12, holds, Set.of());
     }
 
     private static List<Clean> unwashed(List<Batch> batches) {
@@ -68,15 +69,24 @@ class SequencerTest {
         assertThat(run.turns().get(2).carried()).allMatch(c -> c.from().dish().equals("wheat salad"));
     }
 
+    @Test void what_is_only_not_known_travels_too_and_never_counts_as_there() {
+        var unread = Batch.blended(Derivation.of(recipe("Secret dip\n100 g zugwort\nMethod:\nBlend."), Facts.none(UK))).orElseThrow();
+        var vague = Batch.blended(Derivation.of(recipe("Miso dip\n100 g miso\nMethod:\nBlend."), Facts.none(UK))).orElseThrow();
+        var order = List.of(vague, batch("plain"));
+        assertThat(Sequencer.score(order, unwashed(order), School.STRICT).carried()).extracting(c -> c.substance().id()).contains("soybeans", "fish");
+        var after = List.of(unread, vague);
+        assertThat(Sequencer.score(after, unwashed(after), School.STRICT).carried()).extracting(c -> c.substance().id()).containsExactly("anything");
+    }
+
     @Test void one_kind_of_nut_on_another_is_a_contact() {
         var order = List.of(batch("cashew", "cashew"), batch("almond", "almond"));
         assertThat(Sequencer.score(order, unwashed(order), School.STRICT).contacts()).isEqualTo(1);
     }
 
     @Test void the_measured_school_flags_what_reaches_the_dose_or_has_none() {
-        var little = new Batch("trace of milk", "Base", true, 1000, 12, Map.of(Substances.shipped().get("milk"), 0.1));
-        var noDose = new Batch("mustard", "Base", true, 10, 12, Map.of(Substances.shipped().get("mustard"), 0.0001));
-        var plain = new Batch("plain", "Base", true, 1000, 12, Map.of());
+        var little = new Batch("trace of milk", "Base", true, 1000, 12, Map.of(Substances.shipped().get("milk"), 0.1), Set.of());
+        var noDose = new Batch("mustard", "Base", true, 10, 12, Map.of(Substances.shipped().get("mustard"), 0.0001), Set.of());
+        var plain = new Batch("plain", "Base", true, 1000, 12, Map.of(), Set.of());
         assertThat(Sequencer.score(List.of(little, plain), unwashed(List.of(little, plain)), School.STRICT).contacts()).isEqualTo(1);
         assertThat(Sequencer.score(List.of(little, plain), unwashed(List.of(little, plain)), School.MEASURED).contacts()).isZero();
         assertThat(Sequencer.score(List.of(noDose, plain), unwashed(List.of(noDose, plain)), School.MEASURED).contacts()).isEqualTo(1);

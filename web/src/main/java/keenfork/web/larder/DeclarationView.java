@@ -29,7 +29,7 @@ record DeclarationView(List<Piece> pieces, List<Found> found, List<String> quest
         for (var f : declaration.findings())
             if (ruleBook.groups().stream().anyMatch(g -> ruleBook.member(g, f.substance()).isPresent()))
                 stretches.add(new Stretch(f.start(), f.end(), f.says() == Finding.Says.IN ? "in" : "may"));
-        for (var v : declaration.vague()) stretches.add(new Stretch(v.start(), v.end(), "ask"));
+        for (var v : declaration.vague()) if (!v.question().isEmpty()) stretches.add(new Stretch(v.start(), v.end(), "ask"));
         stretches.sort((a, b) -> a.start - b.start);
         var pieces = new ArrayList<Piece>();
         var at = 0;

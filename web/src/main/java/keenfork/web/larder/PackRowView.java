@@ -9,7 +9,7 @@ import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 
 /// A pack in the list: what it is for, when it was read, and which dishes use it.
-record PackRowView(long id, String label, String food, String read, boolean isRead, String dishes) {
+record PackRowView(long id, String label, String food, String when, boolean isRead, String dishes) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
 
     static PackRowView of(Stored<PackText> pack, Menu menu, Format format) {

@@ -2,6 +2,7 @@ package keenfork.web.map;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.regime.Group;
 import keenfork.core.trace.Certainty;
@@ -14,14 +15,17 @@ import keenfork.web.page.Format;
 
 /// Why a mark stands where it stands: its threads, drawn, and what would clear it.
 record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, int more, List<Way> ways) {
-    private static final int STEP = 46;
+    /// px of a line of words, letters on one, and the room between two knots
+    private static final int LINE = 19;
+    private static final int LETTERS = 27;
+    private static final int ROOM = 8;
     private static final int MOST = 3;
 
     /// a thread with its twine
     record ThreadView(String symbol, String words, List<Knot> knots, List<Twine> twine, int height) {}
 
     /// a knot: its words, what is known of it, and where it stands, in px
-    record Knot(String text, String note, int y, boolean end) {}
+    record Knot(String text, String note, int y, int lines, boolean end) {}
 
     /// a stretch of twine between two knots
     record Twine(String path, String look) {}
@@ -50,10 +54,24 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     private static ThreadView thread(Evidence evidence, Group group, Menu menu, Format format) {
         var knots = new ArrayList<Knot>();
         var path = evidence.path();
-        for (var i = 0; i < path.size(); i++) knots.add(new Knot(words(path.get(i)), note(path.get(i), format), i * STEP, false));
-        knots.add(new Knot(group.name(), menu.ruleBook().name() + " rule book, " + group.source(), path.size() * STEP, true));
+        for (var link : path)
+            if (link.kind() != Link.Kind.SUBSTANCE || !link.text().equalsIgnoreCase(group.name())) addKnot(knots, words(link), note(link, format), false);
+        addKnot(knots, group.name(), menu.ruleBook().name() + " rule book, " + group.source().replaceFirst(":.*", ""), true);
         return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
-                knots, twine(evidence), knots.size() * STEP);
+                knots, twine(evidence, knots), bottom(knots));
+    }
+
+    private static void addKnot(List<Knot> knots, String text, String note, boolean end) {
+        var lines = Math.min(5, lines(text) + (note.isEmpty() ? 0 : lines(note)));
+        knots.add(new Knot(text, note, bottom(knots), lines, end));
+    }
+
+    private static int lines(String text) {
+        return 1 + (text.length() - 1) / LETTERS;
+    }
+
+    private static int bottom(List<Knot> knots) {
+        return knots.isEmpty() ? 0 : knots.getLast().y + knots.getLast().lines * LINE + ROOM;
     }
 
     private static String words(Link link) {
@@ -61,20 +79,23 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     }
 
     private static String note(Link link, Format format) {
+        if (link.kind() == Link.Kind.SUBSTANCE) return link.from().startsWith("No ") || link.from().endsWith("?") ? link.from() : "table of substances";
         var mass = link.mass();
         if (mass == null) return link.from();
         return format.likely(mass) + (link.from().isEmpty() ? "" : ", " + link.from());
     }
 
     /// Each stretch narrows from the width of the knot above to the one below: the log of grams, 2 to 16 px.
-    private static List<Twine> twine(Evidence evidence) {
+    private static List<Twine> twine(Evidence evidence, List<Knot> knots) {
         var twine = new ArrayList<Twine>();
         var width = 16.0;
-        for (var i = 0; i < evidence.path().size(); i++) {
+        var last = knots.size() - 2;
+        for (var i = 0; i <= last; i++) {
             var next = i + 1 < evidence.path().size() ? width(evidence.path().get(i + 1), width) : Math.max(2, width - 2);
-            var y = i * STEP + 9;
-            var look = evidence.certainty() == Certainty.NOT_KNOWN && i >= evidence.path().size() - 2 ? "dotted" : evidence.assumed() && i >= evidence.path().size() - 2 ? "dashed" : "solid";
-            twine.add(new Twine(look.equals("solid") ? ribbon(y, width, next) : "M16 %d V%d".formatted(y, y + STEP), look));
+            var y = knots.get(i).y + 9;
+            var until = knots.get(i + 1).y + 9;
+            var look = i < last - 1 ? "solid" : evidence.certainty() == Certainty.NOT_KNOWN ? "dotted" : evidence.assumed() ? "dashed" : "solid";
+            twine.add(new Twine(look.equals("solid") ? ribbon(y, until, width, next) : "M16 %d V%d".formatted(y, until), look));
             width = next;
         }
         return twine;
@@ -85,8 +106,8 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         return mass == null ? Math.max(2, above - 2) : Math.clamp(2.9 * Math.log10(1 + mass.likelyGrams()), 2, above);
     }
 
-    private static String ribbon(int y, double top, double bottom) {
-        return "M%.1f %d H%.1f L%.1f %d H%.1f Z".formatted(16 - top / 2, y, 16 + top / 2, 16 + bottom / 2, y + STEP, 16 - bottom / 2);
+    private static String ribbon(int y, int until, double top, double bottom) {
+        return String.format(Locale.ROOT, "M%.1f %d H%.1f L%.1f %d H%.1f Z", 16 - top / 2, y, 16 + top / 2, 16 + bottom / 2, until, 16 - bottom / 2);
     }
 
     private static List<Way> ways(Menu menu, Menu.Dish dish, Mark mark) {

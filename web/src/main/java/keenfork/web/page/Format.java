@@ -15,6 +15,9 @@ import org.springframework.stereotype.Component;
 @Component("fmt")
 public class Format {
 
+    /// lead times are told in hours from here on
+    private static final int HOURS_FROM = 120;
+
     /// {@return likely grams: `640 g`, `1.8 kg`; a dash where not known}
     public String likely(@Nullable Mass mass) {
         return mass == null ? "–" : grams(mass.likelyGrams());
@@ -88,12 +91,12 @@ public class Format {
         return String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.getLast();
     }
 
-    /// {@return minutes as a lead time: `10 min`, `2 h`, `9 h–13 h`}
+    /// {@return minutes as a lead time: `10 min`, `2 h`, `9–13 h`}
     public String minutes(int low, int high) {
-        return low == high ? span(low) : span(low) + "–" + span(high);
+        if (low == high) return high < HOURS_FROM ? low + " min" : hours(low) + " h";
+        if (high < HOURS_FROM) return low + "–" + high + " min";
+        return low < HOURS_FROM ? low + " min–" + hours(high) + " h" : hours(low) + "–" + hours(high) + " h";
     }
 
-    private static String span(int minutes) {
-        return minutes < 120 ? minutes + " min" : Math.round(minutes / 60.0) + " h";
-    }
+    private static long hours(int minutes) { return Math.round(minutes / 60.0); }
 }

@@ -4,6 +4,7 @@ import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import keenfork.core.food.Substance;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
@@ -16,6 +17,7 @@ record RunView(List<Block> blocks, List<Wash> washes, List<Arc> arcs, List<Trip>
     private static final int BLOCK = 46;
     private static final int GAP = 8;
     private static final int WASH = 30;
+    private static final int MOST_GROUPS = 8;
 
     /// one batch; `y` in px
     record Block(int turn, String time, String dish, String part, List<String> groups, int y, int middle, boolean hit, boolean washed) {}
@@ -50,9 +52,14 @@ record RunView(List<Block> blocks, List<Wash> washes, List<Arc> arcs, List<Trip>
 
     private static List<String> groups(Batch batch, RuleBook ruleBook) {
         var groups = new LinkedHashSet<String>();
-        for (var s : batch.holds().keySet())
-            for (var g : ruleBook.groups()) if (ruleBook.member(g, s).isPresent()) groups.add(g.names(s) ? s.name() : g.name().toLowerCase());
-        return List.copyOf(groups);
+        for (var s : batch.holds().keySet()) groups.addAll(names(s, ruleBook));
+        for (var s : batch.unsure()) for (var name : names(s, ruleBook)) if (!groups.contains(name)) groups.add(name + "?");
+        return groups.size() > MOST_GROUPS ? List.of("not known: it may hold anything") : List.copyOf(groups);
+    }
+
+    private static List<String> names(Substance substance, RuleBook ruleBook) {
+        return ruleBook.groups().stream().filter(g -> ruleBook.member(g, substance).isPresent())
+                .map(g -> g.names(substance) ? substance.name() : g.name().toLowerCase()).toList();
     }
 
     private static List<Arc> arcs(PrepRun run, List<Block> blocks) {
