@@ -1,7 +1,11 @@
 package keenfork.web.page;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
 import org.springframework.beans.factory.annotation.Value;
@@ -11,9 +15,11 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /// What stands over every page: the kitchen, the event, the rule book in force and what needs attention.
 @ControllerAdvice
 class Strip {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private final Kitchen kitchen;
     private final String kitchenName;
     private final String event;
+    private final Clock clock;
 
     /// one link of the rail
     record Station(String key, String name, String path) {}
@@ -22,18 +28,19 @@ class Strip {
             new Station("3", "Map", "/map"), new Station("4", "Swaps", "/swaps"), new Station("5", "Prep run", "/run"), new Station("6", "Labels", "/labels"));
 
     /// everything the layout shows
-    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, List<Station> stations, String here) {
+    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, List<Station> stations, String here, String today) {
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
-    Strip(Kitchen kitchen, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event) {
+    Strip(Kitchen kitchen, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event, Clock clock) {
         this.kitchen = kitchen;
         this.kitchenName = kitchenName;
         this.event = event;
+        this.clock = clock;
     }
 
     @ModelAttribute("strip") View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), STATIONS, request.getRequestURI());
+        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
     }
 }
