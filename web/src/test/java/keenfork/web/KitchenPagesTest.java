@@ -197,6 +197,7 @@ class KitchenPagesTest extends RunningKitchen {
         new PDFTextStripper() {
             @Override protected void writeString(String text, List<TextPosition> positions) {
                 for (var p : positions) bold.append(p.getFont().getName().contains("Bold") && p.getFont().getName().contains("Atkinson") ? p.getUnicode() : "|");
+                bold.append('|');
             }
         }.getText(document);
         return List.of(bold.toString().split("\\|+")).stream().filter(w -> !w.isBlank()).collect(Collectors.toList());

@@ -2,6 +2,7 @@ package keenfork.core.label;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,7 +23,6 @@ import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Link;
-import keenfork.core.trace.Mark;
 import org.jspecify.annotations.Nullable;
 
 /// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded at use.
@@ -42,12 +42,9 @@ final class Composer {
         var entries = entries();
         var items = new ArrayList<Item>();
         for (var i = 0; i < entries.size(); i++) items.add(new Item(runs(entries.get(i)), i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1))));
-        var contains = names(Certainty.CONTAINS, Set.of());
-        var may = names(Certainty.MAY_CONTAIN, contains);
-        var above = new LinkedHashSet<>(contains);
-        above.addAll(may);
-        var contact = names(Certainty.CONTACT, above);
-        return new Statement(derivation.recipe().name(), ruleBook, items, List.copyOf(contains), List.copyOf(may), List.copyOf(contact), unknown());
+        var said = new HashMap<Group, Set<String>>();
+        return new Statement(derivation.recipe().name(), ruleBook, items, names(Certainty.CONTAINS, said), names(Certainty.MAY_CONTAIN, said),
+                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said));
     }
 
     /// Lines of the same name are one ingredient; what has no weight stands last, as its place is not known.
@@ -118,7 +115,7 @@ final class Composer {
         return switch (group.naming()) {
             case GROUP -> group.label();
             case MEMBER -> group.names(substance) ? ruleBook.member(group, substance).orElseThrow().name() : group.label();
-            case KIND -> substance.name();
+            case KIND -> group.names(substance) ? substance.name() : group.label();
         };
     }
 
@@ -159,24 +156,20 @@ final class Composer {
         return runs;
     }
 
-    /// What the label says in one sentence; a member already said with more certainty is not said again.
-    private Set<String> names(Certainty certainty, Set<String> above) {
-        var names = new LinkedHashSet<String>();
+    /// What the label says in one sentence, group by group. A member already said with more certainty is not said again; another member of
+    /// its group is: almond in it, cashew not known.
+    private List<String> names(Certainty certainty, Map<Group, Set<String>> said) {
+        var names = new ArrayList<String>();
         for (var mark : derivation.under(ruleBook).marks()) {
+            var group = mark.group();
+            var before = said.computeIfAbsent(group, _ -> new LinkedHashSet<>());
             var words = new LinkedHashSet<String>();
-            for (var e : mark.threads()) if (e.certainty() == certainty) words.add(said(mark, e));
-            words.stream().filter(w -> !above.contains(w)).forEach(names::add);
+            for (var e : mark.threads()) if (e.certainty() == certainty) words.add(word(group, e.substance()));
+            words.removeAll(before);
+            if (words.isEmpty()) continue;
+            before.addAll(words);
+            names.add(words.contains(group.label()) ? group.label() : "%s (%s)".formatted(group.label(), String.join(", ", words)));
         }
         return names;
-    }
-
-    private String said(Mark mark, Evidence e) {
-        var label = mark.group().label();
-        var word = word(mark.group(), e.substance());
-        return word.equals(label) ? label : "%s (%s)".formatted(label, word);
-    }
-
-    private List<String> unknown() {
-        return derivation.under(ruleBook).marks().stream().filter(m -> m.certainty() == Certainty.NOT_KNOWN).map(m -> m.group().label()).toList();
     }
 }

@@ -54,6 +54,13 @@ class StatementTest {
         assertThat(statement.may()).containsExactly("nuts (cashew)");
     }
 
+    @Test void a_member_that_is_not_known_is_said_beside_the_one_that_is_in_it() {
+        var statement = Statement.compose(derived("50 g almonds", "1 slice of bread", "2 tbsp harissa"), UK);
+        assertThat(statement.contains()).containsExactly("cereals containing gluten (wheat)", "nuts (almond)");
+        assertThat(statement.unknown()).contains("nuts").anyMatch(u -> u.startsWith("cereals containing gluten"));
+        assertThat(Statement.compose(derived("1 cup zugwort"), US).unknown()).contains("fish", "tree nuts").noneMatch(u -> u.contains("anything"));
+    }
+
     @Test void an_order_that_the_ranges_leave_open_is_marked() {
         var statement = Statement.compose(derived("1 bunch parsley", "4 lemons", "60 g mint", "2 kg rice"), UK);
         assertThat(statement.ingredients()).filteredOn(i -> i.text().equals("rice")).noneMatch(Statement.Item::open);

@@ -2,6 +2,7 @@ package keenfork.web.larder;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import keenfork.core.food.Foods;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -76,7 +77,8 @@ class LarderController {
     }
 
     @GetMapping("/larder") String list(Model model) {
-        model.addAttribute("packs", kitchen.menu().packs().stream().map(p -> PackRowView.of(p, kitchen.menu(), format)).toList());
+        var unreadFirst = Comparator.comparing((Stored<PackText> p) -> p.value().isRead());
+        model.addAttribute("packs", kitchen.menu().packs().stream().sorted(unreadFirst).map(p -> PackRowView.of(p, kitchen.menu(), format)).toList());
         return "larder/list";
     }
 
