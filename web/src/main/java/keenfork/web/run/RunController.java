@@ -69,11 +69,12 @@ class RunController {
         var all = menu.dishes().stream().map(Menu.Dish::id).filter(batches.byDish()::containsKey).toList();
         var yours = yours(menu, batches, all);
         var named = asked.getOrDefault("dish", List.of());
-        var chosen = named.isEmpty() ? yours.turns().stream().map(t -> batches.ids().getOrDefault(t.batch().dish(), 0L)).toList()
-                : all.stream().filter(id -> named.contains(String.valueOf(id))).toList();
+        var showBest = !"yours".equals(asked.getFirst("show"));
+        var inYours = yours.turns().stream().map(t -> batches.ids().getOrDefault(t.batch().dish(), 0L)).toList();
+        var chosen = named.isEmpty() ? (showBest ? all : inYours) : all.stream().filter(id -> named.contains(String.valueOf(id))).toList();
         var best = Sequencer.order(batches.of(chosen), School.STRICT, chosen.size());
         var given = named.isEmpty() ? yours : Sequencer.score(batches.of(chosen), Collections.nCopies(chosen.size(), Clean.NONE), School.STRICT);
-        var showBest = !"yours".equals(asked.getFirst("show"));
+        model.addAttribute("left", menu.dishes().stream().filter(d -> all.contains(d.id()) && !inYours.contains(d.id())).map(Menu.Dish::name).toList());
         model.addAttribute("picks", menu.dishes().stream().filter(d -> all.contains(d.id())).map(d -> new Pick(d.id(), d.name(), chosen.contains(d.id()))).toList());
         model.addAttribute("best", best);
         model.addAttribute("yours", given);
