@@ -128,21 +128,29 @@ public final class Foods {
                 .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::name)).limit(3).map(Near::name).toList();
     }
 
-    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance).
+    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance). It stops as soon as
+    /// a whole row lies beyond `most`.
     private static int distance(String a, String b, int most) {
-        var rows = new int[a.length() + 1][b.length() + 1];
-        for (var i = 0; i <= a.length(); i++) {
-            for (var j = 0; j <= b.length(); j++) {
-                if (i == 0 || j == 0) {
-                    rows[i][j] = i + j;
-                    continue;
-                }
+        var before = new int[b.length() + 1];
+        var last = new int[b.length() + 1];
+        var now = new int[b.length() + 1];
+        for (var j = 0; j <= b.length(); j++) last[j] = j;
+        for (var i = 1; i <= a.length(); i++) {
+            now[0] = i;
+            var least = i;
+            for (var j = 1; j <= b.length(); j++) {
                 var change = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
-                rows[i][j] = Math.min(rows[i - 1][j - 1] + change, Math.min(rows[i - 1][j], rows[i][j - 1]) + 1);
+                now[j] = Math.min(last[j - 1] + change, Math.min(last[j], now[j - 1]) + 1);
                 if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1))
-                    rows[i][j] = Math.min(rows[i][j], rows[i - 2][j - 2] + 1);
+                    now[j] = Math.min(now[j], before[j - 2] + 1);
+                least = Math.min(least, now[j]);
             }
+            if (least > most) return most + 1;
+            var free = before;
+            before = last;
+            last = now;
+            now = free;
         }
-        return Math.min(rows[a.length()][b.length()], most + 1);
+        return Math.min(last[b.length()], most + 1);
     }
 }

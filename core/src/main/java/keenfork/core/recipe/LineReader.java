@@ -33,6 +33,8 @@ final class LineReader {
     private static final Pattern UNIT = Pattern.compile("(?i)^(fl\\.?\\s?oz|\\p{L}+)\\.?(?=$|[^\\p{L}])\\s*");
     private static final Pattern MODIFIER = Pattern.compile("(?i)^(heaped|heaping|level|rounded|scant|generous|good|big|small|large|medium|medium-sized|little|thick|thin|fat|fresh|ripe)\\s+");
     private static final Pattern SIZE = Pattern.compile("(?i)^\\(?\\s*(?<amount>[\\d.,½¼¾/ ]+)\\s*-?\\s*(?<unit>g|kg|ml|l|oz|lb)\\s*\\)?[\\s-]+(?=(?:tins?|cans?|jars?|pots?|packs?|packets?|bottles?|cartons?|tubs?|tubes?|bags?|blocks?)\\b)");
+    /// "a 2 cm piece of ginger": a length is one piece, whatever its number
+    private static final Pattern LENGTH = Pattern.compile("(?i)^(?:\\d+(?:\\s?[-–]\\s?\\d+)?\\s*)?-?(?:cm|centimetres?|inch(?:es)?|mm)\\b[\\s-]*(?:(?:piece|knob|stick|chunk|thumb|length)s?\\b\\s*)?(?:of\\s+)?");
     private static final Pattern TRAILING = Pattern.compile("(?i)^(?<food>.*?)[\\s,:–-]+(?<amount>(?:about )?[\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ –-]*\\s*(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|teaspoons?|tablespoons?)\\.?|an? (?:good |small |big |large )?(?:pinch|handful|drizzle|splash|glug|bunch|sprig|squeeze|dash))$");
     private static final Pattern HEAD_END = Pattern.compile("(?i)[,(;]| with | in | for | from | and ");
     private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
@@ -94,6 +96,8 @@ final class LineReader {
         var number = Numbers.at(rest);
         if (number == null) return pressed.isEmpty() ? unnumbered(rest) : new Measure(Amount.of(1, Unit.NONE), BigDecimal.ONE, null, pressed, rest);
         var after = rest.substring(number.length());
+        var length = LENGTH.matcher(after);
+        if (length.find()) return new Measure(Amount.of(1, Unit.PIECE), BigDecimal.ONE, null, pressed, after.substring(length.end()));
         if (after.matches("(?i)^[x×]\\s*\\d.*")) after = after.substring(1).strip();
         var size = SIZE.matcher(after);
         if (size.find()) {

@@ -47,6 +47,8 @@ class ReadingTest {
             "2 tbsp almond or cashew butter | 2 | 2 | tbsp | almond butter | 25 | 40",
             "1 stick celery | 1 | 1 | piece | celery | 30 | 60",
             "nutmeg, a pinch | 1 | 1 | pinch | nutmeg | 0.1 | 0.5",
+            "5cm piece of ginger | 1 | 1 | piece | ginger | 10 | 35",
+            "a 2 cm piece of ginger | 1 | 1 | piece | ginger | 10 | 35",
             "drizzle of honey | 1 | 1 | drizzle | honey | 6 | 30"})
     void lines_are_read_with_amount_unit_food_and_a_band_of_grams(String text, double low, double high, String unit, String food, double least, double most) {
         var line = aLine(text);
