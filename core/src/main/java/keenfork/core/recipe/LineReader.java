@@ -36,7 +36,7 @@ final class LineReader {
     /// "a 2 cm piece of ginger": a length is one piece, whatever its number
     private static final Pattern LENGTH = Pattern.compile("(?i)^(?:\\d+(?:\\s?[-–]\\s?\\d+)?\\s*)?-?(?:cm|centimetres?|inch(?:es)?|mm)\\b[\\s-]*(?:(?:piece|knob|stick|chunk|thumb|length)s?\\b\\s*)?(?:of\\s+)?");
     private static final Pattern TRAILING = Pattern.compile("(?i)^(?<food>.*?)[\\s,:–-]+(?<amount>(?:about )?[\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ –-]*\\s*(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|teaspoons?|tablespoons?)\\.?|an? (?:good |small |big |large )?(?:pinch|handful|drizzle|splash|glug|bunch|sprig|squeeze|dash))$");
-    private static final Pattern HEAD_END = Pattern.compile("(?i)[,(;]| with | in | for | from | and ");
+    private static final Pattern HEAD_END = Pattern.compile("(?i)[,(;]| with | in | for | from | and | & ");
     private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final Map<String, BigDecimal> SIZES = Map.of("small", new BigDecimal("0.7"), "little", new BigDecimal("0.7"), "large", new BigDecimal("1.35"),
             "big", new BigDecimal("1.35"), "fat", new BigDecimal("1.35"), "heaped", new BigDecimal("1.3"), "heaping", new BigDecimal("1.3"), "scant", new BigDecimal("0.9"), "generous", new BigDecimal("1.1"));

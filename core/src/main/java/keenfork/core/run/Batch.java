@@ -3,7 +3,6 @@ package keenfork.core.run;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -13,7 +12,6 @@ import keenfork.core.food.Table;
 import keenfork.core.recipe.Part;
 import keenfork.core.recipe.PartKind;
 import keenfork.core.recipe.Recipe;
-import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
@@ -64,10 +62,8 @@ public record Batch(String dish, String part, boolean thick, int portions, int m
         var unsure = new LinkedHashSet<Substance>();
         for (var e : derivation.evidence())
             if (isIn(e, part)) switch (e.certainty()) {
-                case CONTAINS -> grouped(e.substance()).forEach(s -> holds.merge(s, protein(e, part, mass), (a, b) -> a < 0 || b < 0 ? -1 : a + b));
-                case MAY_CONTAIN, NOT_KNOWN -> {
-                    if (e.couldBe(List.of(e.substance()))) unsure.addAll(grouped(e.substance()));
-                }
+                case CONTAINS -> grouped(e).forEach(s -> holds.merge(s, protein(e, part, mass), (a, b) -> a < 0 || b < 0 ? -1 : a + b));
+                case MAY_CONTAIN, NOT_KNOWN -> unsure.addAll(grouped(e));
                 // what earlier batches left is counted by looking back to the last wash
                 case CONTACT -> { }
             }
@@ -80,11 +76,11 @@ public record Batch(String dish, String part, boolean thick, int portions, int m
         return evidence.path().size() > 1 && evidence.path().get(1).kind() == Link.Kind.PART && evidence.path().get(1).text().equals(part.name());
     }
 
-    /// {@return the members that any rule book lists a substance under}
-    static Set<Substance> grouped(Substance substance) {
+    /// {@return the members that any rule book lists the evidence under}
+    private static Set<Substance> grouped(Evidence evidence) {
         var members = new LinkedHashSet<Substance>();
         for (var book : RuleBook.all())
-            for (Group group : book.groups()) book.member(group, substance).ifPresent(members::add);
+            for (var group : book.groups()) if (evidence.couldBeIn(group)) book.member(group, evidence.substance()).ifPresent(members::add);
         return members;
     }
 

@@ -67,7 +67,7 @@ public sealed interface Avoidance {
     default Answer against(Evidence evidence) {
         return switch (this) {
             case OfGroup(var ruleBook, var group, var strictness) -> ruleBook.member(group, evidence.substance()).isPresent()
-                    && evidence.couldBe(group.reach(evidence.substance())) ? answer(evidence, strictness) : Answer.NOTHING;
+                    && evidence.couldBeIn(group) ? answer(evidence, strictness) : Answer.NOTHING;
             case OfSubstance(var substance, var strictness) -> {
                 var tree = Substances.shipped();
                 var touches = tree.isUnder(evidence.substance(), substance) || tree.isUnder(substance, evidence.substance());

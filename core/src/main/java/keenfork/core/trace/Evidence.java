@@ -2,6 +2,7 @@ package keenfork.core.trace;
 
 import java.util.List;
 import keenfork.core.food.Substance;
+import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,11 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
     /// {@return whether this could be one of the given substances, which a maker's law did not make it name}
     public boolean couldBe(List<Substance> reach) {
         return named == null || reach.stream().anyMatch(s -> !named.covers(s));
+    }
+
+    /// {@return whether this could be something of a group, which a maker's law did not make it name}
+    public boolean couldBeIn(Group group) {
+        return named == null || couldBe(group.reach(substance));
     }
 
     /// {@return the words of its path from the line on}

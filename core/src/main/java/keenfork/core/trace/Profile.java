@@ -22,7 +22,7 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
     private static Optional<Mark> mark(Group group, List<Evidence> evidence, RuleBook ruleBook) {
         var threads = new ArrayList<Evidence>();
         for (var e : evidence)
-            if (ruleBook.member(group, e.substance()).isPresent() && e.couldBe(group.reach(e.substance()))) threads.add(e);
+            if (ruleBook.member(group, e.substance()).isPresent() && e.couldBeIn(group)) threads.add(e);
         if (threads.isEmpty()) return Optional.empty();
         threads.sort(Comparator.comparing(Evidence::certainty).thenComparing(Evidence::assumed));
         var strongest = threads.getFirst().certainty();

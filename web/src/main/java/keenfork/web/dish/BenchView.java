@@ -103,7 +103,7 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
             for (var e : evidence)
                 if (e.certainty() == certainty)
                     for (var group : ruleBook.groups())
-                        if (ruleBook.member(group, e.substance()).isPresent() && e.couldBe(group.reach(e.substance())))
+                        if (ruleBook.member(group, e.substance()).isPresent() && e.couldBeIn(group))
                             marks.putIfAbsent(group.id(), new LineMark(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
                                     group.name() + " " + format.words(certainty, e.assumed())));
         return List.copyOf(marks.values());
