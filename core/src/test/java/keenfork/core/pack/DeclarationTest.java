@@ -46,7 +46,21 @@ class DeclarationTest {
             "For allergens, including cereals containing gluten, see ingredients in bold. Ingredients: rice | '' | ''",
             "skimmed milk, sheep's milk cheese, whey powder | cows-milk sheeps-milk whey | ''",
             "rapeseed oil, pasteurised egg yolk, spirit vinegar, sugar, mustard flour | eggs mustard | ''",
-            "water, soya beans, wheat, salt | soybeans wheat | ''"})
+            "water, soya beans, wheat, salt | soybeans wheat | ''",
+            "Ingredients: Cane sugar; hazelnuts (13%); palm oil; skimmed milk powder; soya lecithin. | hazelnut milk soybeans | ''",
+            "Potato starch, salt, flavour enhancer (E621), celery powder, lovage. | celery | ''",
+            "Durum WHEAT semolina. May contain traces of MUSTARD and SOYA. | durum | mustard soybeans",
+            "water, SOYA beans (14%), salt, sugar, MALTED BARLEY, koji | barley soybeans | ''",
+            "anchovy fillets (fish), olive oil, salt | anchovy fish | ''",
+            "pasteurised sheep's milk, goat's milk, salt, rennet | animal-rennet goats-milk sheeps-milk | ''",
+            "peanuts (99%), sea salt. Also, not suitable for nut allergy sufferers. | peanuts | tree-nut",
+            "cucumber, water, spirit vinegar, mustard seeds, dill, E224 | mustard sulphites | ''",
+            "pea protein, water, rapeseed oil. Produced in a facility that uses egg, milk and wheat. | '' | eggs milk wheat",
+            "cashew nuts (70%), water, salt, cultures. Dairy free. | cashew | ''",
+            "almonds 100%. Packed in an environment where sesame is handled | almond | sesame",
+            "wholegrain rye flour (80%), sesame seeds 10%, salt. May also contain milk | rye sesame | milk",
+            "sunflower oil, water, free range egg & egg yolk (8%), sugar, lemon juice | eggs | ''",
+            "vegetables (carrot, celeriac), lupin flour | celery lupin | ''"})
     void packs_are_read(String text, String in, String may) {
         assertThat(says(text, Finding.Says.IN)).isEqualTo(in);
         assertThat(says(text, Finding.Says.MAY)).isEqualTo(may);
