@@ -1,0 +1,50 @@
+package keenfork.format;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RecipeFileTest {
+    @TempDir Path folder;
+
+    private Path file(String name, byte[] bytes) throws IOException {
+        return Files.write(folder.resolve(name), bytes);
+    }
+
+    @ParameterizedTest @ValueSource(strings = {"UTF-8", "UTF-16"})
+    void text_of_the_usual_encodings_is_read(String charset) throws Exception {
+        var text = "Purée\r\n½ cup tahini\r\n";
+        assertThat(RecipeFile.read(file("a.txt", text.getBytes(Charset.forName(charset))))).isEqualTo(text);
+    }
+
+    @Test void a_mark_at_the_start_is_no_part_of_the_name() throws Exception {
+        assertThat(RecipeFile.read(file("a.txt", "\uFEFFDip\n1 egg".getBytes(StandardCharsets.UTF_8)))).startsWith("Dip");
+    }
+
+    @Test void what_is_no_text_is_told_in_one_line() throws IOException {
+        var latin = file("latin.txt", "Purée\n1 egg".getBytes(StandardCharsets.ISO_8859_1));
+        var zeros = file("zeros.txt", new byte[] {'D', 'i', 'p', 0, 1});
+        var large = file("large.txt", new byte[10_000_001]);
+        assertThatThrownBy(() -> RecipeFile.read(latin)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("UTF-8");
+        assertThatThrownBy(() -> RecipeFile.read(zeros)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("no text");
+        assertThatThrownBy(() -> RecipeFile.read(large)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("10 MB");
+        assertThatThrownBy(() -> RecipeFile.read(folder)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("folder");
+    }
+
+    @Test void json_ld_of_every_shape_becomes_recipe_text() throws Exception {
+        var json = """
+                [{"@type": "WebPage"}, {"@type": "Recipe", "name": "Bean\\n dip", "recipeYield": ["4 tubs"], "recipeIngredient": ["400 g white beans", "2 tbsp tahini"],
+                  "recipeInstructions": [{"@type": "HowToSection", "name": "First", "itemListElement": [{"@type": "HowToStep", "text": "Blend."}]}, "Chill."]}]""";
+        assertThat(RecipeFile.read(file("r.json", json.getBytes(StandardCharsets.UTF_8))))
+                .isEqualTo("Bean dip\nMakes 4 tubs\nBase:\n400 g white beans\n2 tbsp tahini\nMethod:\nBlend.\nChill.");
+    }
+}

@@ -1,0 +1,32 @@
+package keenfork.web;
+
+import java.time.Instant;
+import java.util.List;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.run.PrepRun;
+import keenfork.core.run.School;
+import keenfork.core.search.Proof;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.persistence.DishText;
+import keenfork.web.persistence.Stored;
+
+/// Builders for views: a dish, and a menu of one.
+public final class ADish {
+    private ADish() {}
+
+    public static Derivation derived(String text, Fact... facts) {
+        return Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), new Facts(RuleBook.uk(), List.of(facts)));
+    }
+
+    public static Menu menuOf(String text, Fact... facts) {
+        var derivation = derived(text, facts);
+        var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, Instant.EPOCH)), derivation);
+        return new Menu(RuleBook.uk(), List.of(dish), List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
+    }
+}

@@ -1,0 +1,34 @@
+package keenfork.web.label;
+
+import static keenfork.web.ADish.derived;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import keenfork.core.label.Statement;
+import keenfork.core.regime.RuleBook;
+import org.junit.jupiter.api.Test;
+
+class LabelViewTest {
+    private static LabelView view(String text, String book) {
+        return LabelView.of(Statement.compose(derived(text), RuleBook.named(book).orElseThrow()), "Ropewalk Canteen", LocalDate.of(2026, 11, 27));
+    }
+
+    @Test void each_sentence_has_its_shape_in_order_of_strength() {
+        var view = view("A dip\n200 g tahini\npack: sesame. May contain nuts.\n2 tbsp miso", "uk");
+        assertThat(view.said()).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may", "m-unknown");
+        assertThat(view.said().getFirst().phrase()).isEqualTo("Contains:");
+        assertThat(view.blocked()).as("not everything is known").isTrue();
+        assertThat(view.day()).isEqualTo("Fri 27 Nov 2026");
+    }
+
+    /// Regulation (EU) No 1169/2011, Article 13 (2): 1.2 mm; 21 CFR 101.2 (c): a sixteenth of an inch, 1.6 mm. The text face is 0.496 of its size high.
+    @Test void type_is_as_large_as_the_rule_book_asks() {
+        assertThat(Double.parseDouble(view("A dip\n1 egg", "uk").points()) * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.2);
+        assertThat(Double.parseDouble(view("A dip\n1 egg", "us").points()) * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.6 - 0.01);
+    }
+
+    @Test void pairs_that_want_a_weighing_are_named() {
+        assertThat(view("A salad\n1 bunch parsley\n60 g mint\n2 kg rice", "uk").open()).anySatisfy(p -> assertThat(p).contains("parsley"));
+        assertThat(view("A salad\n2 kg rice\n1 kg peas", "uk").open()).isEmpty();
+    }
+}
