@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicLong;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -39,6 +40,7 @@ public class Kitchen {
     private final Packs packs;
     private final Runs runs;
     private final Settings settings;
+    private final AtomicLong changes = new AtomicLong();
     private volatile @Nullable Menu kept;
 
     Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings) {
@@ -50,6 +52,7 @@ public class Kitchen {
 
     @TransactionalEventListener(fallbackExecution = true)
     void forget(Changed changed) {
+        changes.incrementAndGet();
         kept = null;
     }
 
@@ -60,8 +63,11 @@ public class Kitchen {
     public Menu menu() {
         var menu = kept;
         if (menu == null) {
+            // what changes while it is derived must not be forgotten: such a menu answers this question and is not kept
+            var before = changes.get();
             menu = derive();
             kept = menu;
+            if (changes.get() != before) kept = null;
         }
         return menu;
     }
