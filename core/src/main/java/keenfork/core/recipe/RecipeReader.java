@@ -57,7 +57,7 @@ final class RecipeReader {
             endPart();
             partName = heading;
             inMethod = false;
-        } else if (inMethod || isStep(line) || !steps.isEmpty() && VERB.matcher(line).find() && line.endsWith(".")) {
+        } else if (inMethod || isStep(line)) {
             steps.add(LineReader.bare(line));
         } else {
             lines.add(lineReader.read(line));
@@ -84,8 +84,14 @@ final class RecipeReader {
         if (lines.isEmpty()) return false;
         var named = pack.group("law");
         var law = named == null ? home : named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
-        lines.set(lines.size() - 1, lines.getLast().withPack(Declaration.read(pack.group("text"), law)));
+        lines.set(lines.size() - 1, lines.getLast().withPack(together(lines.getLast().pack(), Declaration.read(pack.group("text"), law))));
         return true;
+    }
+
+    /// A second declaration under a line adds to the first; where their laws differ, neither is relied on.
+    private static Declaration together(@Nullable Declaration first, Declaration second) {
+        if (first == null) return second;
+        return Declaration.read(first.text() + "\n" + second.text(), first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
     }
 
     private static @Nullable String heading(String line) {

@@ -107,6 +107,14 @@ class DerivationTest {
         assertThat(marks(UK, "1 tsp house sauce", "pack[unknown]: water, natural flavouring")).contains("milk:not-known", "celery:not-known");
     }
 
+    @Test void a_second_pack_under_a_line_adds_to_the_first() {
+        assertThat(marks(UK, "1 tbsp house sauce", "pack: sesame, salt", "pack: milk, water. May contain fish.")).containsExactly("fish:may-contain", "milk:contains", "sesame:contains");
+    }
+
+    @Test void a_bought_product_after_the_steps_is_still_an_ingredient() {
+        assertThat(marks(UK, "1 lettuce", "Method:", "Wash it.", "Topping:", "Toast, rubbed with garlic.")).contains("gluten:contains:assumed");
+    }
+
     @Test void a_vague_word_still_asks_the_diets() {
         var vegan = Diet.named("vegan").orElseThrow();
         assertThat(vegan.judge(derived("1 tsp house sauce", "pack: water, natural flavouring")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
