@@ -52,11 +52,16 @@ public final class Kit {
 
     /// {@return the rows of an outside table, each as its cells; the heading and remarks left out}
     public static List<List<String>> outside(String file, String heading) {
-        return lines(file).filter(l -> !l.isBlank() && !l.startsWith("#") && !l.startsWith(heading)).map(l -> Arrays.asList(l.split(";", -1))).toList();
+        return rows("/outside/" + file, ";").filter(cells -> !cells.getFirst().startsWith(heading.split(";")[0])).toList();
+    }
+
+    /// {@return the rows of a table of the tests, each as its cells; remarks left out}
+    public static Stream<List<String>> rows(String file, String separator) {
+        return lines(file).filter(l -> !l.isBlank() && !l.startsWith("#")).map(l -> Arrays.stream(l.split(separator, -1)).map(String::strip).toList());
     }
 
     private static Stream<String> lines(String file) {
-        try (var in = Kit.class.getResourceAsStream("/outside/" + file)) {
+        try (var in = Kit.class.getResourceAsStream(file)) {
             return new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines();
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);

@@ -3,6 +3,7 @@ package keenfork.core.food;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
@@ -19,14 +20,17 @@ import org.jspecify.annotations.Nullable;
 /// @param sometimes what some makes of it hold: not known until a pack is read
 /// @param origin    where it comes from
 /// @param density   g per ml as measured in a spoon or cup, or null where none is held
-/// @param counts    g of one clove, bunch, slice …; `NONE` stands for a bare count ("2 lemons")
+/// @param counts    g of one, by the noun it is counted in (`clove`, `bunch`, `slice`, `cm`); `piece` stands for a bare count ("2 lemons")
 /// @param protein   g of protein in 100 g, or null where none is held
+/// @param sulphite  mg of sulphur dioxide in 1 kg where it was sulphited, or null where no figure is held
 /// @param source    where the values come from
 public record Food(List<String> names, Make make, List<Substance> holds, List<Substance> sometimes, Origin origin,
-                   @Nullable Span density, Map<Unit, Span> counts, @Nullable Span protein, String source) {
+                   @Nullable Span density, Map<String, Span> counts, @Nullable Span protein, @Nullable Span sulphite, String source) {
     /// how sure the reference table can be of a food
     public enum Make { PLAIN, COMPOUND }
 
+    private static final String BARE = "piece";
+    private static final Set<String> PARTS_OF_ONE = Set.of("leaf", "wedge", "strip", "sheet", "slice", "stick", "thumb", "spear", "cube");
     private static final Span PINCH_ML = Span.parse("0.3-0.5-0.9");
     private static final Span DRIZZLE_ML = Span.parse("5-10-20");
     private static final Span HANDFUL_ML = Span.parse("60-90-150");
@@ -38,12 +42,20 @@ public record Food(List<String> names, Make make, List<Substance> holds, List<Su
         counts = Map.copyOf(counts);
     }
 
+    /// {@return g of one centimetre cut off it, or empty where none is held}
+    public Optional<Span> centimetre() { return Optional.ofNullable(counts.get("cm")); }
+
     public String name() { return names.getFirst(); }
 
     public boolean isCompound() { return make == Make.COMPOUND; }
 
     /// {@return what an amount of it weighs, or empty where neither a density nor a weight for that count is held}
     public Optional<Mass> weigh(Amount amount, Volumes volumes) {
+        return weigh(amount, amount.unit().id(), volumes);
+    }
+
+    /// The same, where the very noun is known: a stick of butter is no knob of it, though both are pieces.
+    public Optional<Mass> weigh(Amount amount, String noun, Volumes volumes) {
         return switch (amount.unit().kind()) {
             case WEIGHT -> {
                 var grams = Weights.grams(amount.unit());
@@ -51,17 +63,19 @@ public record Food(List<String> names, Make make, List<Substance> holds, List<Su
             }
             case VOLUME -> Optional.ofNullable(density)
                     .map(d -> d.times(volumes.millilitres(amount.unit())).grams(amount.low(), amount.high()));
-            case COUNT -> one(amount.unit()).map(w -> w.grams(amount.low(), amount.high()));
+            case COUNT -> one(amount.unit(), noun).map(w -> w.grams(amount.low(), amount.high()));
             case NONE -> Optional.empty();
         };
     }
 
-    private Optional<Span> one(Unit unit) {
-        var held = counts.get(unit);
+    private Optional<Span> one(Unit unit, String noun) {
+        var held = counts.get(noun);
         if (held != null) return Optional.of(held);
+        // a leaf of lettuce is no lettuce: where the part has no weight of its own, none is told
+        if (PARTS_OF_ONE.contains(noun)) return Optional.empty();
+        if (counts.containsKey(unit.id())) return Optional.of(counts.get(unit.id()));
         return switch (unit) {
-            case PIECE -> Optional.ofNullable(counts.get(Unit.NONE));
-            case NONE -> Optional.ofNullable(counts.getOrDefault(Unit.PIECE, counts.get(Unit.CLOVE)));
+            case NONE -> Optional.ofNullable(counts.getOrDefault(BARE, counts.get("clove")));
             case PINCH -> byVolume(PINCH_ML);
             case DRIZZLE -> byVolume(DRIZZLE_ML);
             case HANDFUL -> byVolume(HANDFUL_ML);

@@ -1,9 +1,11 @@
 package keenfork.core.food;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,14 +15,18 @@ import java.util.Optional;
 import java.util.Set;
 import keenfork.core.measure.Span;
 import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
 public final class Foods {
+    private static final Map<String, Span> SULPHITES = sulphites();
     private static final Foods SHIPPED = new Foods();
     private final List<Food> all = new ArrayList<>();
     private final Lexicon recipeWords;
     private final Lexicon packWords;
     private final List<Additive> additives = new ArrayList<>();
+    private final List<Name> names;
 
     private record Additive(int from, int to, Meaning meaning) {}
 
@@ -37,6 +43,7 @@ public final class Foods {
         addSubstances(packWords);
         addFoods(packWords);
         readAdditives();
+        names = recipeWords.names().stream().map(Name::of).toList();
     }
 
     /// {@return the tables that are shipped}
@@ -46,20 +53,39 @@ public final class Foods {
         return Table.read(Foods.class, file, 8).stream().flatMap(row -> Arrays.stream(row.cell(0).split(";")).map(names -> new Food(
                 Arrays.stream(names.split(",")).map(String::strip).toList(), make,
                 row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.read(2, c -> Substances.shipped().getAll(row.list(2))),
-                row.read(3, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.cell(4).isEmpty() ? null : row.read(4, Span::parse),
-                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), row.cell(7)))).toList();
+                row.read(3, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.read(4, Foods::density),
+                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), SULPHITES.get(Words.key(names.split(",")[0])), row.cell(7)))).toList();
     }
 
-    private static Map<Unit, Span> counts(String cell) {
-        var counts = new EnumMap<Unit, Span>(Unit.class);
+    /// A density as g per ml, or as the weight of a US cup or tablespoon: `cup 132-137-145`.
+    private static @Nullable Span density(String cell) {
+        if (cell.isEmpty()) return null;
+        var words = cell.split(" ");
+        if (words.length == 1) return Span.parse(cell);
+        var unit = words[0].equals("cup") ? Unit.CUP : words[0].equals("tbsp") ? Unit.TBSP : null;
+        if (unit == null) throw new IllegalArgumentException("a density is g per ml, or the weight of a cup or tbsp, not \"%s\"".formatted(cell));
+        return Span.parse(words[1]).times(BigDecimal.ONE.divide(Volumes.US.millilitres(unit), MathContext.DECIMAL64));
+    }
+
+    private static Map<String, Span> counts(String cell) {
+        var counts = new HashMap<String, Span>();
         for (var part : cell.split(";")) {
             if (part.isBlank()) continue;
             var words = part.strip().split(" ");
-            var unit = Arrays.stream(Unit.values()).filter(u -> u.words().contains(words[0])).findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("no count noun \"%s\"".formatted(words[0])));
-            counts.put(unit, Span.parse(words[1]));
+            if (!words[0].equals("cm") && Arrays.stream(Unit.values()).noneMatch(u -> u.words().contains(words[0])))
+                throw new IllegalArgumentException("no count noun \"%s\"".formatted(words[0]));
+            if (counts.put(words[0], Span.parse(words[1])) != null) throw new IllegalArgumentException("\"%s\" stands twice".formatted(words[0]));
         }
         return counts;
+    }
+
+    private static Map<String, Span> sulphites() {
+        var held = new HashMap<String, Span>();
+        for (var row : Table.read(Foods.class, "sulphites.txt", 3)) {
+            var span = row.read(1, Span::parse);
+            for (var name : row.list(0)) held.put(Words.key(name), span);
+        }
+        return held;
     }
 
     private static Set<String> descriptors() {
@@ -111,20 +137,34 @@ public final class Foods {
         return recipeWords.exactly(name) instanceof Meaning.OfFood(var food) ? Optional.of(food) : Optional.empty();
     }
 
+    /// {@return what exactly those words mean in a recipe, or empty}
+    public Optional<Meaning> meaning(String words) {
+        return Optional.ofNullable(recipeWords.exactly(words));
+    }
+
     /// {@return what an E-number stands for; one that is not listed holds nothing of the tree}
     public Meaning additive(int number) {
         return additives.stream().filter(a -> a.from <= number && number <= a.to).map(Additive::meaning).findFirst()
                 .orElse(new Meaning.OfSubstances(List.of()));
     }
 
+    /// A name with the letters it is made of, one bit each: two names that differ in many letters are far apart.
+    private record Name(String text, int letters) {
+        static Name of(String text) {
+            var letters = 0;
+            for (var i = 0; i < text.length(); i++) letters |= 1 << (text.charAt(i) & 31);
+            return new Name(text, letters);
+        }
+    }
+
     /// {@return up to three names a misspelt word may have meant, nearest first; never taken without asking}
     public List<String> near(String text) {
-        var key = Words.key(text);
-        if (key.length() < 4) return List.of();
-        var most = key.length() < 7 ? 1 : 2;
+        var key = Name.of(Words.key(text));
+        if (key.text.length() < 4) return List.of();
+        var most = key.text.length() < 7 ? 1 : 2;
         record Near(String name, int distance) {}
-        return recipeWords.names().stream().filter(n -> Math.abs(n.length() - key.length()) <= most)
-                .map(n -> new Near(n, distance(key, n, most))).filter(n -> n.distance <= most)
+        return names.stream().filter(n -> Math.abs(n.text.length() - key.text.length()) <= most && Integer.bitCount(n.letters ^ key.letters) <= 2 * most)
+                .map(n -> new Near(n.text, distance(key.text, n.text, most))).filter(n -> n.distance <= most)
                 .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::name)).limit(3).map(Near::name).toList();
     }
 

@@ -5,14 +5,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import keenfork.core.food.Words.Word;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /// Words and what they mean. At each place the longest run of words wins, so that `butter beans` is never butter.
 public final class Lexicon {
-    private final Map<String, Meaning> meanings = new HashMap<>();
+    private final Node root = new Node();
+    private final Map<String, Meaning> meanings = new TreeMap<>();
     private final Set<String> descriptors;
-    private int longest = 1;
+
+    /// one word of a name, with the words that may follow it
+    private static final class Node {
+        private final Map<String, Node> next = new HashMap<>();
+        private @Nullable Meaning meaning;
+    }
 
     Lexicon(Set<String> descriptors) {
         this.descriptors = descriptors;
@@ -26,11 +32,18 @@ public final class Lexicon {
     /// @param end     where they end, exclusive
     public record Match(String text, Meaning meaning, int start, int end) {}
 
+    /// A word that names something the tables do not hold.
+    ///
+    /// @param text  as written
+    /// @param start where it starts, from 0
+    /// @param end   where it ends, exclusive
+    public record Unread(String text, int start, int end) {}
+
     /// A text read: what was found, and the words that are neither found nor kitchen talk.
     ///
     /// @param matches what was found, in order
-    /// @param unread  words that name something the tables do not hold
-    public record Reading(List<Match> matches, List<String> unread) {
+    /// @param unread  what is left, in order
+    public record Reading(List<Match> matches, List<Unread> unread) {
         public Reading {
             matches = List.copyOf(matches);
             unread = List.copyOf(unread);
@@ -41,8 +54,10 @@ public final class Lexicon {
     void add(String name, Meaning meaning) {
         var key = Words.key(name);
         if (key.isEmpty()) throw new IllegalStateException("a name without a word: \"%s\"".formatted(name));
-        meanings.putIfAbsent(key, meaning);
-        longest = Math.max(longest, key.split(" ").length);
+        if (meanings.putIfAbsent(key, meaning) != null) return;
+        var node = root;
+        for (var word : key.split(" ")) node = node.next.computeIfAbsent(word, _ -> new Node());
+        node.meaning = meaning;
     }
 
     @Nullable Meaning exactly(String name) {
@@ -55,35 +70,31 @@ public final class Lexicon {
     public Reading read(String text) {
         var words = Words.of(text);
         var matches = new ArrayList<Match>();
-        var unread = new ArrayList<String>();
+        var unread = new ArrayList<Unread>();
         for (var at = 0; at < words.size(); ) {
-            var length = longestAt(words, at);
+            var start = words.get(at).start();
+            var length = 0;
+            Meaning meaning = null;
+            var node = root.next.get(words.get(at).text());
+            for (var i = at; node != null; ) {
+                if (node.meaning != null) {
+                    meaning = node.meaning;
+                    length = i + 1 - at;
+                }
+                node = ++i < words.size() && isTogether(text, words.get(i - 1).end(), words.get(i).start()) ? node.next.get(words.get(i).text()) : null;
+            }
             var end = words.get(at + Math.max(length, 1) - 1).end();
-            var written = text.substring(words.get(at).start(), end);
-            if (length > 0) matches.add(new Match(written, meaning(words, at, length), words.get(at).start(), end));
-            else if (!isTalk(words.get(at).text())) unread.add(written);
+            if (meaning != null) matches.add(new Match(text.substring(start, end), meaning, start, end));
+            else if (!isTalk(words.get(at).text())) unread.add(new Unread(text.substring(start, end), start, end));
             at += Math.max(length, 1);
         }
         return new Reading(matches, unread);
     }
 
-    private Meaning meaning(List<Word> words, int at, int length) {
-        var found = meanings.get(key(words, at, length));
-        if (found == null) throw new IllegalStateException("a match without a meaning");
-        return found;
-    }
-
-    private int longestAt(List<Word> words, int at) {
-        for (var length = Math.min(longest, words.size() - at); length > 0; length--)
-            if (meanings.containsKey(key(words, at, length))) return length;
-        return 0;
-    }
-
-    private static String key(List<Word> words, int at, int length) {
-        if (length == 1) return words.get(at).text();
-        var key = new StringBuilder(words.get(at).text());
-        for (var i = at + 1; i < at + length; i++) key.append(' ').append(words.get(i).text());
-        return key.toString();
+    /// "coconut, milk" is no coconut milk.
+    private static boolean isTogether(String text, int from, int to) {
+        for (var at = from; at < to; at++) if (",;:()[]{}/|+•\n".indexOf(text.charAt(at)) >= 0) return false;
+        return true;
     }
 
     /// {@return whether a word says only how, how much or where from}

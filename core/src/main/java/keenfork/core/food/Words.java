@@ -9,12 +9,13 @@ import java.util.regex.Pattern;
 
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
 public final class Words {
-    private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}\\p{N}][\\p{L}\\p{M}\\p{N}'’]*");
-    private static final Pattern MARKS = Pattern.compile("[\\p{M}'’]+");
+    private static final Pattern MARKS = Pattern.compile("[\\p{M}\\p{Cf}'’]+");
     private static final Map<String, String> IRREGULAR = Map.ofEntries(Map.entry("leaves", "leaf"), Map.entry("halves", "half"), Map.entry("loaves", "loaf"),
-            Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"), Map.entry("chile", "chili"),
+            Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"),
             Map.entry("cookies", "cookie"), Map.entry("brownies", "brownie"), Map.entry("smoothies", "smoothie"), Map.entry("pies", "pie"),
-            Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"));
+            Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"), Map.entry("calories", "calorie"), Map.entry("prunes", "prune"));
+    /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
+    private static final List<String> NOT_DENYING = List.of("range", "flow", "from", "roaming");
 
     private Words() {}
 
@@ -28,13 +29,31 @@ public final class Words {
     /// {@return the words of a text in order; marks, brackets and hyphens only part them}
     public static List<Word> of(String text) {
         var words = new ArrayList<Word>();
-        var matcher = WORD.matcher(text);
-        while (matcher.find()) {
-            var form = oneForm(matcher.group());
+        for (var at = 0; at < text.length(); ) {
+            if (!isInside(text.codePointAt(at))) {
+                at += Character.charCount(text.codePointAt(at));
+                continue;
+            }
+            var start = at;
+            while (at < text.length() && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)))) at += Character.charCount(text.codePointAt(at));
+            var form = oneForm(text.substring(start, at));
             // a run of accents over nothing is no word
-            if (!form.isEmpty()) words.add(new Word(form, matcher.start(), matcher.end()));
+            if (!form.isEmpty()) words.add(new Word(form, start, at));
         }
         return words;
+    }
+
+    private static boolean isInside(int c) {
+        if (c < 128) return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c >= '0' && c <= '9';
+        return Character.isLetterOrDigit(c) || switch (Character.getType(c)) {
+            case Character.OTHER_NUMBER, Character.LETTER_NUMBER, Character.NON_SPACING_MARK, Character.COMBINING_SPACING_MARK, Character.ENCLOSING_MARK -> true;
+            default -> false;
+        };
+    }
+
+    /// apostrophes, and characters nobody sees: a soft hyphen in "pea\u00ADnut" hides no peanut
+    private static boolean isQuiet(int c) {
+        return c == '\'' || c == '’' || c > 127 && Character.getType(c) == Character.FORMAT;
     }
 
     /// {@return the words of a name joined by blanks, as a key}
@@ -42,20 +61,28 @@ public final class Words {
         return String.join(" ", of(name).stream().map(Word::text).toList());
     }
 
+    /// {@return whether the words that end here are denied: the milk of "milk-free", but not the eggs of "eggs, free range"}
+    public static boolean isDenied(String text, int end) {
+        if (end >= text.length() || text.charAt(end) != '-' && text.charAt(end) != ' ') return false;
+        if (!text.regionMatches(true, end + 1, "free", 0, 4)) return false;
+        var after = end + 5;
+        if (after < text.length() && Character.isLetter(text.charAt(after))) return false;
+        return NOT_DENYING.stream().noneMatch(w -> text.regionMatches(true, after + 1, w, 0, w.length()));
+    }
+
     private static String oneForm(String word) {
-        var plain = word;
-        for (var i = 0; i < word.length(); i++)
-            if (word.charAt(i) > 127 || word.charAt(i) == '\'') {
-                plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD)).replaceAll("");
-                break;
-            }
-        return singular(plain.toLowerCase(Locale.ROOT));
+        var plain = true;
+        for (var i = 0; i < word.length() && plain; i++) plain = word.charAt(i) < 128 && word.charAt(i) != '\'';
+        var bare = plain ? word : MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFKD)).replaceAll("")
+                .replace("œ", "oe").replace("Œ", "oe").replace("æ", "ae").replace("ß", "ss");
+        return singular(bare.toLowerCase(Locale.ROOT));
     }
 
     private static String singular(String word) {
+        if (word.length() < 4 || word.charAt(word.length() - 1) != 's') return word.equals("chile") ? "chili" : word;
         var irregular = IRREGULAR.get(word);
         if (irregular != null) return irregular;
-        if (word.length() < 4 || !word.endsWith("s") || word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) return word;
+        if (word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) return word;
         if (word.endsWith("ies")) return word.substring(0, word.length() - 3) + "y";
         if (word.endsWith("oes") || word.endsWith("sses") || word.endsWith("shes") || word.endsWith("ches") || word.endsWith("xes"))
             return word.substring(0, word.length() - 2);

@@ -91,8 +91,8 @@ final class DeclarationReader {
         while (numbers.find())
             match(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()), offset, path, opensUp);
         for (var word : reading.unread()) {
-            var at = offset + head.indexOf(word);
-            if (tones[at] == Tone.IN && !E_NUMBER.matcher(word).matches()) unread(at, at + word.length(), "What is “%s”, and what is in it?".formatted(word));
+            var at = offset + word.start();
+            if (tones[at] == Tone.IN && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), "What is “%s”, and what is in it?".formatted(word.text()));
         }
     }
 

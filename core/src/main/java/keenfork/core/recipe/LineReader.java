@@ -2,61 +2,56 @@ package keenfork.core.recipe;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.measure.Weights;
+import keenfork.core.recipe.MeasureReader.Measure;
+import keenfork.core.recipe.MeasureReader.Pressed;
 import org.jspecify.annotations.Nullable;
 
 /// Reads one ingredient line: how much, of what unit, and every food its words name.
 final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
-    private static final Pattern BULLET = Pattern.compile("^(?:[-–—*•·▪◦‣☐✓+]+\\s*|\\d{1,3}[.)]\\s+)");
-    private static final Pattern PRESSED = Pattern.compile("(?i)^(?:the\\s+)?(?:finely\\s+)?(?:grated\\s+)?(?<what>juice|zest|rind)(?:\\s+and\\s+(?:zest|juice|rind))?\\s+of\\s+");
-    private static final Pattern JUICED = Pattern.compile("(?i)\\b(?:juiced|juice)\\b");
-    private static final Pattern CITRUS = Pattern.compile("(?i)\\b(lemon|lime|orange)s?\\b(?!\\s+(?:juice|zest|rind|leaf|leaves))");
-    private static final Pattern SHARED_TAIL = Pattern.compile("(?i)\\b(lemon|lime|orange|almond|oat|soya|soy|cashew|olive|sunflower|rapeseed|walnut|sesame|wine|cider|rice)s? or (\\p{L}+ ?\\p{L}*?) (juice|zest|milk|oil|vinegar|butter|yoghurt|cream)\\b");
-    private static final Pattern TO_TASTE = Pattern.compile("(?i)\\bto taste\\b|\\bas needed\\b|\\bto season\\b");
-    private static final Pattern UNIT = Pattern.compile("(?i)^(fl\\.?\\s?oz|\\p{L}+)\\.?(?=$|[^\\p{L}])\\s*");
-    private static final Pattern MODIFIER = Pattern.compile("(?i)^(heaped|heaping|level|rounded|scant|generous|good|big|small|large|medium|medium-sized|little|thick|thin|fat|fresh|ripe)\\s+");
-    private static final Pattern SIZE = Pattern.compile("(?i)^\\(?\\s*(?<amount>[\\d.,½¼¾/ ]+)\\s*-?\\s*(?<unit>g|kg|ml|l|oz|lb)\\s*\\)?[\\s-]+(?=(?:tins?|cans?|jars?|pots?|packs?|packets?|bottles?|cartons?|tubs?|tubes?|bags?|blocks?)\\b)");
-    /// "a 2 cm piece of ginger": a length is one piece, whatever its number
-    private static final Pattern LENGTH = Pattern.compile("(?i)^(?:\\d+(?:\\s?[-–]\\s?\\d+)?\\s*)?-?(?:cm|centimetres?|inch(?:es)?|mm)\\b[\\s-]*(?:(?:piece|knob|stick|chunk|thumb|length)s?\\b\\s*)?(?:of\\s+)?");
-    private static final Pattern TRAILING = Pattern.compile("(?i)^(?<food>.*?)[\\s,:–-]+(?<amount>(?:about )?[\\d½⅓⅔¼¾⅛][\\d.,/½⅓⅔¼¾⅛ –-]*\\s*(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|teaspoons?|tablespoons?)\\.?|an? (?:good |small |big |large )?(?:pinch|handful|drizzle|splash|glug|bunch|sprig|squeeze|dash))$");
-    private static final Pattern HEAD_END = Pattern.compile("(?i)[,(;]| with | in | for | from | and | & ");
+    private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
+    private static final List<String> HEAD_ENDS = List.of(" with ", " in ", " for ", " from ", " and ", " & ", " + ", " - ", " – ", " plus ");
     private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
-    private static final Map<String, BigDecimal> SIZES = Map.of("small", new BigDecimal("0.7"), "little", new BigDecimal("0.7"), "large", new BigDecimal("1.35"),
-            "big", new BigDecimal("1.35"), "fat", new BigDecimal("1.35"), "heaped", new BigDecimal("1.3"), "heaping", new BigDecimal("1.3"), "scant", new BigDecimal("0.9"), "generous", new BigDecimal("1.1"));
-    private static final Map<String, Unit> UNITS = units();
+    private static final Pattern TO_TASTE = Pattern.compile("(?i)\\bto taste\\b|\\bas (?:needed|required)\\b|\\bto season\\b");
+    private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
+    /// words that only separate the two fruits of "lime or lemon juice" from what is shared
+    private static final int LONGEST_TAIL = 2;
 
     private final Volumes volumes;
+    private final MeasureReader measures;
 
     LineReader(Volumes volumes) {
         this.volumes = volumes;
+        this.measures = new MeasureReader(volumes);
     }
 
-    private static Map<String, Unit> units() {
-        var units = new HashMap<String, Unit>();
-        for (var unit : Unit.values()) for (var word : unit.words()) units.put(word, unit);
-        return units;
-    }
-
-    /// {@return the line without bullet or list number}
+    /// {@return the line without bullet, tick box or list number, with plain blanks and the signs that pasted pages write as `&frac12;`}
     static String bare(String written) {
-        return BULLET.matcher(written.strip()).replaceFirst("").replaceAll("[\\s\\u00a0]+", " ").strip();
+        var text = Pasted.plain(written);
+        var at = 0;
+        while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
+        if (text.startsWith("[ ]", at) || text.startsWith("[x]", at)) at += 3;
+        var digits = at;
+        while (digits < text.length() && digits - at < 3 && Character.isDigit(text.charAt(digits))) digits++;
+        if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0 && text.charAt(digits + 1) == ' ') at = digits + 1;
+        return text.substring(at).strip();
     }
 
     Line read(String written) {
@@ -65,136 +60,179 @@ final class LineReader {
         var unread = new ArrayList<String>();
         if (bare.length() > LONGEST) unread.add("…" + bare.substring(bare.length() - 20));
         var at = text.indexOf('@');
-        if (at >= 0 && at < 20) {
-            var measure = measure(text.substring(0, at).strip() + " ");
-            var mass = measure.amount == null ? null : weight(measure.amount);
-            return new Line(bare, measure.amount, false, List.of(), List.of(), text.substring(at + 1).strip(), mass, null);
-        }
-        var toTaste = TO_TASTE.matcher(text).find();
-        var measure = measure(text);
-        var phrase = measure.rest;
-        if (measure.pressed.isEmpty() && JUICED.matcher(phrase).find() && CITRUS.matcher(phrase).lookingAt())
-            phrase = CITRUS.matcher(phrase).replaceFirst("$1 juice");
-        if (!measure.pressed.isEmpty()) phrase = CITRUS.matcher(phrase).replaceAll("$1 " + measure.pressed);
-        phrase = SHARED_TAIL.matcher(phrase).replaceAll("$1 $3 or $2 $3");
-        var choices = choices(phrase, unread);
-        var amount = counted(measure.amount, phrase);
-        return new Line(bare, amount, toTaste, choices, unread, "", amount == null ? null : weigh(measure, amount, choices), null);
+        if (at >= 0 && at < 20) return otherDish(bare, text, at);
+        var lower = text.toLowerCase(Locale.ROOT);
+        var toTaste = (lower.contains("to ") || lower.contains("as ")) && TO_TASTE.matcher(lower).find();
+        var optional = lower.contains("optional");
+        var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
+        var named = choices(measure.rest(), unread);
+        var pressed = pressed(measure);
+        var choices = pressed.isEmpty() ? named.choices : named.choices.stream().map(c -> pressed(c, pressed)).toList();
+        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, choices, unread, "", null, null, null);
+        var counted = counted(measure);
+        var weighed = choices.subList(0, Math.min(named.weighed, choices.size()));
+        var mass = drained(weigh(counted, weighed), measure, lower, weighed);
+        return new Line(bare, counted.amount(), toTaste, optional, choices, unread, "", mass, null, null);
     }
 
-    /// What a line starts with, and the words that are left.
-    private record Measure(@Nullable Amount amount, BigDecimal size, @Nullable Amount each, String pressed, String rest) {}
-
-    private Measure measure(String text) {
-        var pressedMatch = PRESSED.matcher(text);
-        var pressed = "";
-        var rest = text;
-        if (pressedMatch.find()) {
-            pressed = pressedMatch.group("what").toLowerCase(Locale.ROOT).replace("rind", "zest");
-            rest = text.substring(pressedMatch.end());
-        }
-        var number = Numbers.at(rest);
-        if (number == null) return pressed.isEmpty() ? unnumbered(rest) : new Measure(Amount.of(1, Unit.NONE), BigDecimal.ONE, null, pressed, rest);
-        var after = rest.substring(number.length());
-        var length = LENGTH.matcher(after);
-        if (length.find()) return new Measure(Amount.of(1, Unit.PIECE), BigDecimal.ONE, null, pressed, after.substring(length.end()));
-        if (after.matches("(?i)^[x×]\\s*\\d.*")) after = after.substring(1).strip();
-        var size = SIZE.matcher(after);
-        if (size.find()) {
-            var each = Numbers.at(size.group("amount").strip());
-            if (each != null) {
-                var eachAmount = new Amount(each.low(), each.high(), unit(size.group("unit")));
-                var container = unitAt(after.substring(size.end()));
-                return new Measure(new Amount(number.low(), number.high(), container.unit), BigDecimal.ONE, eachAmount, pressed, container.rest);
-            }
-        }
-        var sized = BigDecimal.ONE;
-        for (var modifier = MODIFIER.matcher(after); modifier.find(); modifier = MODIFIER.matcher(after)) {
-            sized = sized.multiply(SIZES.getOrDefault(modifier.group(1).toLowerCase(Locale.ROOT), BigDecimal.ONE));
-            after = after.substring(modifier.end());
-        }
-        var unit = unitAt(after);
-        if (unit.unit.kind() == Unit.Kind.WEIGHT) sized = BigDecimal.ONE;
-        return new Measure(new Amount(number.low(), number.high(), unit.unit), sized, null, pressed, unit.rest);
+    private Line otherDish(String bare, String text, int at) {
+        var amount = measures.read(text.substring(0, at).strip() + " .").amount();
+        return new Line(bare, amount, false, false, List.of(), List.of(), text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
     }
 
-    /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount after the food.
-    private Measure unnumbered(String text) {
-        var modifier = MODIFIER.matcher(text);
-        var start = modifier.find() ? text.substring(modifier.end()) : text;
-        var unit = unitAt(start);
-        if (unit.unit != Unit.NONE && unit.unit.kind() == Unit.Kind.COUNT && !unit.rest.isBlank())
-            return new Measure(Amount.of(1, unit.unit), BigDecimal.ONE, null, "", unit.rest);
-        var trailing = TRAILING.matcher(text);
-        if (trailing.matches()) {
-            var back = measure(trailing.group("amount") + " of it");
-            if (back.amount != null && back.rest.equals("it")) return new Measure(back.amount, BigDecimal.ONE, null, "", trailing.group("food"));
-        }
-        return new Measure(null, BigDecimal.ONE, null, "", text);
-    }
+    // --- foods ---------------------------------------------------------------------------------------------------------
 
-    private record UnitAt(Unit unit, String rest) {}
-
-    /// The unit a text starts with; a count noun with nothing behind it is the food itself ("3 cloves").
-    private static UnitAt unitAt(String text) {
-        var matcher = UNIT.matcher(text);
-        if (!matcher.find()) return new UnitAt(Unit.NONE, text);
-        var found = UNITS.get(matcher.group(1).toLowerCase(Locale.ROOT).replaceAll("[.\\s]", ""));
-        if (found == null) return new UnitAt(Unit.NONE, text);
-        var rest = text.substring(matcher.end()).replaceFirst("(?i)^of (?:the )?", "");
-        if (found.kind() == Unit.Kind.COUNT && rest.isBlank()) return new UnitAt(Unit.NONE, text);
-        return new UnitAt(found, rest);
-    }
-
-    private static Unit unit(String word) {
-        return UNITS.getOrDefault(word.toLowerCase(Locale.ROOT), Unit.NONE);
-    }
-
-    /// "6 garlic cloves": the count noun stands behind the food.
-    private static @Nullable Amount counted(@Nullable Amount amount, String phrase) {
-        if (amount == null || amount.unit() != Unit.NONE) return amount;
-        var head = HEAD_END.split(phrase, 2)[0].strip();
-        var last = head.substring(head.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
-        var unit = UNITS.get(last);
-        return unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last) ? amount : new Amount(amount.low(), amount.high(), unit);
-    }
+    /// What a line names.
+    ///
+    /// @param weighed how many of the choices, from the first, share the line's amount: "4 anchovies, or 2 tsp capers"
+    private record Named(List<Line.Choice> choices, int weighed) {}
 
     /// Every food the words name. "or" parts choices; words that are neither food nor kitchen talk are left unread.
-    private List<Line.Choice> choices(String phrase, List<String> unread) {
+    private static Named choices(String phrase, List<String> unread) {
         var choices = new ArrayList<Line.Choice>();
-        for (var alternative : OR.split(phrase)) {
-            var reading = Foods.shipped().recipeWords().read(alternative);
-            unread.addAll(reading.unread());
-            if (!reading.matches().isEmpty()) choices.add(choice(alternative, reading.matches()));
+        var weighed = Integer.MAX_VALUE;
+        var alternatives = isParted(phrase) ? OR.split(phrase) : new String[] {phrase};
+        for (var i = alternatives.length - 1; i >= 0; i--) {
+            if (i + 1 < alternatives.length) alternatives[i] = withSharedTail(alternatives[i], alternatives[i + 1]);
+            alternatives[i] = alternatives[i].strip();
         }
-        return choices;
+        for (var alternative : alternatives) {
+            var reading = Foods.shipped().recipeWords().read(alternative);
+            for (var word : reading.unread()) unread.add(word.text());
+            var named = reading.matches().stream().filter(m -> !Words.isDenied(alternative, m.end())).toList();
+            if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
+            if (!named.isEmpty()) addAll(choices, alternative, named, alternatives.length > 1);
+        }
+        return new Named(choices, weighed);
+    }
+
+    private static Set<Pressed> pressed(Measure measure) {
+        if (measure.noun().equals("squeeze")) return Set.of(Pressed.JUICE);
+        return measure.pressed().isEmpty() ? MeasureReader.pressedBehind(measure.rest()) : measure.pressed();
+    }
+
+    private static boolean isParted(String phrase) {
+        return phrase.indexOf('/') >= 0 || phrase.contains(" or ") || phrase.contains(" OR ") || phrase.contains(" Or ");
+    }
+
+    /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
+    private static void addAll(List<Line.Choice> choices, String phrase, List<Match> named, boolean isAlternative) {
+        if (isAlternative && named.size() > 1 && named.stream().allMatch(m -> m.meaning() instanceof Meaning.OfFood)
+                && phrase.substring(named.get(0).end(), named.get(1).start()).strip().equals(",")) {
+            for (var match : named) choices.add(new Line.Choice(match.meaning(), List.of()));
+            return;
+        }
+        choices.add(choice(phrase, named));
+    }
+
+    /// "lime or lemon juice" is lime juice or lemon juice: the words that end the later name are tried behind the earlier one.
+    private static String withSharedTail(String earlier, String later) {
+        var matches = Foods.shipped().recipeWords().read(later).matches();
+        if (matches.isEmpty()) return earlier;
+        var name = Words.of(matches.getFirst().text());
+        var before = earlier.split("(?<=,)\\s*");
+        var changed = new StringBuilder();
+        for (var piece : before) {
+            var bare = piece.replaceFirst(",$", "").strip();
+            var longer = "";
+            for (var tail = Math.min(LONGEST_TAIL, name.size() - 1); tail > 0 && longer.isEmpty(); tail--) {
+                var words = String.join(" ", name.subList(name.size() - tail, name.size()).stream().map(Words.Word::text).toList());
+                var last = bare.substring(bare.lastIndexOf(' ') + 1);
+                if (!last.isEmpty() && Foods.shipped().meaning(last + " " + words).isPresent()) longer = bare + " " + words;
+            }
+            changed.append(longer.isEmpty() ? bare : longer).append(piece.endsWith(",") ? ", " : " ");
+        }
+        return changed.toString();
     }
 
     /// The food that is weighed is the last one named before a comma, "with" or "in": "olive oil mayonnaise", "bread, brushed with butter".
     private static Line.Choice choice(String phrase, List<Match> matches) {
         var main = matches.getFirst();
         for (var match : matches.subList(1, matches.size())) {
-            if (HEAD_END.matcher(phrase.substring(main.end(), match.start())).find()) break;
+            if (headEnds(phrase.substring(main.end(), match.start()))) break;
             main = match;
         }
         var chosen = main;
         return new Line.Choice(main.meaning(), matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList());
     }
 
-    private @Nullable Mass weigh(Measure measure, Amount amount, List<Line.Choice> choices) {
-        if (measure.each != null) {
-            var total = new Amount(amount.low().times(measure.each.low()), amount.high().times(measure.each.high()), measure.each.unit());
-            return weighEach(total, BigDecimal.ONE, choices);
+    private static boolean headEnds(String between) { return headEnd(between) < between.length(); }
+
+    /// {@return where the words about the food itself end, and those about what is done to it begin}
+    private static int headEnd(String phrase) {
+        var end = phrase.length();
+        for (var at = 0; at < end; at++) if (",(;".indexOf(phrase.charAt(at)) >= 0) end = at;
+        for (var word : HEAD_ENDS) {
+            var at = phrase.indexOf(word);
+            if (at >= 0 && at < end) end = at;
         }
-        return weighEach(amount, measure.size, choices);
+        return end;
     }
 
-    private @Nullable Mass weighEach(Amount amount, BigDecimal size, List<Line.Choice> choices) {
-        var weights = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream)
-                .map(f -> f.weigh(amount, volumes)).flatMap(Optional::stream).map(m -> m.times(size, size)).toList();
+    /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.
+    private static Line.Choice pressed(Line.Choice choice, Set<Pressed> pressed) {
+        if (!(choice.main() instanceof Meaning.OfFood(var fruit))) return choice;
+        var taken = pressed.stream().sorted().map(p -> Foods.shipped().meaning(fruit.name() + " " + p.name().toLowerCase(Locale.ROOT)))
+                .flatMap(Optional::stream).toList();
+        if (taken.isEmpty()) return choice;
+        var others = new ArrayList<>(taken.subList(1, taken.size()));
+        others.addAll(choice.others());
+        return new Line.Choice(taken.getFirst(), others);
+    }
+
+    // --- weights -------------------------------------------------------------------------------------------------------
+
+    /// "6 garlic cloves": the count noun stands behind the food.
+    private static Measure counted(Measure measure) {
+        var amount = measure.amount();
+        if (amount == null || amount.unit() != Unit.NONE) return measure;
+        var head = measure.rest().substring(0, headEnd(measure.rest())).strip();
+        var last = head.substring(head.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
+        var unit = MeasureReader.unit(last);
+        if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
+        return new Measure(new Amount(amount.low(), amount.high(), unit), MeasureReader.singular(last, unit), measure.size(), measure.each(), measure.noted(),
+                measure.centimetres(), measure.pressed(), measure.rest());
+    }
+
+    private @Nullable Mass weigh(Measure measure, List<Line.Choice> choices) {
+        var amount = measure.amount();
+        if (amount == null) return null;
+        if (measure.noted() != null) return weighEach(measure.noted(), Unit.NONE.id(), BigDecimal.ONE, choices);
+        var each = measure.each();
+        if (each != null)
+            return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()), each.unit().id(), BigDecimal.ONE, choices);
+        var centimetres = measure.centimetres();
+        if (centimetres != null) {
+            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(Food::centimetre).flatMap(Optional::stream).findFirst();
+            if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
+        }
+        return weighEach(amount, measure.noun(), measure.size(), choices);
+    }
+
+    /// Of several choices the least and the most; juice and zest of one fruit together.
+    private @Nullable Mass weighEach(Amount amount, String noun, BigDecimal size, List<Line.Choice> choices) {
+        var weights = choices.stream().map(c -> weigh(c, amount, noun)).flatMap(Optional::stream).map(m -> size.equals(BigDecimal.ONE) ? m : m.times(size, size)).toList();
         if (weights.isEmpty()) return weight(amount);
-        return weights.stream().reduce((a, b) -> new Mass(Math.min(a.low(), b.low()), Math.clamp((a.likely() + b.likely()) / 2, Math.min(a.low(), b.low()), Math.max(a.high(), b.high())), Math.max(a.high(), b.high())))
-                .orElseThrow();
+        return weights.stream().reduce(LineReader::either).orElseThrow();
+    }
+
+    private Optional<Mass> weigh(Line.Choice choice, Amount amount, String noun) {
+        var main = food(choice.main()).flatMap(f -> f.weigh(amount, noun, volumes));
+        if (main.isEmpty() || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty()) return main;
+        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest") && food(choice.main()).orElseThrow().name().endsWith(" juice"));
+        return zest.flatMap(z -> z.weigh(amount, noun, volumes)).map(m -> m.plus(main.get())).or(() -> main);
+    }
+
+    private static Mass either(Mass a, Mass b) {
+        var low = Math.min(a.low(), b.low());
+        var high = Math.max(a.high(), b.high());
+        return new Mass(low, Math.clamp((a.likely() + b.likely()) / 2, low, high), high);
+    }
+
+    /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
+    private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower, List<Line.Choice> choices) {
+        if (mass == null || measure.each() == null || !lower.contains("drain") || choices.isEmpty()) return mass;
+        return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
     }
 
     private static @Nullable Mass weight(Amount amount) {

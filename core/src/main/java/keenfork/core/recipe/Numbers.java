@@ -1,108 +1,254 @@
 package keenfork.core.recipe;
 
-import java.util.LinkedHashMap;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Set;
 import keenfork.core.measure.Fraction;
 import org.jspecify.annotations.Nullable;
 
-/// Numbers as cooks write them: 2, 1.5, 1/2, 1 1/2, 2½, half a, a couple of, and ranges of them.
+/// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of, and ranges of them.
 final class Numbers {
     private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)), Map.entry('⅓', new Fraction(1, 3)),
             Map.entry('⅔', new Fraction(2, 3)), Map.entry('¼', new Fraction(1, 4)), Map.entry('¾', new Fraction(3, 4)),
             Map.entry('⅕', new Fraction(1, 5)), Map.entry('⅖', new Fraction(2, 5)), Map.entry('⅗', new Fraction(3, 5)),
             Map.entry('⅘', new Fraction(4, 5)), Map.entry('⅙', new Fraction(1, 6)), Map.entry('⅚', new Fraction(5, 6)),
             Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)), Map.entry('⅞', new Fraction(7, 8)));
-    private static final Map<String, Fraction[]> WORDS = words();
-    private static final String GLYPH = "[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]";
-    private static final String ONE = "(?:\\d{1,3}(?:,\\d{3})+|\\d{1,6}\\s+(?:and\\s+)?\\d{1,3}\\s?[/⁄]\\s?\\d{1,3}|\\d{1,6}\\s?(?:and\\s)?" + GLYPH
-            + "|\\d{1,3}\\s?[/⁄]\\s?\\d{1,3}|\\d{0,6}[.,]\\d{1,4}|\\d{1,6}|" + GLYPH + "|" + String.join("|", WORDS.keySet()) + ")";
-    private static final Pattern RANGE = Pattern.compile("(?i)^(?:about |approx\\.? |approximately |around |roughly |up to |ca\\.? |c\\. ?|~ ?|at least )?(?<low>" + ONE
-            + ")(?![\\p{L}](?<!\\d[\\p{L}]))(?:\\s*(?:-|–|—|\\bto\\b|\\bor\\b)\\s*(?<high>" + ONE + ")(?![\\p{L}](?<!\\d[\\p{L}])))?\\s*");
+    private static final Map<String, Integer> CARDINALS = cardinals();
+    private static final Fraction HALF = new Fraction(1, 2);
+    private static final Fraction DOZEN = Fraction.of(12);
+    private static final Set<String> HEDGES = Set.of("about", "approx", "approximately", "around", "roughly", "circa", "ca", "nearly", "almost", "another", "between", "max", "min");
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
+    private static final Set<String> OF = Set.of("of");
+    private static final Set<String> RANGE = Set.of("to", "or");
+    private static final Set<String> BETWEEN = Set.of("to", "or", "and");
+    private static final Set<String> AND = Set.of("and");
+    /// "a little oil", "a grating of nutmeg": no number is meant
+    private static final Set<String> UNCOUNTED = Set.of("little", "bit", "lot", "touch", "hint", "drop", "grating", "scattering", "scatter", "sprinkle", "sprinkling",
+            "dusting", "crack", "twist", "grind", "grinding", "shaving", "scrape", "swirl", "splodge", "taste");
+    private static final long MOST = 1_000_000;
 
     private Numbers() {}
 
-    /// A number or a range at the start of a text.
+    /// A number or a range.
     ///
-    /// @param length how many characters it takes up
-    record Found(Fraction low, Fraction high, int length) {}
+    /// @param end where the words after it start
+    record Found(Fraction low, Fraction high, int end) {}
 
-    private static Map<String, Fraction[]> words() {
-        var words = new LinkedHashMap<String, Fraction[]>();
-        put(words, "half a dozen", Fraction.of(6), Fraction.of(6));
-        put(words, "a dozen", Fraction.of(12), Fraction.of(12));
-        put(words, "a couple of", Fraction.of(2), Fraction.of(3));
-        put(words, "a couple", Fraction.of(2), Fraction.of(3));
-        put(words, "a few", Fraction.of(2), Fraction.of(5));
-        put(words, "one and a half", new Fraction(3, 2), new Fraction(3, 2));
-        put(words, "two and a half", new Fraction(5, 2), new Fraction(5, 2));
-        put(words, "half an", new Fraction(1, 2), new Fraction(1, 2));
-        put(words, "half a", new Fraction(1, 2), new Fraction(1, 2));
-        put(words, "half of an", new Fraction(1, 2), new Fraction(1, 2));
-        put(words, "half of a", new Fraction(1, 2), new Fraction(1, 2));
-        put(words, "half", new Fraction(1, 2), new Fraction(1, 2));
-        put(words, "a quarter of an", new Fraction(1, 4), new Fraction(1, 4));
-        put(words, "a quarter of a", new Fraction(1, 4), new Fraction(1, 4));
-        put(words, "a third of a", new Fraction(1, 3), new Fraction(1, 3));
-        var small = new String[] {"one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"};
-        for (var i = 0; i < small.length; i++) put(words, small[i], Fraction.of(i + 1), Fraction.of(i + 1));
-        put(words, "an", Fraction.ONE, Fraction.ONE);
-        put(words, "a", Fraction.ONE, Fraction.ONE);
-        return words;
+    private record Range(Fraction low, Fraction high) {
+        static Range of(Fraction one) { return new Range(one, one); }
+
+        static Range of(long low, long high) { return new Range(Fraction.of(low), Fraction.of(high)); }
     }
 
-    private static void put(Map<String, Fraction[]> words, String word, Fraction low, Fraction high) {
-        words.put(word, new Fraction[] {low, high});
+    private static Map<String, Integer> cardinals() {
+        var words = new HashMap<String, Integer>();
+        var small = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+        for (var i = 0; i < small.size(); i++) words.put(small.get(i), i + 1);
+        words.putAll(Map.of("fifteen", 15, "sixteen", 16, "eighteen", 18, "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "hundred", 100));
+        return Map.copyOf(words);
     }
 
-    /// {@return the number or range that a text starts with, or null}
-    static @Nullable Found at(String text) {
-        var matcher = RANGE.matcher(text);
-        if (!matcher.find()) return null;
-        if (endsInsideWord(text, matcher)) return null;
-        var low = value(matcher.group("low"));
-        var highText = matcher.group("high");
-        var high = highText == null ? low : value(highText);
-        if (low == null || high == null) return null;
+    /// {@return the number or range at a place of a text, or null where there is none}
+    static @Nullable Found at(String text, int from) {
+        var cursor = new Cursor(text, from);
+        hedges(cursor);
+        var low = one(cursor);
+        if (low == null) return null;
+        var back = cursor.blanks();
+        var joins = text.regionMatches(true, from, "between", 0, 7) ? BETWEEN : RANGE;
+        var high = cursor.mark("-–—") || cursor.take(joins) ? second(cursor) : null;
+        if (high == null) {
+            cursor.at = back;
+            cursor.blanks();
+            return new Found(low.low, low.high, cursor.at);
+        }
+        cursor.blanks();
         // a range told downwards ("3-2 spoons") is the same range
-        var least = low[0].compareTo(high[0]) <= 0 ? low[0] : high[0];
-        var most = low[1].compareTo(high[1]) >= 0 ? low[1] : high[1];
-        return new Found(least, most, matcher.end());
+        return new Found(low.low.compareTo(high.low) <= 0 ? low.low : high.low, low.high.compareTo(high.high) >= 0 ? low.high : high.high, cursor.at);
     }
 
-    /// "a" of "aubergine" and "half" of "halves" are no numbers.
-    private static boolean endsInsideWord(String text, Matcher matcher) {
-        var end = matcher.end();
-        return end > 0 && end < text.length() && Character.isLetter(text.charAt(end - 1)) && Character.isLetter(text.charAt(end));
+    private static @Nullable Range second(Cursor cursor) {
+        cursor.blanks();
+        return one(cursor);
     }
 
-    private static Fraction @Nullable [] value(String written) {
-        var text = written.strip().toLowerCase().replaceAll("\\s+", " ");
-        var word = WORDS.get(text);
-        if (word != null) return word;
-        var total = Fraction.ZERO;
-        for (var piece : text.replace('⁄', '/').replaceAll("\\s?/\\s?", "/").replace("and ", "").replaceAll("(" + GLYPH + ")", " $1").strip().split("\\s+")) {
-            var number = piece(piece);
-            if (number == null) return null;
-            total = total.plus(number);
+    private static void hedges(Cursor cursor) {
+        while (true) {
+            if (cursor.mark("~≈") || cursor.take(HEDGES)) {
+                cursor.mark(".");
+            } else if (cursor.word().equals("up") || cursor.word().equals("at")) {
+                var back = cursor.at;
+                cursor.pass();
+                cursor.blanks();
+                if (!cursor.take(Set.of("to", "least", "most"))) {
+                    cursor.at = back;
+                    return;
+                }
+            } else {
+                return;
+            }
+            cursor.blanks();
         }
-        return new Fraction[] {total, total};
     }
 
-    private static @Nullable Fraction piece(String piece) {
-        if (piece.length() == 1 && GLYPHS.containsKey(piece.charAt(0))) return GLYPHS.get(piece.charAt(0));
-        if (piece.matches("\\d{1,3}(,\\d{3})+")) return Fraction.of(Long.parseLong(piece.replace(",", "")));
-        var slash = piece.indexOf('/');
-        if (slash > 0) {
-            var bottom = Long.parseLong(piece.substring(slash + 1));
-            return bottom == 0 ? null : new Fraction(Long.parseLong(piece.substring(0, slash)), bottom);
+    /// One number, or a word for a few; null, with the cursor where it was, where none is ahead.
+    private static @Nullable Range one(Cursor cursor) {
+        var start = cursor.at;
+        var found = cursor.isDigit() ? digits(cursor) : cursor.ahead() == '.' ? decimals(cursor) : Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
+        if (found == null) cursor.at = start;
+        return found;
+    }
+
+    private static @Nullable Range glyph(Cursor cursor) {
+        var glyph = GLYPHS.get(cursor.ahead());
+        if (glyph == null) return null;
+        cursor.at++;
+        return Range.of(glyph);
+    }
+
+    private static @Nullable Range decimals(Cursor cursor) {
+        var fraction = decimalPlaces(cursor);
+        return fraction == null ? null : Range.of(fraction);
+    }
+
+    /// The digits behind a point or comma, as many as four of them counted.
+    private static @Nullable Fraction decimalPlaces(Cursor cursor) {
+        if (cursor.at + 1 >= cursor.text.length() || !isDigitAt(cursor, 1)) return null;
+        cursor.at++;
+        long top = 0;
+        long bottom = 1;
+        for (; cursor.isDigit(); cursor.at++)
+            if (bottom < 10_000) {
+                top = top * 10 + cursor.ahead() - '0';
+                bottom *= 10;
+            }
+        return new Fraction(top, bottom);
+    }
+
+    private static @Nullable Range digits(Cursor cursor) {
+        var start = cursor.at;
+        var whole = integer(cursor);
+        // 1,200 is over a thousand, 0,750 is not
+        while (cursor.ahead() == ',' && cursor.at - start <= 3 && whole > 0 && isDigitAt(cursor, 1) && isDigitAt(cursor, 2) && isDigitAt(cursor, 3) && !isDigitAt(cursor, 4)) {
+            cursor.at++;
+            whole = Math.min(MOST, whole * 1000 + integer(cursor));
         }
-        var point = piece.replace(',', '.').indexOf('.');
-        if (point < 0) return Fraction.of(Long.parseLong(piece));
-        var decimals = piece.substring(point + 1);
-        var scale = (long) Math.pow(10, decimals.length());
-        var whole = point == 0 ? 0 : Long.parseLong(piece.substring(0, point));
-        return new Fraction(whole * scale + Long.parseLong(decimals), scale);
+        if ((cursor.ahead() == '.' || cursor.ahead() == ',') && isDigitAt(cursor, 1)) {
+            var places = decimalPlaces(cursor);
+            return places == null ? null : Range.of(Fraction.of(whole).plus(places));
+        }
+        if (cursor.ahead() == '/' || cursor.ahead() == '⁄') {
+            if (!isDigitAt(cursor, 1)) return Range.of(Fraction.of(whole));
+            cursor.at++;
+            var bottom = integer(cursor);
+            return bottom == 0 ? null : Range.of(new Fraction(whole, bottom));
+        }
+        var part = partBehind(cursor);
+        return Range.of(part == null ? Fraction.of(whole) : Fraction.of(whole).plus(part));
+    }
+
+    /// The fraction of a mixed number: 1½, 1 ½, 1 1/2, 1-1/2, 1 and 1/2.
+    private static @Nullable Fraction partBehind(Cursor cursor) {
+        var back = cursor.at;
+        if (!cursor.mark("-")) {
+            cursor.blanks();
+            if (cursor.mark("&") || cursor.take(AND)) {
+                cursor.blanks();
+                if (cursor.take(ARTICLES) && cursor.take(Set.of("half"))) return HALF;
+            }
+        }
+        var glyph = GLYPHS.get(cursor.ahead());
+        if (glyph != null) {
+            cursor.at++;
+            return glyph;
+        }
+        var top = cursor.isDigit() ? integer(cursor) : 0;
+        if (top > 0 && cursor.mark("/⁄") && cursor.isDigit()) {
+            var bottom = integer(cursor);
+            // "1-2/3" could be a range, too; a fraction below one that follows a whole is a mixed number
+            if (bottom > top) return new Fraction(top, bottom);
+        }
+        cursor.at = back;
+        return null;
+    }
+
+    private static boolean isDigitAt(Cursor cursor, int ahead) {
+        var at = cursor.at + ahead;
+        return at < cursor.text.length() && cursor.text.charAt(at) >= '0' && cursor.text.charAt(at) <= '9';
+    }
+
+    private static long integer(Cursor cursor) {
+        long number = 0;
+        for (; cursor.isDigit(); cursor.at++) number = Math.min(MOST, number * 10 + cursor.ahead() - '0');
+        return number;
+    }
+
+    private static @Nullable Range words(Cursor cursor) {
+        var word = cursor.word();
+        var after = cursor.at + word.length();
+        if (after < cursor.text.length() && Character.isDigit(cursor.text.charAt(after))) return null;
+        cursor.pass();
+        if (cursor.ahead() == '-' || cursor.ahead() == '\'') return null;
+        cursor.blanks();
+        return switch (word) {
+            case "half" -> half(cursor);
+            case "quarter", "third" -> {
+                ofA(cursor);
+                yield Range.of(new Fraction(1, word.equals("third") ? 3 : 4));
+            }
+            case "couple" -> {
+                cursor.take(OF);
+                yield Range.of(2, 3);
+            }
+            case "few" -> Range.of(2, 5);
+            case "several" -> Range.of(3, 7);
+            case "dozen" -> Range.of(DOZEN);
+            case "a", "an" -> article(cursor);
+            default -> cardinal(word, cursor);
+        };
+    }
+
+    private static void ofA(Cursor cursor) {
+        if (cursor.take(OF)) cursor.take(ARTICLES);
+    }
+
+    private static @Nullable Range half(Cursor cursor) {
+        if (cursor.word().equals("fat") || cursor.word().equals("and")) return null;
+        cursor.take(OF);
+        cursor.take(ARTICLES);
+        return cursor.take(Set.of("dozen")) ? Range.of(Fraction.of(6)) : Range.of(HALF);
+    }
+
+    private static @Nullable Range article(Cursor cursor) {
+        return switch (cursor.word()) {
+            case "half", "quarter", "third", "couple", "few", "dozen" -> words(cursor);
+            default -> UNCOUNTED.contains(cursor.word()) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
+        };
+    }
+
+    private static @Nullable Range cardinal(String word, Cursor cursor) {
+        var number = CARDINALS.get(word);
+        if (number == null) return null;
+        if (cursor.take(Set.of("dozen"))) return Range.of(DOZEN.times(Fraction.of(number)));
+        var parts = switch (cursor.word()) {
+            case "half", "halves" -> 2;
+            case "third", "thirds" -> 3;
+            case "quarter", "quarters" -> 4;
+            default -> 0;
+        };
+        if (parts > 0) {
+            cursor.pass();
+            cursor.blanks();
+            ofA(cursor);
+            return Range.of(new Fraction(number, parts));
+        }
+        var back = cursor.at;
+        if (cursor.take(AND) && cursor.take(ARTICLES)) {
+            if (cursor.take(Set.of("half"))) return Range.of(Fraction.of(number).plus(HALF));
+            if (cursor.take(Set.of("quarter"))) return Range.of(Fraction.of(number).plus(new Fraction(1, 4)));
+        }
+        cursor.at = back;
+        return Range.of(Fraction.of(number));
     }
 }

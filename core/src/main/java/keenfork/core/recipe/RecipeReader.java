@@ -2,7 +2,9 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -15,11 +17,18 @@ final class RecipeReader {
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD = Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|what you need)\\s*:?$");
-    private static final Pattern HEADING = Pattern.compile("^(?<name>[^:]{1,80}):$|^#+\\s*(?<hash>.{1,80})$|(?i)^(?<for>(?:for the|for|to) (?:dressing|topping|base|salad|dip|sauce|crumb|serve|garnish|finish)\\b[^\\d:]{0,40})$");
+    private static final String PARTS = "dressing|topping|base|salad|dip|sauce|crumb|serve|garnish|finish|vinaigrette|marinade|filling|grains?|side|pesto|aioli";
+    private static final Pattern HEADING = Pattern.compile("^(?<name>[^:]{1,80}):$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
+            + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
+    /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
+    private static final Pattern LONE = Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
+    private static final Pattern INLINE = Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
+    private static final Pattern CONVENTION = Pattern.compile("(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     private static final Pattern VERB = Pattern.compile("(?i)^(?:add|arrange|bake|beat|blanch|blend|blitz|boil|bring|chill|chop|combine|cook|cool|cover|crumble|cut|drain|dress|drizzle|fold|fry|grate|grill|grind|heat|leave|let|loosen|mash|mix|peel|pour|pound|preheat|press|pulse|put|reduce|remove|rinse|roast|rub|salt|scatter|season|serve|shave|simmer|slice|soak|spoon|spread|sprinkle|squeeze|stir|strain|take|taste|tear|tip|toast|top|toss|turn|warm|wash|whip|whisk|whizz)\\b");
 
-    private final LineReader lineReader;
+    private final Volumes kitchen;
+    private LineReader lineReader;
     private final Law home;
     private final List<Part> parts = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
@@ -31,37 +40,82 @@ final class RecipeReader {
     private boolean inMethod;
 
     RecipeReader(Volumes volumes, Law home) {
+        this.kitchen = volumes;
         this.lineReader = new LineReader(volumes);
         this.home = home;
     }
 
     Recipe read(String text) {
-        for (var raw : text.replace("\uFEFF", "").split("\\R")) {
-            var line = raw.replaceAll("[\\s\\u00a0]+", " ").strip();
-            if (line.isEmpty()) continue;
-            if (name.isEmpty()) name = line.replaceFirst("^#+\\s*", "").replaceFirst(":$", "");
-            else take(line);
+        var written = text.replace("\uFEFF", "").split("\\R");
+        lineReader = new LineReader(convention(written));
+        var afterBlank = false;
+        for (var raw : written) {
+            var line = Pasted.plain(raw);
+            if (!line.isEmpty() && name.isEmpty()) name = line.replaceFirst("^#+\\s*", "").replaceFirst(":$", "");
+            else if (!line.isEmpty()) take(line, afterBlank);
+            afterBlank = line.isEmpty();
         }
         endPart();
-        return new Recipe(name, serves, makes, parts, steps);
+        var cooked = parts.stream().map(p -> p.withLines(p.lines().stream().map(l -> Yields.becomes(l, steps).map(l::withBecomes).orElse(l)).toList())).toList();
+        return new Recipe(name, serves, makes, cooked, steps);
     }
 
-    private void take(String line) {
-        if (takesYield(line) || takesPack(line) || INGREDIENTS.matcher(line).matches()) return;
-        if (METHOD.matcher(line.replaceFirst("^#+\\s*", "")).matches()) {
+    /// A recipe may say whose cups and spoons it means; else they are the kitchen's.
+    private Volumes convention(String[] written) {
+        for (var raw : written) {
+            var matcher = CONVENTION.matcher(raw.strip());
+            if (matcher.matches()) return switch (matcher.group("name").toLowerCase(Locale.ROOT)) {
+                case "us", "american" -> Volumes.US;
+                case "au", "australian" -> Volumes.AU;
+                case "imperial", "uk" -> Volumes.IMPERIAL;
+                default -> Volumes.METRIC;
+            };
+        }
+        return kitchen;
+    }
+
+    private void take(String line, boolean afterBlank) {
+        if (takesYield(line) || takesPack(line) || INGREDIENTS.matcher(line).matches() || CONVENTION.matcher(line).matches()) return;
+        if (METHOD.matcher(line.replaceAll("^[#*_=\\s]+|[*_=\\s]+$", "")).matches()) {
             inMethod = true;
             return;
         }
         var heading = heading(line);
+        if (heading == null && afterBlank && !inMethod && LONE.matcher(line).matches()) heading = line;
         if (heading != null) {
             endPart();
             partName = heading;
             inMethod = false;
         } else if (inMethod || isStep(line)) {
             steps.add(LineReader.bare(line));
-        } else {
+        } else if (!takesInline(line)) {
             lines.add(lineReader.read(line));
         }
+    }
+
+    /// "Dressing: 3 tbsp tahini, juice of 1 lemon": a part told on one line.
+    private boolean takesInline(String line) {
+        var inline = INLINE.matcher(line);
+        if (!inline.matches()) return false;
+        var pieces = inline.group("rest").split("[;,]\\s+");
+        if (pieces.length < 2) return false;
+        endPart();
+        partName = inline.group("name");
+        var whole = new StringBuilder();
+        for (var piece : pieces) {
+            // "1 onion, finely chopped": what names no food goes with what stands before it
+            if (!whole.isEmpty() && isFood(piece)) {
+                lines.add(lineReader.read(whole.toString()));
+                whole.setLength(0);
+            }
+            whole.append(whole.isEmpty() ? "" : ", ").append(piece);
+        }
+        lines.add(lineReader.read(whole.toString()));
+        return true;
+    }
+
+    private static boolean isFood(String words) {
+        return !Foods.shipped().recipeWords().read(words).matches().isEmpty();
     }
 
     private boolean takesYield(String line) {
@@ -97,19 +151,19 @@ final class RecipeReader {
     private static @Nullable String heading(String line) {
         var matcher = HEADING.matcher(line);
         if (!matcher.matches()) return null;
-        for (var group : List.of("name", "hash", "for")) {
+        for (var group : List.of("name", "hash", "marked", "for")) {
             var found = matcher.group(group);
             if (found != null) return found.strip().replaceFirst(":$", "");
         }
         return null;
     }
 
-    /// A numbered sentence after the ingredients is a step; a numbered ingredient stays an ingredient.
+    /// A sentence that starts with what to do, after the ingredients, is a step; a numbered ingredient stays an ingredient.
     private boolean isStep(String line) {
+        if (lines.isEmpty() && parts.isEmpty()) return false;
         var numbered = NUMBERED.matcher(line);
-        if (!numbered.matches() || lines.isEmpty() && parts.isEmpty()) return false;
-        var rest = numbered.group("rest");
-        return Numbers.at(rest) == null && VERB.matcher(rest).find() && isSentence(rest);
+        var rest = numbered.matches() ? numbered.group("rest") : line;
+        return Numbers.at(rest, 0) == null && VERB.matcher(rest).find() && (numbered.matches() ? isSentence(rest) : rest.endsWith(".") && rest.split(" ").length >= 5);
     }
 
     /// "Toast, rubbed with garlic" may be an ingredient; "Toast the crumbs in the oil." is a step.
@@ -119,6 +173,8 @@ final class RecipeReader {
     }
 
     private void endPart() {
+        // a heading with nothing under it that names a food was no heading: "Butter:" is an ingredient
+        if (lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE && isFood(partName)) lines.add(lineReader.read(partName));
         if (!lines.isEmpty()) {
             var shown = partName.isEmpty() ? "Base" : partName;
             parts.add(new Part(shown, PartKind.guess(shown), lines));

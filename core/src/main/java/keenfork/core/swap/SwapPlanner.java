@@ -86,7 +86,7 @@ public final class SwapPlanner {
     private List<Option> options(Recipe recipe, Part part, Line line, Avoidance.Answer answer, Profile had) {
         var options = new ArrayList<Option>();
         for (var choice : line.choices().size() > 1 ? line.choices() : List.<Line.Choice>of()) {
-            var chosen = new Line(chosenText(line, choice), line.amount(), line.toTaste(), List.of(choice), line.unread(), "", line.mass(), line.pack());
+            var chosen = line.withChoice(chosenText(line, choice), choice);
             consider(new Move.Choose(line, chosen), had, options);
         }
         line.food().ifPresent(food -> Swaps.replacing(food).stream().sorted(Comparator.comparingDouble(Swap::closeness).reversed()).forEach(s -> consider(new Move.Replace(line, with(line, s), s), had, options)));
@@ -197,11 +197,11 @@ public final class SwapPlanner {
 
     private Line line(Line replaced, Swap.Ingredient ingredient) {
         var food = ingredient.food();
-        var choice = List.of(new Line.Choice(new Meaning.OfFood(food), List.of()));
-        if (replaced.mass() == null) return new Line(food.name(), null, false, choice, List.of(), "", null, null);
+        var choice = new Line.Choice(new Meaning.OfFood(food), List.of());
+        if (replaced.mass() == null) return Line.of(food.name(), null, choice, null);
         var mass = replaced.mass().times(ingredient.low(), ingredient.high());
         var amount = new Amount(tenths(mass.low()), tenths(mass.high()), Unit.G);
-        return new Line(words(food, mass), amount, false, choice, List.of(), "", mass, null);
+        return Line.of(words(food, mass), amount, choice, mass);
     }
 
     private static Fraction tenths(long micrograms) {

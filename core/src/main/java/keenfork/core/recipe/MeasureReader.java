@@ -1,0 +1,508 @@
+package keenfork.core.recipe;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import keenfork.core.measure.Amount;
+import keenfork.core.measure.Fraction;
+import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import keenfork.core.measure.Weights;
+import org.jspecify.annotations.Nullable;
+
+/// Reads how much a line says, in front of the food or behind it: "2 x 400 g tins", "1 lb 2 oz", "juice of 1½ lemons", "butter 50 g".
+final class MeasureReader {
+    /// what is taken of a whole fruit
+    enum Pressed { JUICE, ZEST }
+
+    /// How much a line says.
+    ///
+    /// @param amount      number and unit, or null where none is written
+    /// @param noun        the count noun as written, `stick` of "1 stick butter"; else the unit's own key
+    /// @param size        what a size word does to one: large 1.35
+    /// @param each        what one tin or pack of it holds, or null
+    /// @param noted       the weight of all of it, said beside another measure, or null
+    /// @param centimetres the length of a piece, or null
+    /// @param pressed     whether its juice or zest is meant
+    /// @param rest        the words that are left
+    record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted, @Nullable BigDecimal centimetres,
+                   Set<Pressed> pressed, String rest) {}
+
+    /// a unit that is written as so many of another
+    private record Alias(Unit unit, Fraction metric, Fraction us) {
+        static Alias of(Unit unit, Fraction times) { return new Alias(unit, times, times); }
+    }
+
+    private static final Map<String, Unit> UNITS = units();
+    private static final Map<String, Alias> ALIASES = aliases();
+    private static final Map<String, BigDecimal> SIZES = Map.ofEntries(size("small", "0.7"), size("sm", "0.7"), size("medium", "1"), size("med", "1"),
+            size("large", "1.35"), size("lrg", "1.35"), size("lge", "1.35"), size("big", "1.35"), size("fat", "1.35"), size("heaped", "1.3"), size("heaping", "1.3"), size("rounded", "1.15"),
+            size("scant", "0.9"), size("generous", "1.1"), size("level", "1"), size("good", "1"), size("thick", "1.35"), size("thin", "0.7"), size("fresh", "1"), size("ripe", "1"), size("whole", "1"));
+    private static final Map<String, String> SAME_NOUNS = Map.of("pkt", "pack", "pkts", "pack", "packet", "pack", "packets", "pack", "box", "pack", "can", "tin", "cans", "tin",
+            "tub", "pot", "tubs", "pot");
+    private static final Map<String, Pressed> PRESSED = Map.of("juice", Pressed.JUICE, "juiced", Pressed.JUICE, "zest", Pressed.ZEST, "zested", Pressed.ZEST, "rind", Pressed.ZEST);
+    /// words that may stand around "juice" and "zest" behind the fruit
+    private static final Set<String> PRESS_TALK = Set.of("and", "only", "finely", "grated", "the", "of", "its", "plus", "strained", "sieved", "needed", "just", "freshly", "squeezed", "from", "about", "a", "an");
+    private static final Set<String> LENGTHS = Set.of("cm", "centimetre", "centimetres", "centimeter", "inch", "inches", "in", "mm");
+    private static final Set<String> LENGTH_NOUNS = Set.of("piece", "pieces", "knob", "knobs", "stick", "sticks", "chunk", "chunks", "thumb", "length", "slice", "slices");
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
+    private static final Set<String> OF = Set.of("of");
+    private static final Set<String> EACH = Set.of("each");
+    private static final BigDecimal INCH = new BigDecimal("2.54");
+
+    private final Volumes volumes;
+
+    MeasureReader(Volumes volumes) {
+        this.volumes = volumes;
+    }
+
+    private static Map.Entry<String, BigDecimal> size(String word, String factor) {
+        return Map.entry(word, new BigDecimal(factor));
+    }
+
+    private static Map<String, Unit> units() {
+        var units = new HashMap<String, Unit>();
+        for (var unit : Unit.values()) for (var word : unit.words()) units.put(word, unit);
+        return units;
+    }
+
+    private static Map<String, Alias> aliases() {
+        var aliases = new HashMap<String, Alias>();
+        for (var word : List.of("dsp", "dessertspoon", "dessertspoons", "dstsp")) aliases.put(word, Alias.of(Unit.TSP, Fraction.of(2)));
+        aliases.put("dl", Alias.of(Unit.ML, Fraction.of(100)));
+        aliases.put("cl", Alias.of(Unit.ML, Fraction.of(10)));
+        for (var word : List.of("pint", "pints", "pt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
+        for (var word : List.of("quart", "quarts", "qt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(40), Fraction.of(32)));
+        return Map.copyOf(aliases);
+    }
+
+    static @Nullable Unit unit(String word) { return UNITS.get(word); }
+
+    Measure read(String text) {
+        var cursor = new Cursor(text, 0);
+        var pressed = pressedAhead(cursor);
+        var number = Numbers.at(text, cursor.at);
+        if (number == null) return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
+        cursor.at = number.end();
+        return numbered(cursor, number, pressed);
+    }
+
+    private static Measure measure(@Nullable Amount amount, Set<Pressed> pressed, String rest) {
+        return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null, null, pressed, rest);
+    }
+
+    private static String afterOf(Cursor cursor) {
+        if (cursor.take(OF)) cursor.take(ARTICLES);
+        return cursor.rest();
+    }
+
+    // --- juice and zest ------------------------------------------------------------------------------------------------
+
+    /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor stays.
+    private static Set<Pressed> pressedAhead(Cursor cursor) {
+        var start = cursor.at;
+        while (cursor.take(Set.of("the", "finely", "grated", "freshly", "squeezed"))) { }
+        var pressed = EnumSet.noneOf(Pressed.class);
+        while (PRESSED.containsKey(cursor.word()) || !pressed.isEmpty() && (cursor.word().equals("and") || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0)) {
+            var what = PRESSED.get(cursor.word());
+            if (what != null) pressed.add(what);
+            if (cursor.word().isEmpty()) cursor.at++;
+            else cursor.pass();
+            cursor.blanks();
+        }
+        if (pressed.isEmpty()) cursor.at = start;
+        else if (cursor.take(Set.of("of", "from"))) cursor.take(Set.of("the"));
+        return pressed;
+    }
+
+    /// "1 lemon, zest and juice" and "2 limes, juiced": what is pressed stands behind a comma or in brackets.
+    static Set<Pressed> pressedBehind(String rest) {
+        if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
+        var cut = firstOf(rest, ",(–");
+        if (cut < 0) return Set.of();
+        var pressed = EnumSet.noneOf(Pressed.class);
+        var cursor = new Cursor(rest, cut);
+        while (cursor.at < rest.length()) {
+            var word = cursor.word();
+            if (word.isEmpty()) {
+                cursor.at++;
+                continue;
+            }
+            var what = PRESSED.get(word);
+            if (what != null) pressed.add(what);
+            else if (!PRESS_TALK.contains(word)) return Set.of();
+            cursor.pass();
+        }
+        return pressed;
+    }
+
+    private static int firstOf(String text, String marks) {
+        for (var at = 0; at < text.length(); at++) if (marks.indexOf(text.charAt(at)) >= 0) return at;
+        return -1;
+    }
+
+    // --- a number in front ---------------------------------------------------------------------------------------------
+
+    private Measure numbered(Cursor cursor, Numbers.Found number, Set<Pressed> pressed) {
+        cursor.take(EACH);
+        var length = length(cursor, number);
+        if (length != null) return length;
+        var times = cursor.at;
+        if (cursor.mark("x×X")) cursor.blanks();
+        var each = each(cursor);
+        if (each != null) return contained(cursor, number, each, pressed);
+        cursor.at = times;
+        var size = sizes(cursor);
+        var bracket = bracketed(cursor);
+        if (bracket != null) {
+            sizes(cursor);
+            var container = unitAhead(cursor);
+            if (container != null && container.unit.kind() == Unit.Kind.COUNT) return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
+            return with(number, Found.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
+        }
+        var unit = unitAhead(cursor);
+        if (unit == null) return with(number, Found.NONE, size, null, null, pressed, cursor);
+        var amount = amount(number, unit);
+        amount = wider(cursor, amount, unit);
+        amount = added(cursor, amount);
+        skipOther(cursor);
+        if (unit.unit.kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
+        var rest = behind(cursor);
+        var noted = noted(rest, amount);
+        if (noted == null) return new Measure(amount, unit.noun, size, null, null, null, pressed, rest);
+        var isEach = isContainer(amount.unit()) || noted.each;
+        return new Measure(amount, unit.noun, BigDecimal.ONE, isEach ? noted.amount : null, isEach ? null : noted.amount, null, pressed, noted.rest);
+    }
+
+    private Measure with(Numbers.Found number, Found unit, BigDecimal size, @Nullable Amount each, @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
+        var amount = amount(number, unit);
+        var rest = behind(cursor);
+        var noted = each == null && all == null ? noted(rest, amount) : null;
+        if (noted == null) return new Measure(amount, unit.noun, size, each, all, null, pressed, rest);
+        return new Measure(amount, unit.noun, BigDecimal.ONE, noted.each ? noted.amount : null, noted.each ? null : noted.amount, null, pressed, noted.rest);
+    }
+
+    private static boolean isContainer(Unit unit) { return unit == Unit.TIN || unit == Unit.JAR || unit == Unit.POT; }
+
+    private Amount amount(Numbers.Found number, Found unit) {
+        return new Amount(number.low().times(unit.times), number.high().times(unit.times), unit.unit);
+    }
+
+    /// "a 2 cm piece of", "5cm", "1 (2-inch) piece": a length is one piece, whatever its number.
+    private static @Nullable Measure length(Cursor cursor, Numbers.Found number) {
+        var start = cursor.at;
+        cursor.mark("(");
+        var inner = Numbers.at(cursor.text, cursor.at);
+        if (inner != null) cursor.at = inner.end();
+        cursor.mark("-");
+        cursor.blanks();
+        var word = cursor.word();
+        if (!LENGTHS.contains(word)) {
+            cursor.at = start;
+            return null;
+        }
+        cursor.pass();
+        cursor.mark(")");
+        cursor.mark("-");
+        cursor.blanks();
+        if (word.equals("in") && !LENGTH_NOUNS.contains(cursor.word())) {
+            cursor.at = start;
+            return null;
+        }
+        cursor.take(LENGTH_NOUNS);
+        var each = (inner == null ? number : inner).high().decimal();
+        var centimetres = word.startsWith("in") ? each.multiply(INCH) : word.equals("mm") ? each.movePointLeft(1) : each;
+        var count = inner == null ? Amount.of(1, Unit.PIECE) : new Amount(number.low(), number.high(), Unit.PIECE);
+        return new Measure(count, Unit.PIECE.id(), BigDecimal.ONE, null, null, centimetres, Set.of(), behind(cursor));
+    }
+
+    /// "400 g" or "15-ounce" before a tin, jar or pack; else null, with the cursor where it was.
+    private @Nullable Amount each(Cursor cursor) {
+        var start = cursor.at;
+        var each = weight(cursor);
+        if (each != null) {
+            skipOther(cursor);
+            sizes(cursor);
+            var container = cursor.at;
+            var unit = unitAhead(cursor);
+            cursor.at = container;
+            if (unit != null && unit.unit.kind() == Unit.Kind.COUNT) return each;
+        }
+        cursor.at = start;
+        return null;
+    }
+
+    private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<Pressed> pressed) {
+        var unit = unitAhead(cursor);
+        return with(number, unit == null ? Found.NONE : unit, BigDecimal.ONE, each, null, pressed, cursor);
+    }
+
+    /// A weight or volume in brackets right behind the number: "1 (400 g) tin".
+    private @Nullable Amount bracketed(Cursor cursor) {
+        var start = cursor.at;
+        if (cursor.mark("([")) {
+            var weight = weight(cursor);
+            skipOther(cursor);
+            if (weight != null && cursor.mark(")]")) {
+                cursor.blanks();
+                return weight;
+            }
+        }
+        cursor.at = start;
+        return null;
+    }
+
+    /// A number with a unit of weight or volume at the cursor, taken; else null.
+    private @Nullable Amount weight(Cursor cursor) {
+        var number = Numbers.at(cursor.text, cursor.at);
+        if (number == null) return null;
+        cursor.at = number.end();
+        cursor.mark("-");
+        var unit = unitAhead(cursor);
+        if (unit == null || unit.unit.kind() != Unit.Kind.WEIGHT && unit.unit.kind() != Unit.Kind.VOLUME) return null;
+        return amount(number, unit);
+    }
+
+    /// Size words at the cursor, taken: what they do to one of the food. "thumb-sized" says no figure, and a walnut-sized knob holds no walnut.
+    private static BigDecimal sizes(Cursor cursor) {
+        var size = BigDecimal.ONE;
+        while (true) {
+            var start = cursor.at;
+            var factor = SIZES.get(cursor.word());
+            cursor.pass();
+            if (start != cursor.at && cursor.text.startsWith("-size", cursor.at)) {
+                cursor.at++;
+                cursor.pass();
+            } else if (factor == null) {
+                cursor.at = start;
+                return size;
+            }
+            // "Red onion, 1 large, chopped": a size word may end what is said
+            if (!cursor.mark("- ") && cursor.ahead() != 0 && ",;)".indexOf(cursor.ahead()) < 0) {
+                cursor.at = start;
+                return size;
+            }
+            cursor.blanks();
+            size = size.multiply(factor == null ? BigDecimal.ONE : factor);
+        }
+    }
+
+    // --- units ---------------------------------------------------------------------------------------------------------
+
+    /// a unit as written
+    private record Found(Unit unit, String noun, Fraction times) {
+        static final Found NONE = new Found(Unit.NONE, Unit.NONE.id(), Fraction.ONE);
+    }
+
+    /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself ("3 cloves").
+    private @Nullable Found unitAhead(Cursor cursor) {
+        var start = cursor.at;
+        cursor.blanks();
+        var word = cursor.word();
+        if (word.isEmpty()) return null;
+        var found = word.equals("fl") || word.equals("fluid") ? fluidOunce(cursor) : oneWord(cursor, word);
+        if (found == null || found.unit.kind() == Unit.Kind.COUNT && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0)) {
+            cursor.at = start;
+            return null;
+        }
+        return found;
+    }
+
+    private @Nullable Found oneWord(Cursor cursor, String word) {
+        // T and t are a tablespoon and a teaspoon where they stand alone
+        var found = word.equals("t") ? new Found(cursor.ahead() == 'T' ? Unit.TBSP : Unit.TSP, word, Fraction.ONE) : word.equals("c") ? new Found(Unit.CUP, word, Fraction.ONE) : named(word);
+        if (found != null) passUnit(cursor);
+        return found;
+    }
+
+    private static @Nullable Found fluidOunce(Cursor cursor) {
+        passUnit(cursor);
+        if (!cursor.take(Set.of("oz", "ounce", "ounces"))) return null;
+        cursor.mark(".");
+        cursor.blanks();
+        return new Found(Unit.FL_OZ, Unit.FL_OZ.id(), Fraction.ONE);
+    }
+
+    private static void passUnit(Cursor cursor) {
+        cursor.pass();
+        cursor.mark(".");
+        cursor.blanks();
+    }
+
+    private @Nullable Found named(String word) {
+        var unit = UNITS.get(word);
+        if (unit != null) return new Found(unit, unit.kind() == Unit.Kind.COUNT ? singular(word, unit) : unit.id(), Fraction.ONE);
+        var alias = ALIASES.get(word);
+        return alias == null ? null : new Found(alias.unit, alias.unit.id(), volumes == Volumes.US ? alias.us : alias.metric);
+    }
+
+    /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}
+    static String singular(String word, Unit unit) {
+        var same = SAME_NOUNS.get(word);
+        if (same != null) return same;
+        for (var other : unit.words()) if (word.startsWith(other) && word.length() - other.length() <= 2) return other;
+        return word;
+    }
+
+    /// "100g-150g kale": the unit is said twice.
+    private Amount wider(Cursor cursor, Amount amount, Found unit) {
+        var start = cursor.at;
+        if (cursor.mark("-–—") || cursor.take(Set.of("to"))) {
+            cursor.blanks();
+            var other = Numbers.at(cursor.text, cursor.at);
+            if (other != null && other.high().compareTo(amount.high()) > 0) {
+                cursor.at = other.end();
+                var again = unitAhead(cursor);
+                if (again != null && again.unit == unit.unit) return new Amount(amount.low(), other.high().times(again.times), amount.unit());
+            }
+        }
+        cursor.at = start;
+        return amount;
+    }
+
+    /// "1 tbsp + 1 tsp" and "2 lb 4 oz": both together, in the first unit.
+    private Amount added(Cursor cursor, Amount amount) {
+        var start = cursor.at;
+        var joined = cursor.mark("+") || cursor.take(Set.of("plus", "and"));
+        cursor.blanks();
+        var other = joined || cursor.isDigit() ? weight(cursor) : null;
+        if (other != null && other.unit().kind() == amount.unit().kind() && (joined || other.unit() != amount.unit())) {
+            var share = share(other.unit(), amount.unit());
+            return new Amount(amount.low().plus(other.low().times(share)), amount.high().plus(other.high().times(share)), amount.unit());
+        }
+        cursor.at = start;
+        return amount;
+    }
+
+    private Fraction share(Unit of, Unit in) {
+        var ratio = of.kind() == Unit.Kind.WEIGHT ? Weights.grams(of).divide(Weights.grams(in), MathContext.DECIMAL64)
+                : volumes.millilitres(of).divide(volumes.millilitres(in), MathContext.DECIMAL64);
+        return new Fraction(ratio.movePointRight(6).setScale(0, java.math.RoundingMode.HALF_UP).longValueExact(), 1_000_000);
+    }
+
+    /// "200g/7oz": the same again in another unit is passed over.
+    private void skipOther(Cursor cursor) {
+        var start = cursor.at;
+        if (cursor.mark("/")) {
+            cursor.blanks();
+            if (weight(cursor) != null) {
+                // "1kg/2lb 4oz": the other may be said in two units
+                if (cursor.isDigit()) weight(cursor);
+                return;
+            }
+        }
+        cursor.at = start;
+    }
+
+    private static String behind(Cursor cursor) {
+        cursor.blanks();
+        cursor.take(EACH);
+        return afterOf(cursor);
+    }
+
+    private record Noted(Amount amount, boolean each, String rest) {}
+
+    /// A weight in brackets among the words: "1 ball mozzarella (125 g)". Beside a weight it says nothing new.
+    private @Nullable Noted noted(String rest, Amount amount) {
+        for (var open = rest.indexOf('('); open >= 0; open = rest.indexOf('(', open + 1)) {
+            var cursor = new Cursor(rest, open + 1);
+            cursor.blanks();
+            var weight = weight(cursor);
+            if (weight == null) continue;
+            skipOther(cursor);
+            var each = cursor.take(EACH);
+            cursor.take(Set.of("total", "drained", "in", "all"));
+            if (!cursor.mark(")")) continue;
+            var without = (rest.substring(0, open) + rest.substring(cursor.at)).replace("  ", " ").strip();
+            if (amount.unit().kind() == Unit.Kind.WEIGHT || amount.unit().kind() == weight.unit().kind()) return null;
+            return new Noted(weight, each, without);
+        }
+        return null;
+    }
+
+    // --- no number in front --------------------------------------------------------------------------------------------
+
+    /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
+    private Measure unnumbered(String text) {
+        var cursor = new Cursor(text, 0);
+        cursor.take(Set.of("the", "some"));
+        var size = sizes(cursor);
+        var start = cursor.at;
+        var unit = unitAhead(cursor);
+        if (unit != null && unit.unit.kind() == Unit.Kind.COUNT && Character.isLetterOrDigit(cursor.ahead())) {
+            cursor.take(EACH);
+            var each = Character.isDigit(cursor.ahead()) ? weight(cursor) : null;
+            if (each != null) cursor.blanks();
+            return new Measure(Amount.of(1, unit.unit), unit.noun, size, each, null, null, Set.of(), afterOf(cursor));
+        }
+        cursor.at = start;
+        var behind = amountBehind(text);
+        return behind != null ? behind : measure(null, Set.of(), text);
+    }
+
+    /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon juice (from 1 lemon)".
+    private @Nullable Measure amountBehind(String text) {
+        for (var at = 1; at < text.length(); at++) {
+            var before = text.charAt(at - 1);
+            if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
+            var separated = isSeparated(text, at);
+            if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0 && !(separated && Character.isLetter(text.charAt(at)))) continue;
+            var number = Numbers.at(text, at);
+            if (number == null || number.high().top() == 0) continue;
+            var found = behind(text, at, number, separated);
+            if (found != null) return found;
+        }
+        return null;
+    }
+
+    private @Nullable Measure behind(String text, int at, Numbers.Found number, boolean separated) {
+        var inBracket = text.lastIndexOf('(', at) > text.lastIndexOf(')', at);
+        var cursor = new Cursor(text, number.end());
+        var size = sizes(cursor);
+        var unit = unitEnding(cursor);
+        var amount = amount(number, unit == null ? Found.NONE : unit);
+        if (unit != null) amount = added(cursor, wider(cursor, amount, unit));
+        skipOther(cursor);
+        cursor.blanks();
+        var from = text.lastIndexOf("(from", at);
+        if (unit == null && inBracket && from >= 0) {
+            var close = text.indexOf(')', at);
+            return close < 0 ? null : measure(amount, Set.of(), text.substring(0, from).strip());
+        }
+        var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
+        if (!ends && !(unit != null && separated) || unit == null && !separated) return null;
+        var food = text.substring(0, at).replaceFirst("(?i)[\\s,:(x×–—-]+(?:about |approx\\.? )?$", "").strip();
+        if (food.isEmpty()) return null;
+        var tail = cursor.rest();
+        if (inBracket) tail = tail.replaceFirst("\\)", "");
+        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun, unit != null && unit.unit.kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
+                Set.of(), (food + " " + tail).strip());
+    }
+
+    /// A unit behind the food may end the line: "chickpeas x 2 tins".
+    private @Nullable Found unitEnding(Cursor cursor) {
+        var unit = unitAhead(cursor);
+        if (unit != null) return unit;
+        var start = cursor.at;
+        cursor.blanks();
+        var found = named(cursor.word());
+        if (found == null || cursor.word().isEmpty()) {
+            cursor.at = start;
+            return null;
+        }
+        cursor.pass();
+        return found;
+    }
+
+    private static boolean isSeparated(String text, int at) {
+        var i = at - 1;
+        while (i >= 0 && text.charAt(i) == ' ') i--;
+        if (i < 0) return false;
+        var c = text.charAt(i);
+        return ",:;(–—-×".indexOf(c) >= 0 || (c == 'x' || c == 'X') && i > 0 && text.charAt(i - 1) == ' ';
+    }
+}
