@@ -29,6 +29,8 @@ public record Food(List<String> names, Make make, List<Substance> holds, List<Su
     /// how sure the reference table can be of a food
     public enum Make { PLAIN, COMPOUND }
 
+    /// one spoon is weighed to the microgram, so that twenty weigh exactly twenty times as much
+    private static final int MICROGRAMS = 6;
     private static final String BARE = "piece";
     private static final Set<String> PARTS_OF_ONE = Set.of("leaf", "wedge", "strip", "sheet", "slice", "stick", "thumb", "spear", "cube");
     private static final Span PINCH_ML = Span.parse("0.3-0.5-0.9");
@@ -62,7 +64,7 @@ public record Food(List<String> names, Make make, List<Substance> holds, List<Su
                 yield Optional.of(new Span(grams, grams, grams).grams(amount.low(), amount.high()));
             }
             case VOLUME -> Optional.ofNullable(density)
-                    .map(d -> d.times(volumes.millilitres(amount.unit())).grams(amount.low(), amount.high()));
+                    .map(d -> d.times(volumes.millilitres(amount.unit()), MICROGRAMS).grams(amount.low(), amount.high()));
             case COUNT -> one(amount.unit(), noun).map(w -> w.grams(amount.low(), amount.high()));
             case NONE -> Optional.empty();
         };

@@ -1,7 +1,7 @@
 package keenfork.core.food;
 
 import java.math.BigDecimal;
-import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -20,6 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
 public final class Foods {
+    /// a density is known to a tenth of a per mille at best
+    private static final int PLACES = 4;
     private static final Map<String, Span> SULPHITES = sulphites();
     private static final Foods SHIPPED = new Foods();
     private final List<Food> all = new ArrayList<>();
@@ -64,7 +66,7 @@ public final class Foods {
         if (words.length == 1) return Span.parse(cell);
         var unit = words[0].equals("cup") ? Unit.CUP : words[0].equals("tbsp") ? Unit.TBSP : null;
         if (unit == null) throw new IllegalArgumentException("a density is g per ml, or the weight of a cup or tbsp, not \"%s\"".formatted(cell));
-        return Span.parse(words[1]).times(BigDecimal.ONE.divide(Volumes.US.millilitres(unit), MathContext.DECIMAL64));
+        return Span.parse(words[1]).times(BigDecimal.ONE.divide(Volumes.US.millilitres(unit), 9, RoundingMode.HALF_UP), PLACES);
     }
 
     private static Map<String, Span> counts(String cell) {

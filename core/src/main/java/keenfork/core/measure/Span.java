@@ -2,6 +2,7 @@ package keenfork.core.measure;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 
 /// Three figures of one measured property: low, likely, high (a density, a clove's weight, a share of protein).
 public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
@@ -37,5 +38,11 @@ public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
 
     public Span times(BigDecimal factor) {
         return new Span(low.multiply(factor), likely.multiply(factor), high.multiply(factor));
+    }
+
+    /// The same, each figure rounded half up to so many decimal places.
+    public Span times(BigDecimal factor, int places) {
+        return new Span(low.multiply(factor).setScale(places, RoundingMode.HALF_UP), likely.multiply(factor).setScale(places, RoundingMode.HALF_UP),
+                high.multiply(factor).setScale(places, RoundingMode.HALF_UP));
     }
 }
