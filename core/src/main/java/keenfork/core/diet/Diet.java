@@ -2,6 +2,7 @@ package keenfork.core.diet;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
@@ -15,29 +16,50 @@ import keenfork.core.trace.Evidence;
 /// @param name      its word on screens
 /// @param forbidden what must not be there
 /// @param cautious  true where it stands for an allergy or a disease: a precaution or a contact then leaves the verdict open
+/// @param certified true where what is recorded can only rule a dish out: it never suits without a certificate
+/// @param ask       what to ask where it cannot be said
 /// @param source    where the rule comes from
-public record Diet(String id, String name, List<Substance> forbidden, boolean cautious, String source) {
-    private static final List<Diet> ALL = Table.read(Diet.class, "diets.txt", 5).stream()
-            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> Substances.shipped().getAll(r.list(2))), r.cell(3).equals("yes"), r.cell(4))).toList();
+public record Diet(String id, String name, List<Substance> forbidden, boolean cautious, boolean certified, String ask, String source) {
+    private static final List<Diet> SHIPPED = Table.read(Diet.class, "diets.txt", 7).stream()
+            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> Substances.shipped().getAll(r.list(2))), r.cell(3).equals("yes"), r.cell(4).equals("yes"), r.cell(5), r.cell(6))).toList();
+    private static final List<Diet> ALL = SHIPPED.stream().filter(d -> !d.certified).toList();
 
     public Diet {
         forbidden = List.copyOf(forbidden);
     }
 
-    /// {@return every diet, in table order}
+    /// {@return every diet that what is recorded can answer, in table order}
     public static List<Diet> all() { return ALL; }
 
+    /// {@return religious diets: what is recorded can rule a dish out, and only a certificate can let it in}
+    public static List<Diet> byCertificate() { return SHIPPED.stream().filter(Diet::certified).toList(); }
+
     public static Optional<Diet> named(String id) {
-        return ALL.stream().filter(d -> d.id.equalsIgnoreCase(id.strip())).findFirst();
+        return SHIPPED.stream().filter(d -> d.id.equalsIgnoreCase(id.strip())).findFirst();
     }
 
     /// Judges a dish by its evidence. What is not known, or only may be there, is never a *suits* where it could matter.
     public Verdict judge(Derivation derivation) {
         var touching = derivation.evidence().stream().filter(this::touches).toList();
-        var in = touching.stream().filter(e -> e.certainty() == Certainty.CONTAINS).toList();
-        if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, because(in));
-        var open = touching.stream().filter(e -> cautious || e.certainty() == Certainty.NOT_KNOWN).toList();
-        return open.isEmpty() ? new Verdict(this, Verdict.Answer.SUITS, List.of()) : new Verdict(this, Verdict.Answer.CANNOT_SAY, because(open));
+        var in = touching.stream().filter(e -> e.certainty() == Certainty.CONTAINS && isForbidden(e)).toList();
+        if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, because(in), List.of());
+        // "meat" may be pork: what stands above the forbidden one leaves the verdict open
+        var open = touching.stream().filter(e -> cautious || e.certainty() == Certainty.NOT_KNOWN || e.certainty() == Certainty.CONTAINS).toList();
+        if (!open.isEmpty()) return new Verdict(this, Verdict.Answer.CANNOT_SAY, because(open), asks(open, derivation));
+        return certified ? new Verdict(this, Verdict.Answer.CANNOT_SAY, List.of("Nothing found against it in what is recorded"), List.of(ask))
+                : new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of());
+    }
+
+    private boolean isForbidden(Evidence evidence) {
+        return forbidden.stream().anyMatch(f -> Substances.shipped().isUnder(evidence.substance(), f));
+    }
+
+    /// The questions open at the lines that leave the verdict open; where there is none, what to ask about each of them.
+    private List<String> asks(List<Evidence> open, Derivation derivation) {
+        return open.stream().map(Evidence::line).distinct().flatMap(line -> {
+            var asked = derivation.questions().stream().filter(q -> q.line().equals(line)).map(q -> "%s: %s".formatted(line, q.ask())).toList();
+            return asked.isEmpty() ? Stream.of("%s: %s".formatted(line, ask)) : asked.stream();
+        }).distinct().toList();
     }
 
     /// {@return whether a piece of evidence counts against this diet, or might}

@@ -7,7 +7,8 @@ import java.util.List;
 /// @param diet    the diet
 /// @param answer  suits, does not suit, or cannot say
 /// @param because the lines it does not suit for, or what is not known; empty where it suits
-public record Verdict(Diet diet, Answer answer, List<String> because) {
+/// @param asks    the questions whose answers would settle a *cannot say*; else empty
+public record Verdict(Diet diet, Answer answer, List<String> because, List<String> asks) {
     /// the three answers
     public enum Answer {
         SUITS("suits", "suits"), DOES_NOT_SUIT("does-not-suit", "does not suit"), CANNOT_SAY("cannot-say", "cannot say");
@@ -28,5 +29,6 @@ public record Verdict(Diet diet, Answer answer, List<String> because) {
 
     public Verdict {
         because = List.copyOf(because);
+        asks = List.copyOf(asks);
     }
 }

@@ -1,29 +1,33 @@
 package keenfork.core.food;
 
+import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Collection;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /// The tree of substances.
 public final class Substances {
     private static final Substances SHIPPED = new Substances(read());
     private final Map<String, Substance> byId = new LinkedHashMap<>();
-    /// each substance with all that stand above it, itself among them
-    private final Map<String, Set<String>> above = new HashMap<>();
+    /// for each substance the places of all that stand above it, its own among them
+    private final List<BitSet> above = new ArrayList<>();
+    private final List<Substance> all;
+    private final List<Substance> branches = new ArrayList<>();
 
     private Substances(List<Substance> all) {
+        this.all = List.copyOf(all);
         for (var s : all) {
-            if (!s.parent().isEmpty() && !byId.containsKey(s.parent()))
+            var parent = byId.get(s.parent());
+            if (!s.parent().isEmpty() && parent == null)
                 throw new IllegalStateException("substances.txt: \"%s\" stands under \"%s\", which is not above it".formatted(s.id(), s.parent()));
             if (byId.put(s.id(), s) != null) throw new IllegalStateException("substances.txt: \"%s\" stands twice".formatted(s.id()));
-            var up = new HashSet<>(above.getOrDefault(s.parent(), Set.of()));
-            up.add(s.id());
-            above.put(s.id(), up);
+            var up = parent == null ? new BitSet() : (BitSet) above.get(parent.at()).clone();
+            up.set(s.at());
+            above.add(up);
+            branches.add(parent == null || parent.parent().isEmpty() ? s : branches.get(parent.at()));
         }
     }
 
@@ -31,8 +35,9 @@ public final class Substances {
     public static Substances shipped() { return SHIPPED; }
 
     private static List<Substance> read() {
-        return Table.read(Substances.class, "substances.txt", 5).stream()
-                .map(row -> new Substance(row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4))).toList();
+        var all = new ArrayList<Substance>();
+        for (var row : Table.read(Substances.class, "substances.txt", 5)) all.add(new Substance(all.size(), row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4)));
+        return all;
     }
 
     /// {@return the substance of that key}
@@ -51,19 +56,20 @@ public final class Substances {
         return Optional.ofNullable(byId.get(id));
     }
 
+    /// {@return the substance at a place of the shipped table, from 0}
+    public Substance at(int place) { return all.get(place); }
+
     public Substance anything() { return get(Substance.ANYTHING); }
 
-    public List<Substance> all() { return List.copyOf(byId.values()); }
+    public List<Substance> all() { return all; }
 
     /// {@return whether `one` is `other` or stands under it}
     public boolean isUnder(Substance one, Substance other) {
-        return above.getOrDefault(one.id(), Set.of()).contains(other.id());
+        return above.get(one.at()).get(other.at());
     }
 
     /// {@return the branch a substance is on: what stands right under the root above it, such as milk for goat's milk}
     public Substance branch(Substance one) {
-        var at = one;
-        while (!at.parent().isEmpty() && !at.parent().equals(Substance.ANYTHING)) at = get(at.parent());
-        return at;
+        return branches.get(one.at());
     }
 }

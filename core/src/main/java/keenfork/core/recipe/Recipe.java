@@ -8,15 +8,21 @@ import keenfork.core.pack.Law;
 
 /// A dish as written, read into parts, lines and steps.
 ///
-/// @param name   the dish's name
-/// @param serves portions, or 0 where none are written
-/// @param makes  what it makes where that is no number of portions, as written; else an empty string
-/// @param parts  its parts in order; a part without a line is left out
-/// @param steps  its steps in order
-public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps) {
+/// @param name     the dish's name
+/// @param serves   portions, or 0 where none are written
+/// @param makes    what it makes where that is no number of portions, as written; else an empty string
+/// @param parts    its parts in order; a part without a line is left out
+/// @param steps    its steps in order
+/// @param mentions the plain foods that its steps name
+public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps, List<Mention> mentions) {
     public Recipe {
         parts = List.copyOf(parts);
         steps = List.copyOf(steps);
+        mentions = List.copyOf(mentions);
+    }
+
+    public Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps) {
+        this(name, serves, makes, parts, steps, Mention.in(steps));
     }
 
     /// Reads any text: what cannot be read is kept as a line that may hold anything.
@@ -39,6 +45,6 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
 
     /// {@return this dish with each part changed; a part left without lines goes}
     public Recipe withParts(UnaryOperator<Part> change) {
-        return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(), steps);
+        return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(), steps, mentions);
     }
 }

@@ -1,7 +1,9 @@
 package keenfork.core.regime;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -14,15 +16,30 @@ import keenfork.core.food.Table;
 
 /// A jurisdiction's allergen law as data: groups in order, what is exempt, and the words of a label.
 public final class RuleBook {
-    private static final List<String> SHIPPED = List.of("uk", "eu", "us");
+    private static final List<String> SHIPPED = List.of("uk", "eu", "us", "ca", "anz", "codex");
     private static final List<RuleBook> ALL = SHIPPED.stream().map(RuleBook::new).toList();
 
     private final String id;
     private final Map<String, String> words = new HashMap<>();
     private final List<Group> groups = new ArrayList<>();
     private final List<Substance> exempt = new ArrayList<>();
-    /// the answer of [#member] for each group and substance, worked out once
-    private final Map<Group, Map<String, Substance>> members = new IdentityHashMap<>();
+    private final Map<Group, BigDecimal> thresholds = new IdentityHashMap<>();
+    /// where each substance stands in this book, worked out once
+    private final List<List<Place>> places = new ArrayList<>();
+    private final BitSet covered = new BitSet();
+
+    /// Where a substance stands in a rule book.
+    ///
+    /// @param group  a group it falls under
+    /// @param at     the group's place in the book, from 0
+    /// @param member what the law names: the listed member above it, or the substance itself where it stands for a branch ("nuts")
+    /// @param reach  the listed substances it could be
+    /// @param isSure false for a word for a branch of which the group lists one kind only: "nuts" are not surely almonds
+    public record Place(Group group, int at, Substance member, List<Substance> reach, boolean isSure) {
+        public Place {
+            reach = List.copyOf(reach);
+        }
+    }
 
     private RuleBook(String id) {
         this.id = id;
@@ -36,11 +53,22 @@ public final class RuleBook {
                 throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, number, e.getMessage()), e);
             }
         }
-        for (var group : groups) {
-            var answers = new HashMap<String, Substance>();
-            for (var s : Substances.shipped().all()) if (!isExempt(s)) group.member(s).ifPresent(m -> answers.put(s.id(), m));
-            members.put(group, answers);
+        for (var substance : Substances.shipped().all()) {
+            places.add(isExempt(substance) ? List.of() : places(substance));
+            if (places.getLast().stream().anyMatch(p -> p.group.names(substance))) covered.set(substance.at());
         }
+    }
+
+    private List<Place> places(Substance substance) {
+        var found = new ArrayList<Place>();
+        for (var at = 0; at < groups.size(); at++) {
+            var group = groups.get(at);
+            var member = group.member(substance);
+            if (member.isEmpty()) continue;
+            var reach = group.reach(substance);
+            found.add(new Place(group, at, member.get(), reach, group.names(substance) || reach.size() > 1));
+        }
+        return List.copyOf(found);
     }
 
     private boolean isExempt(Substance substance) {
@@ -52,6 +80,7 @@ public final class RuleBook {
         switch (cells.getFirst()) {
             case "group" -> groups.add(group(cells, true));
             case "minor" -> groups.add(group(cells, false));
+            case "threshold" -> thresholds.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), new BigDecimal(cells.get(2)));
             case "exempt" -> exempt.addAll(substances(cells.get(1)));
             default -> {
                 var parts = line.split("=", 2);
@@ -104,13 +133,17 @@ public final class RuleBook {
 
     /// {@return the member of one of this book's groups that a substance falls under, or empty where the law does not group it or exempts it}
     public Optional<Substance> member(Group group, Substance substance) {
-        return Optional.ofNullable(members.getOrDefault(group, Map.of()).get(substance.id()));
+        return places.get(substance.at()).stream().filter(p -> p.group.equals(group)).map(Place::member).findFirst();
     }
 
+    /// {@return every place a substance has in this book; none where the law does not group it or exempts it}
+    public List<Place> placesOf(Substance substance) { return places.get(substance.at()); }
+
+    /// {@return mg in 1 kg of the dish from which a group is declared, or empty where any trace counts}
+    public Optional<BigDecimal> threshold(Group group) { return Optional.ofNullable(thresholds.get(group)); }
+
     /// {@return whether a maker under this law must name the substance on a pack}
-    public boolean covers(Substance substance) {
-        return groups.stream().anyMatch(g -> g.names(substance) && member(g, substance).isPresent());
-    }
+    public boolean covers(Substance substance) { return covered.get(substance.at()); }
 
     @Override public String toString() { return name(); }
 }

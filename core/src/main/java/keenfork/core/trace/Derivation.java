@@ -36,6 +36,6 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     }
 
     public Profile under(RuleBook ruleBook) {
-        return Profile.of(evidence, ruleBook);
+        return Profile.of(this, ruleBook);
     }
 }

@@ -1,15 +1,17 @@
 package keenfork.core.trace;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
+import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.pack.VagueTerm;
@@ -22,7 +24,10 @@ import org.jspecify.annotations.Nullable;
 /// One pass over a dish. Nothing found here ever weakens anything found before.
 final class Deriver {
     private static final int DEEPEST = 8;
+    private static final String SULPHITES = "sulphites";
     private static final Substances TREE = Substances.shipped();
+    private static final List<Link> SUBSTANCES = TREE.all().stream().map(s -> new Link(Link.Kind.SUBSTANCE, s.name(), null, s.source())).toList();
+    private static final BigDecimal MILLIGRAMS_IN_KILOGRAM = new BigDecimal("0.000001");
     private final Facts facts;
     private final List<Evidence> evidence = new ArrayList<>();
     private final Set<Question> questions = new LinkedHashSet<>();
@@ -36,44 +41,47 @@ final class Deriver {
     List<Question> questions() { return List.copyOf(questions); }
 
     void dish(Recipe recipe) {
-        dish(recipe, List.of(), false, 0);
+        dish(recipe, null, false, 0);
         unlistedInSteps(recipe);
     }
 
-    private void dish(Recipe recipe, List<Link> above, boolean comesOff, int depth) {
-        var path = with(above, new Link(Link.Kind.DISH, recipe.name(), recipe.mass(), "what goes in"));
+    private void dish(Recipe recipe, @Nullable Trail above, boolean comesOff, int depth) {
+        var path = new Trail(above, new Link(Link.Kind.DISH, recipe.name(), recipe.mass(), "what goes in"));
         for (var part : recipe.parts()) {
             var off = comesOff || part.kind().comesOff();
-            var partPath = with(path, new Link(Link.Kind.PART, part.name(), part.mass(), "lines of the part"));
+            var partPath = path.to(new Link(Link.Kind.PART, part.name(), part.mass(), "lines of the part"));
             for (var line : part.lines()) new Reading(partPath, line, off).line(depth);
             contacts(recipe, part, partPath, off);
         }
         if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), "No ingredient line is written yet. What goes in?"), comesOff);
     }
 
-    private void contacts(Recipe recipe, Part part, List<Link> path, boolean off) {
+    private void contacts(Recipe recipe, Part part, Trail path, boolean off) {
         for (var contact : facts.contacts(recipe.name(), part.name()))
             for (var s : contact.substances())
-                evidence.add(new Evidence(s, Certainty.CONTACT, false, with(with(path, Link.of(Link.Kind.KIT, contact.how())), substance(s)), off, null));
+                evidence.add(new Evidence(s, Certainty.CONTACT, false, path.to(Link.of(Link.Kind.KIT, contact.how())).to(substance(s)), off, null, null));
     }
 
-    private void unknown(List<Link> path, Question question, boolean off) {
+    private void unknown(Trail path, Question question, boolean off) {
         questions.add(question);
         var anything = TREE.anything();
-        evidence.add(new Evidence(anything, Certainty.NOT_KNOWN, false, with(path, new Link(Link.Kind.SUBSTANCE, "anything", null, question.ask())), off, null));
+        evidence.add(new Evidence(anything, Certainty.NOT_KNOWN, false, path.to(new Link(Link.Kind.SUBSTANCE, "anything", null, question.ask())), off, null, null));
     }
 
     /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish.
     private void unlistedInSteps(Recipe recipe) {
-        var held = evidence.stream().map(Evidence::substance).toList();
-        for (var i = 0; i < recipe.steps().size(); i++) {
-            var step = recipe.steps().get(i);
-            for (var match : Foods.shipped().recipeWords().read(step).matches()) {
-                var missing = holds(match.meaning()).filter(s -> held.stream().noneMatch(h -> isNamedBy(h, s))).toList();
-                if (missing.isEmpty()) continue;
-                questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(match.text())));
-                var path = List.of(Link.of(Link.Kind.DISH, recipe.name()), Link.of(Link.Kind.STEP, "Step " + (i + 1)), Link.of(Link.Kind.LINE, step));
-                for (var s : missing) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, with(path, substance(s)), false, null));
+        if (recipe.mentions().isEmpty()) return;
+        var held = new BitSet();
+        for (var e : evidence) held.set(e.substance().at());
+        for (var mention : recipe.mentions()) {
+            var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> isNamedBy(TREE.at(h), s))).toList();
+            if (missing.isEmpty()) continue;
+            var step = recipe.steps().get(mention.step());
+            questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words())));
+            var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
+            for (var s : missing) {
+                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path.to(substance(s)), false, null, null));
+                held.set(s.at());
             }
         }
     }
@@ -84,61 +92,63 @@ final class Deriver {
                 || TREE.branch(held).equals(TREE.branch(named)) && !TREE.branch(held).id().equals("tree-nut");
     }
 
-    private static Stream<Substance> holds(Meaning meaning) {
-        return switch (meaning) {
-            // "toast the nuts", "to a rough pesto": a step's words for products are mostly verbs and names of the dish itself
-            case Meaning.OfFood(var food) -> food.isCompound() ? Stream.empty() : food.holds().stream();
-            case Meaning.OfSubstances(var substances) -> substances.stream();
-            case Meaning.Vague _ -> Stream.empty();
-        };
-    }
-
-    private static Link substance(Substance s) {
-        return new Link(Link.Kind.SUBSTANCE, s.name(), null, s.source());
-    }
-
-    private static List<Link> with(List<Link> path, Link link) {
-        var longer = new ArrayList<>(path);
-        longer.add(link);
-        return longer;
-    }
+    private static Link substance(Substance s) { return SUBSTANCES.get(s.at()); }
 
     /// One line of one part being read into evidence.
     private final class Reading {
         private final Line line;
-        private final List<Link> path;
+        private final Trail path;
         private final boolean off;
-        private final List<Evidence> found = new ArrayList<>();
+        private final List<Evidence> found = new ArrayList<>(4);
 
-        Reading(List<Link> partPath, Line line, boolean off) {
+        Reading(Trail partPath, Line line, boolean off) {
             this.line = line;
             this.off = off;
-            this.path = with(partPath, new Link(Link.Kind.LINE, line.text(), line.mass(), "as written"));
+            this.path = partPath.to(new Link(Link.Kind.LINE, line.text(), line.mass(), "as written"));
         }
 
         void line(int depth) {
             if (!line.dish().isEmpty()) other(depth);
             if (line.isUnread()) unread();
             var pack = pack();
-            if (line.choices().size() > 1)
-                questions.add(new Question(line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList()))));
-            var byChoice = new ArrayList<List<Evidence>>();
-            for (var choice : line.choices()) {
-                found.clear();
-                meaning(choice.main(), pack != null || line.pack() != null);
-                for (var other : choice.others()) meaning(other, false);
-                byChoice.add(List.copyOf(found));
+            var isRead = line.pack() != null || pack != null && pack.inDate();
+            if (line.choices().size() == 1) {
+                choice(line.choices().getFirst(), isRead);
+                evidence.addAll(found);
+            } else if (!line.choices().isEmpty()) {
+                either(isRead);
             }
-            for (var choice : byChoice)
-                for (var e : choice) evidence.add(isInEach(e, byChoice) ? e : e.withCertainty(Certainty.NOT_KNOWN));
             found.clear();
             if (line.pack() != null) declared(line.pack(), new Link(Link.Kind.PACK, "pack of " + line.food().map(Food::name).orElse(line.text()), line.mass(), "written under the line"));
-            if (pack != null) declared(pack.declaration(), new Link(Link.Kind.PACK, pack.label(), line.mass(), pack.read()));
+            if (pack != null) inUse(pack);
             evidence.addAll(found);
+        }
+
+        private void inUse(Fact.PackInUse pack) {
+            if (!pack.inDate()) questions.add(new Question(line.text(), "The pack “%s” was read long ago (%s). Does it still say the same?".formatted(pack.label(), pack.read())));
+            declared(pack.declaration(), new Link(Link.Kind.PACK, pack.label(), line.mass(), pack.read()));
         }
 
         private Fact.@Nullable PackInUse pack() {
             return line.pack() != null ? null : line.food().flatMap(f -> facts.pack(f.name())).orElse(null);
+        }
+
+        private void choice(Line.Choice choice, boolean isRead) {
+            meaning(choice.main(), isRead);
+            for (var other : choice.others()) meaning(other, false);
+        }
+
+        /// What every choice of an "or" holds is certain, the rest is not known until one is chosen.
+        private void either(boolean isRead) {
+            questions.add(new Question(line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList()))));
+            var byChoice = new ArrayList<List<Evidence>>();
+            for (var choice : line.choices()) {
+                found.clear();
+                choice(choice, isRead);
+                byChoice.add(List.copyOf(found));
+            }
+            for (var choice : byChoice)
+                for (var e : choice) evidence.add(isInEach(e, byChoice) ? e : e.withCertainty(Certainty.NOT_KNOWN));
         }
 
         private void other(int depth) {
@@ -172,49 +182,60 @@ final class Deriver {
             switch (meaning) {
                 case Meaning.OfFood(var food) -> food(food, packRead);
                 case Meaning.OfSubstances(var substances) -> {
-                    for (var s : substances) add(s, Certainty.CONTAINS, false, List.of(), null);
+                    for (var s : substances) add(s, Certainty.CONTAINS, false, path, null, null);
                 }
                 case Meaning.Vague(var suspects, var question) -> {
                     questions.add(new Question(line.text(), question));
-                    for (var s : suspects) add(s, Certainty.NOT_KNOWN, false, List.of(), null);
+                    for (var s : suspects) add(s, Certainty.NOT_KNOWN, false, path, null, null);
                 }
             }
         }
 
         private void food(Food food, boolean packRead) {
-            var link = new Link(Link.Kind.FOOD, food.name(), line.mass(), "reference table, " + food.source());
+            if (food.holds().isEmpty() && food.sometimes().isEmpty() && !food.isCompound()) return;
+            var below = path.to(new Link(Link.Kind.FOOD, food.name(), line.mass(), food.isCompound() ? "reference table, what it usually holds" : "reference table, " + food.source()));
             if (!(packRead && food.isCompound()))
-                for (var s : food.holds()) add(s, Certainty.CONTAINS, food.isCompound(), List.of(link), null);
+                for (var s : food.holds()) add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
-            questions.add(new Question(line.text(), "Read the pack: what is in the %s?".formatted(food.name())));
-            for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, List.of(link), null);
+            if (food.isCompound()) questions.add(new Question(line.text(), "Read the pack: what is in the %s?".formatted(food.name())));
+            else for (var ask : Asks.about(food)) questions.add(new Question(line.text(), ask));
+            for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
+        }
+
+        /// How much sulphur dioxide a sulphited food brings, where a figure is held; nothing at the low end where it only sometimes is sulphited.
+        private @Nullable Mass sulphite(Substance substance, Food food, boolean surely) {
+            var inKilogram = food.sulphite();
+            var mass = line.mass();
+            if (inKilogram == null || mass == null || !substance.id().equals(SULPHITES)) return null;
+            var most = mass.times(inKilogram.high().multiply(MILLIGRAMS_IN_KILOGRAM), inKilogram.high().multiply(MILLIGRAMS_IN_KILOGRAM));
+            var least = surely ? mass.times(inKilogram.low().multiply(MILLIGRAMS_IN_KILOGRAM), inKilogram.low().multiply(MILLIGRAMS_IN_KILOGRAM)) : Mass.NONE;
+            return new Mass(least.low(), (least.low() + most.high()) / 2, most.high());
         }
 
         private void declared(Declaration declaration, Link pack) {
-            var law = RuleBook.named(declaration.law().id()).orElse(null);
-            for (var finding : declaration.findings()) {
-                var links = links(pack, finding.path());
-                add(finding.substance(), finding.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN, finding.assumed(), links, null);
-            }
-            for (var term : declaration.vague()) vague(term, pack, law);
+            var below = path.to(pack);
+            for (var finding : declaration.findings())
+                add(finding.substance(), finding.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN, finding.assumed(), through(below, finding.path()), null, null);
+            var law = declaration.vague().isEmpty() ? null : RuleBook.named(declaration.law().id()).orElse(null);
+            for (var term : declaration.vague()) vague(term, below, law);
             for (var words : declaration.contradictions()) questions.add(new Question(line.text(), words + " Ask the supplier which is true."));
             if (declaration.text().isBlank()) unknown(path, new Question(line.text(), "The pack's declaration is empty. What does it say?"), off);
         }
 
-        private void vague(VagueTerm term, Link pack, @Nullable RuleBook law) {
+        private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
             if (!term.question().isEmpty()) questions.add(new Question(line.text(), term.question()));
-            for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, List.of(pack, Link.of(Link.Kind.INGREDIENT, term.words())), law);
+            var below = pack.to(Link.of(Link.Kind.INGREDIENT, term.words()));
+            for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, below, law, null);
         }
 
-        private static List<Link> links(Link pack, List<String> path) {
-            return Stream.concat(Stream.of(pack), path.stream().map(p -> Link.of(Link.Kind.INGREDIENT, p))).toList();
+        private static Trail through(Trail pack, List<String> ingredients) {
+            var trail = pack;
+            for (var ingredient : ingredients) trail = trail.to(Link.of(Link.Kind.INGREDIENT, ingredient));
+            return trail;
         }
 
-        private void add(Substance s, Certainty certainty, boolean assumed, List<Link> below, @Nullable RuleBook law) {
-            var full = new ArrayList<>(path);
-            full.addAll(below);
-            full.add(substance(s));
-            found.add(new Evidence(s, certainty, assumed, full, off, law));
+        private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law, @Nullable Mass amount) {
+            found.add(new Evidence(s, certainty, assumed, below.to(substance(s)), off, law, amount));
         }
     }
 }

@@ -2,6 +2,7 @@ package keenfork.core.trace;
 
 import java.util.List;
 import keenfork.core.food.Substance;
+import keenfork.core.measure.Mass;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
@@ -11,21 +12,23 @@ import org.jspecify.annotations.Nullable;
 /// @param substance what
 /// @param certainty how surely
 /// @param assumed   true where it rests on a pack that is not read
-/// @param path      from the dish down to the substance
+/// @param trail     from the dish down to the substance
 /// @param comesOff  true where it is in a part that can be left off
 /// @param named     the law that would have made the maker name it, so that a vague word hides nothing of that law's groups; or null
-public record Evidence(Substance substance, Certainty certainty, boolean assumed, List<Link> path, boolean comesOff, @Nullable RuleBook named) {
-    public Evidence {
-        path = List.copyOf(path);
+/// @param amount    how much of the substance itself goes in, or null where no figure is held
+public record Evidence(Substance substance, Certainty certainty, boolean assumed, Trail trail, boolean comesOff, @Nullable RuleBook named, @Nullable Mass amount) {
+    Evidence withCertainty(Certainty other) {
+        return new Evidence(substance, other, assumed, trail, comesOff, named, amount);
     }
 
-    Evidence withCertainty(Certainty other) {
-        return new Evidence(substance, other, assumed, path, comesOff, named);
-    }
+    /// {@return the knots of its thread, from the dish down to the substance}
+    public List<Link> path() { return trail.links(); }
 
     /// {@return whether this could be one of the given substances, which a maker's law did not make it name}
     public boolean couldBe(List<Substance> reach) {
-        return named == null || reach.stream().anyMatch(s -> !named.covers(s));
+        if (named == null) return true;
+        for (var s : reach) if (!named.covers(s)) return true;
+        return false;
     }
 
     /// {@return whether this could be something of a group, which a maker's law did not make it name}
@@ -33,9 +36,21 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return named == null || couldBe(group.reach(substance));
     }
 
+    /// {@return whether it was found in a pack's own declaration}
+    boolean isDeclared() {
+        for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Kind.PACK) return true;
+        return false;
+    }
+
+    /// {@return the words of the line or step it comes from; of the dish where it comes from no line}
+    public String line() {
+        var links = path();
+        return links.get(Math.min(2, links.size() - 1)).text();
+    }
+
     /// {@return the words of its path from the line on}
     public String because() {
-        var words = path.stream().map(Link::text).toList();
+        var words = path().stream().map(Link::text).toList();
         return String.join(", ", words.subList(Math.min(2, words.size() - 1), words.size()));
     }
 }

@@ -1,38 +1,50 @@
 package keenfork.core.trace;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 
-/// All facts in force.
-///
-/// @param home the kitchen's own rule book
-/// @param all  packs, contacts and other dishes, in the order they were recorded
-public record Facts(RuleBook home, List<Fact> all) {
-    public Facts {
-        all = List.copyOf(all);
+/// All facts in force, found by what they are about.
+public final class Facts {
+    private final RuleBook home;
+    private final List<Fact> all;
+    private final Map<String, Fact.PackInUse> packs = new HashMap<>();
+    private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
+    private final Map<String, Recipe> dishes = new HashMap<>();
+
+    /// @param home the kitchen's own rule book
+    /// @param all  packs, contacts and other dishes, in the order they were recorded; of two packs for one food the later one is in use
+    public Facts(RuleBook home, List<Fact> all) {
+        this.home = home;
+        this.all = List.copyOf(all);
+        for (var fact : this.all) switch (fact) {
+            case Fact.PackInUse pack -> packs.put(pack.food(), pack);
+            case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
+            case Fact.OtherDish(var recipe) -> dishes.putIfAbsent(Words.key(recipe.name()), recipe);
+        }
     }
 
     public static Facts none(RuleBook home) {
         return new Facts(home, List.of());
     }
 
-    /// {@return the pack in use for a food; of two the later one}
-    Optional<Fact.PackInUse> pack(String food) {
-        return all.stream().filter(Fact.PackInUse.class::isInstance).map(Fact.PackInUse.class::cast)
-                .filter(p -> p.food().equals(food)).reduce((_, later) -> later);
-    }
+    public RuleBook home() { return home; }
+
+    public List<Fact> all() { return all; }
+
+    Optional<Fact.PackInUse> pack(String food) { return Optional.ofNullable(packs.get(food)); }
 
     List<Fact.Contact> contacts(String dish, String part) {
-        return all.stream().filter(Fact.Contact.class::isInstance).map(Fact.Contact.class::cast)
-                .filter(c -> c.dish().equals(dish) && c.part().equals(part)).toList();
+        var ofDish = contacts.get(dish);
+        return ofDish == null ? List.of() : ofDish.stream().filter(c -> c.part().equals(part)).toList();
     }
 
-    Optional<Recipe> dish(String name) {
-        var key = Words.key(name);
-        return all.stream().filter(Fact.OtherDish.class::isInstance).map(f -> ((Fact.OtherDish) f).recipe())
-                .filter(r -> Words.key(r.name()).equals(key)).findFirst();
-    }
+    Optional<Recipe> dish(String name) { return Optional.ofNullable(dishes.get(Words.key(name))); }
+
+    @Override public String toString() { return home + " " + all; }
 }

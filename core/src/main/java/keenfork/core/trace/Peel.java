@@ -23,6 +23,6 @@ public enum Peel {
 
     public Recipe of(Recipe recipe) {
         return off.isEmpty() ? recipe : new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
-                recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps());
+                recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps(), recipe.mentions());
     }
 }

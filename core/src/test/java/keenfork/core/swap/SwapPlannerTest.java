@@ -81,7 +81,7 @@ class SwapPlannerTest {
     }
 
     @Test void a_pack_in_use_can_turn_a_swap_down() {
-        var pack = new Fact.PackInUse("buckwheat", "Buckwheat", Declaration.read("buckwheat. May contain wheat.", new Law("uk")), "read");
+        var pack = new Fact.PackInUse("buckwheat", "Buckwheat", Declaration.read("buckwheat. May contain wheat.", new Law("uk")), "read", true);
         var planner = new SwapPlanner(new Facts(UK, List.of(pack)), UK, Volumes.METRIC, avoid(UK, "gluten"));
         var plans = planner.plan(aDish("300 g farro"), 5, Budget.USUAL);
         assertThat(plans.best()).allSatisfy(p -> assertThat(goesIn(p)).doesNotContain("buckwheat"));

@@ -92,7 +92,7 @@ class DerivationTest {
     }
 
     @Test void a_pack_in_use_reaches_every_line_of_its_food() {
-        var pack = new Fact.PackInUse("harissa", "Harissa, 370 g jar", Declaration.read("peppers, celery seed. May contain mustard.", new Law("uk")), "read Tue");
+        var pack = new Fact.PackInUse("harissa", "Harissa, 370 g jar", Declaration.read("peppers, celery seed. May contain mustard.", new Law("uk")), "read Tue", true);
         var derivation = Derivation.of(aDish("1 jar harissa"), new Facts(UK, List.of(pack)));
         assertThat(marks(derivation, UK)).containsExactly("celery:contains", "mustard:may-contain");
         assertThat(derivation.under(UK).marks().getFirst().threads().getFirst().path()).extracting(Link::text)

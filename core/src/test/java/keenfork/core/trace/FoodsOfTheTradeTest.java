@@ -92,7 +92,7 @@ class FoodsOfTheTradeTest {
             "50 g rye crumb | gluten | -",
             "1 tbsp caesar dressing | eggs fish milk | eggs fish milk",
             "100 g tzatziki | milk | milk",
-            "1 tbsp gochujang | gluten soybeans | soybeans wheat",
+            "1 tbsp gochujang | gluten soybeans | soybeans",
             "20 g furikake | sesame | sesame",
             "50 g granola | gluten | -",
             "1 tbsp honey | - | -",

@@ -1,5 +1,7 @@
 package keenfork.web.kitchen;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -7,9 +9,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Batch;
@@ -41,13 +46,15 @@ public class Kitchen {
     private final Runs runs;
     private final Settings settings;
     private final AtomicLong changes = new AtomicLong();
+    private final Clock clock;
     private volatile @Nullable Menu kept;
 
-    Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings) {
+    Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings, Clock clock) {
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
         this.settings = settings;
+        this.clock = clock;
     }
 
     @TransactionalEventListener(fallbackExecution = true)
@@ -62,7 +69,8 @@ public class Kitchen {
     /// {@return the menu as it stands}
     public Menu menu() {
         var menu = kept;
-        if (menu == null) {
+        // a pack may fall due overnight
+        if (menu == null || !menu.day().equals(LocalDate.now(clock))) {
             // what changes while it is derived must not be forgotten: such a menu answers this question and is not kept
             var before = changes.get();
             menu = derive();
@@ -79,24 +87,28 @@ public class Kitchen {
 
     private Menu derive() {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
+        var day = LocalDate.now(clock);
+        var readAgain = settings.readAgain();
         var written = dishes.all();
         var inUse = packs.all();
         var recipes = written.stream().map(d -> read(d.value().text(), ruleBook)).toList();
         var facts = new ArrayList<Fact>();
-        for (var pack : inUse) if (pack.value().isRead()) facts.add(fact(pack.value()));
+        for (var pack : inUse) if (pack.value().isRead()) facts.add(fact(pack.value(), readAgain, day));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = run(written, recipes, new Facts(ruleBook, facts));
         facts.addAll(run.facts());
         var all = new Facts(ruleBook, facts);
         var derived = new ArrayList<Menu.Dish>();
         for (var i = 0; i < written.size(); i++) derived.add(new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all)));
-        return new Menu(ruleBook, derived, inUse, all, run);
+        return new Menu(day, ruleBook, readAgain, derived, inUse, all, run);
     }
 
-    private static Fact fact(PackText pack) {
+    private static Fact fact(PackText pack, ReadAgain readAgain, LocalDate day) {
         var read = pack.readOn() == null ? "pack read" : "pack read " + DAY.format(pack.readOn());
         var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
-        return new Fact.PackInUse(pack.food(), pack.label(), Declaration.read(pack.declaration(), law), read);
+        // the table may show the food under another name than on the day the pack was read
+        var food = Foods.shipped().find(pack.food()).map(Food::name).orElse(pack.food());
+        return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read, pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
     }
 
     private PrepRun run(List<Stored<DishText>> written, List<Recipe> recipes, Facts facts) {

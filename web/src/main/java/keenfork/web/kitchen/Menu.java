@@ -1,7 +1,9 @@
 package keenfork.web.kitchen;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.pack.ReadAgain;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
 import keenfork.core.trace.Derivation;
@@ -12,12 +14,14 @@ import keenfork.web.persistence.Stored;
 
 /// Everything that follows from what is stored at one moment.
 ///
-/// @param ruleBook the rule book in force
-/// @param dishes   the dishes in menu order, each derived
-/// @param packs    the packs in use
-/// @param facts    the facts in force
-/// @param run      the run in force, or one without a turn
-public record Menu(RuleBook ruleBook, List<Dish> dishes, List<Stored<PackText>> packs, Facts facts, PrepRun run) {
+/// @param day       the day it was derived, which decides which packs should be read again
+/// @param ruleBook  the rule book in force
+/// @param readAgain how long a read pack is relied on
+/// @param dishes    the dishes in menu order, each derived
+/// @param packs     the packs in use
+/// @param facts     the facts in force
+/// @param run       the run in force, or one without a turn
+public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Dish> dishes, List<Stored<PackText>> packs, Facts facts, PrepRun run) {
     /// A dish with what follows from it.
     public record Dish(Stored<DishText> stored, Derivation derivation) {
         public long id() { return stored.id(); }
@@ -36,6 +40,15 @@ public record Menu(RuleBook ruleBook, List<Dish> dishes, List<Stored<PackText>> 
 
     public long packsUnread() {
         return packs.stream().filter(p -> !p.value().isRead()).count();
+    }
+
+    /// {@return whether a pack was read so long ago that it should be read again}
+    public boolean isDue(PackText pack) {
+        return pack.readOn() != null && readAgain.isDue(pack.readOn(), day);
+    }
+
+    public long packsDue() {
+        return packs.stream().filter(p -> isDue(p.value())).count();
     }
 
     public Optional<Stored<PackText>> packFor(String food) {

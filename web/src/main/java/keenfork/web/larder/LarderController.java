@@ -1,18 +1,22 @@
 package keenfork.web.larder;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import keenfork.core.food.Foods;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.pack.ReadAgain;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
+import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -29,6 +33,7 @@ class LarderController {
     private static final String NO_BAR_CODE = "";
     private final Kitchen kitchen;
     private final Packs packs;
+    private final Settings settings;
     private final Format format;
     private final Clock clock;
 
@@ -69,16 +74,33 @@ class LarderController {
         }
     }
 
-    LarderController(Kitchen kitchen, Packs packs, Format format, Clock clock) {
+    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock) {
         this.kitchen = kitchen;
         this.packs = packs;
+        this.settings = settings;
         this.format = format;
         this.clock = clock;
     }
 
     @GetMapping("/larder") String list(Model model) {
-        var unreadFirst = Comparator.comparing((Stored<PackText> p) -> p.value().isRead());
-        model.addAttribute("packs", kitchen.menu().packs().stream().sorted(unreadFirst).map(p -> PackRowView.of(p, kitchen.menu(), format)).toList());
+        list(model, kitchen.menu(), String.valueOf(kitchen.menu().readAgain().days()), "");
+        return "larder/list";
+    }
+
+    private void list(Model model, Menu menu, String days, String wrong) {
+        var unreadFirst = Comparator.comparing((Stored<PackText> p) -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
+        model.addAttribute("packs", menu.packs().stream().sorted(unreadFirst).map(p -> PackRowView.of(p, menu, format)).toList());
+        model.addAttribute("days", days);
+        model.addAttribute("wrong", wrong);
+    }
+
+    @PostMapping("/larder/read-again") String readAgain(@RequestParam(defaultValue = "") String days, Model model, HttpServletResponse response) {
+        if (days.strip().matches("[1-9]\\d{0,3}")) {
+            settings.readAgainAfter(new ReadAgain(Integer.parseInt(days.strip())));
+            return "redirect:/larder";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        list(model, kitchen.menu(), days, "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”.".formatted(days));
         return "larder/list";
     }
 

@@ -28,7 +28,7 @@ class Strip {
             new Station("3", "Map", "/map"), new Station("4", "Swaps", "/swaps"), new Station("5", "Prep run", "/run"), new Station("6", "Labels", "/labels"));
 
     /// everything the layout shows
-    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, List<Station> stations, String here, String today) {
+    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, long packsDue, List<Station> stations, String here, String today) {
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
@@ -41,6 +41,6 @@ class Strip {
 
     @ModelAttribute("strip") View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
+        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), menu.packsDue(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
     }
 }

@@ -1,5 +1,6 @@
 package keenfork.web.persistence;
 
+import keenfork.core.pack.ReadAgain;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -9,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Settings {
     private static final String RULE_BOOK = "rule-book";
+    private static final String READ_AGAIN = "read-again-days";
     private final SettingRows rows;
     private final ApplicationEventPublisher events;
 
@@ -24,9 +26,23 @@ public class Settings {
     }
 
     public void useRuleBook(String id) {
+        set(RULE_BOOK, id);
+    }
+
+    /// {@return how long a read pack is relied on; 180 days until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public ReadAgain readAgain() {
+        return rows.findById(READ_AGAIN).map(r -> new ReadAgain(Integer.parseInt(r.value))).orElse(ReadAgain.USUAL);
+    }
+
+    public void readAgainAfter(ReadAgain age) {
+        set(READ_AGAIN, String.valueOf(age.days()));
+    }
+
+    private void set(String name, String value) {
         var row = new SettingRow();
-        row.name = RULE_BOOK;
-        row.value = id;
+        row.name = name;
+        row.value = value;
         rows.save(row);
         events.publishEvent(new Changed());
     }

@@ -1,0 +1,37 @@
+package keenfork.core.trace;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import keenfork.core.recipe.Recipe;
+
+/// A group that is declared only from so many mg in 1 kg: sulphites, from 10. The amounts of all lines are summed and set against the dish.
+final class Concentration {
+    /// a dish may boil down to two thirds of what went in (common practice), which makes what is left stronger
+    private static final double BOILED_DOWN = 2 / 3.0;
+
+    private Concentration() {}
+
+    /// The threads of the group as the threshold leaves them: none where all amounts are known and even their high end stays below; as they are
+    /// where the low end reaches it, or a pack declares it; otherwise what the tables hold is not known.
+    static List<Evidence> judged(List<Evidence> threads, Recipe recipe, BigDecimal milligramsInKilogram) {
+        var low = 0.0;
+        var high = 0.0;
+        for (var e : threads) {
+            if (e.amount() == null) return unsure(threads);
+            if (e.certainty() == Certainty.CONTAINS) low += e.amount().lowGrams();
+            high += e.amount().highGrams();
+        }
+        var lightest = recipe.mass().lowGrams() * BOILED_DOWN;
+        var share = milligramsInKilogram.doubleValue() / 1e6;
+        if (high < share * lightest) return List.of();
+        var allWeighed = recipe.lines().stream().allMatch(l -> l.mass() != null);
+        return allWeighed && low >= share * recipe.mass().highGrams() ? threads : unsure(threads);
+    }
+
+    private static List<Evidence> unsure(List<Evidence> threads) {
+        var unsure = new ArrayList<Evidence>();
+        for (var e : threads) unsure.add(e.certainty() == Certainty.CONTAINS && !e.isDeclared() ? e.withCertainty(Certainty.NOT_KNOWN) : e);
+        return unsure;
+    }
+}
