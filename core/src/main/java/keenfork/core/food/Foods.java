@@ -35,15 +35,18 @@ public final class Foods {
     private Foods() {
         all.addAll(table("foods.txt", Food.Make.PLAIN));
         all.addAll(table("products.txt", Food.Make.COMPOUND));
-        var descriptors = descriptors();
+        var descriptors = descriptors("descriptors.txt");
+        var onPacks = descriptors("pack-talk.txt");
+        onPacks.addAll(descriptors);
         recipeWords = new Lexicon(descriptors);
-        packWords = new Lexicon(descriptors);
+        packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords);
         addVague(packWords);
         addSubstances(packWords);
         addFoods(packWords);
+        addLanguages();
         readAdditives();
         names = recipeWords.names().stream().map(Name::of).toList();
     }
@@ -90,9 +93,9 @@ public final class Foods {
         return held;
     }
 
-    private static Set<String> descriptors() {
+    private static Set<String> descriptors(String file) {
         var words = new HashSet<String>();
-        for (var line : Table.lines(Foods.class, "descriptors.txt"))
+        for (var line : Table.lines(Foods.class, file))
             if (!line.startsWith("#")) for (var word : line.split(" ")) Words.of(word).forEach(w -> words.add(w.text()));
         for (var unit : Unit.values()) for (var word : unit.words()) Words.of(word).forEach(w -> words.add(w.text()));
         return words;
@@ -113,6 +116,20 @@ public final class Foods {
         for (var row : Table.read(Foods.class, "vague.txt", 4)) {
             var meaning = new Meaning.Vague(row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.cell(2));
             for (var word : row.list(0)) lexicon.add(word, meaning);
+        }
+    }
+
+    /// French, German, Spanish and Italian, on packs alone: each word means what its English one does.
+    private void addLanguages() {
+        for (var row : Table.read(Foods.class, "languages.txt", 6)) {
+            var meaning = row.read(0, word -> {
+                var found = packWords.exactly(word);
+                if (found == null) throw new IllegalArgumentException("no word \"%s\" in the English tables".formatted(word));
+                return found;
+            });
+            for (var column = 1; column <= 4; column++) for (var word : row.list(column)) packWords.add(word, meaning);
+            // "Spuren von Nüssen": the dative
+            for (var word : row.list(2)) packWords.add(word + "n", meaning);
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
@@ -16,6 +17,9 @@ public final class Words {
             Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"), Map.entry("calories", "calorie"), Map.entry("prunes", "prune"));
     /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
     private static final List<String> NOT_DENYING = List.of("range", "flow", "from", "roaming");
+
+    /// what French and Italian leave standing before an apostrophe: d'orge, l'uovo, dell'olio
+    private static final Set<String> ELIDED = Set.of("d", "l", "n", "s", "qu", "dell", "all", "nell", "sull", "dall", "un");
 
     private Words() {}
 
@@ -35,7 +39,7 @@ public final class Words {
                 continue;
             }
             var start = at;
-            while (at < text.length() && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)))) at += Character.charCount(text.codePointAt(at));
+            while (at < text.length() && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)) && !isElided(text, start, at))) at += Character.charCount(text.codePointAt(at));
             var form = oneForm(text.substring(start, at));
             // a run of accents over nothing is no word
             if (!form.isEmpty()) words.add(new Word(form, start, at));
@@ -54,6 +58,11 @@ public final class Words {
     /// apostrophes, and characters nobody sees: a soft hyphen in "pea\u00ADnut" hides no peanut
     private static boolean isQuiet(int c) {
         return c == '\'' || c == '’' || c > 127 && Character.getType(c) == Character.FORMAT;
+    }
+
+    private static boolean isElided(String text, int start, int at) {
+        return (text.charAt(at) == '\'' || text.charAt(at) == '’') && at - start <= 4 && at + 1 < text.length() && Character.isLetter(text.charAt(at + 1))
+                && ELIDED.contains(text.substring(start, at).toLowerCase(Locale.ROOT));
     }
 
     /// {@return the words of a name joined by blanks, as a key}

@@ -1,7 +1,10 @@
 package keenfork.core.pack;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
@@ -13,13 +16,14 @@ import keenfork.core.food.Substances;
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
     private static final Pattern E_NUMBER = Pattern.compile("\\bE[\\s-]?(\\d{3,4})\\p{L}?\\b");
-    private static final Pattern VEGAN = Pattern.compile("(?<!not )suitable for vegans?|\\bvegan\\b", Pattern.CASE_INSENSITIVE);
     private static final List<String> NEVER_VEGAN = List.of("milk", "eggs", "fish", "crustaceans", "molluscs", "flesh", "gelatine", "honey", "insect");
 
     private final String text;
     private final Tone[] tones;
     final List<Finding> findings = new ArrayList<>();
     final List<VagueTerm> vague = new ArrayList<>();
+    /// what it says it is free from, with the words
+    private final Map<Substance, String> denied = new LinkedHashMap<>();
 
     DeclarationReader(String text) {
         this.text = text;
@@ -92,7 +96,7 @@ final class DeclarationReader {
             match(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()), offset, path, opensUp);
         for (var word : reading.unread()) {
             var at = offset + word.start();
-            if (tones[at] == Tone.IN && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), "What is “%s”, and what is in it?".formatted(word.text()));
+            if (tones[at] != Tone.NEGATED && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), "What is “%s”, and what is in it?".formatted(word.text()));
         }
     }
 
@@ -105,7 +109,10 @@ final class DeclarationReader {
         var end = offset + match.end();
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
         var tone = tones[end - 1];
-        if (tone == Tone.NEGATED) return;
+        if (tone == Tone.NEGATED) {
+            if (Tone.isClaim(text, start)) denied(match);
+            return;
+        }
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) -> found(substances, tone, false, path, start, end);
             case Meaning.OfFood(var food) -> {
@@ -114,6 +121,14 @@ final class DeclarationReader {
             case Meaning.Vague(var suspects, var question) -> {
                 if (!explained && tone == Tone.IN) vague.add(new VagueTerm(match.text(), suspects, question, start, end));
             }
+        }
+    }
+
+    private void denied(Match match) {
+        switch (match.meaning()) {
+            case Meaning.OfSubstances(var substances) -> substances.forEach(s -> denied.putIfAbsent(s, match.text()));
+            case Meaning.OfFood(var food) -> food.holds().forEach(s -> denied.putIfAbsent(s, match.text()));
+            case Meaning.Vague _ -> { }
         }
     }
 
@@ -129,11 +144,21 @@ final class DeclarationReader {
             findings.add(new Finding(s, tone == Tone.MAY ? Finding.Says.MAY : Finding.Says.IN, assumed, path, start, end));
     }
 
+    /// Where it says two things at once, in words. Nothing is taken away for it: the worse reading stands.
     List<String> contradictions() {
-        if (!VEGAN.matcher(text).find()) return List.of();
         var tree = Substances.shipped();
-        return findings.stream().filter(f -> f.says() == Finding.Says.IN)
-                .filter(f -> NEVER_VEGAN.stream().anyMatch(id -> tree.isUnder(f.substance(), tree.get(id))))
-                .map(f -> "It says vegan, and it holds %s.".formatted(text.substring(f.start(), f.end()))).distinct().toList();
+        var in = findings.stream().filter(f -> f.says() == Finding.Says.IN).toList();
+        var found = new LinkedHashSet<String>();
+        if (Tone.claimsVegan(text))
+            for (var f : in)
+                if (NEVER_VEGAN.stream().anyMatch(id -> tree.isUnder(f.substance(), tree.get(id)))) found.add("It says vegan, and it holds %s.".formatted(words(f)));
+        denied.forEach((claimed, words) -> {
+            for (var f : in)
+                // gluten-free oats are what the law calls them (Regulation (EU) No 828/2014)
+                if (tree.isUnder(f.substance(), claimed) && !f.substance().id().equals("oats")) found.add("It says it is free from %s, and it holds %s.".formatted(words, words(f)));
+        });
+        return List.copyOf(found);
     }
+
+    private String words(Finding finding) { return text.substring(finding.start(), finding.end()); }
 }

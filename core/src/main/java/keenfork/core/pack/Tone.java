@@ -3,20 +3,31 @@ package keenfork.core.pack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import keenfork.core.food.Table;
 
 /// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before them.
 enum Tone {
     IN, MAY, NEGATED;
 
+    private static final int LETTERS_OF_ANY_CASE = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
     private static final Pattern BOILERPLATE = Pattern.compile(
             "for allergens,?\\s*(including|incl\\.?)?[^.;]{0,60}?(see|refer)[^.;]{0,60}", Pattern.CASE_INSENSITIVE);
-    private static final Pattern PHRASES = Pattern.compile("""
-            (?<negated>free from|contains? no\\b|does not contain|do not contain|no added|without|suitable for (?:vegans?|vegetarians?|coeliacs?|celiacs?)|\
-            not? (?:artificial|animal)\\b)\
-            |(?<may>may (?:also )?(?:contain|have)|can contain|traces? of|may be present|not (?:be )?suitable for|cannot (?:be )?guaranteed?|\
-            (?:made|produced|packed|prepared|manufactured|processed|baked|blended)\\b[^.;()]{0,60}?\\b(?:factory|line|lines|facility|site|kitchen|environment|equipment|bakery|plant)\\b)\
-            |(?<in>\\bcontains?\\b|\\bingredients?\\s*:|\\ballergens?\\s*:|\\ballergy advice\\b)""", Pattern.CASE_INSENSITIVE);
-    private static final Pattern X_FREE = Pattern.compile("\\p{L}+[- ]free\\b(?! from)", Pattern.CASE_INSENSITIVE);
+    private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
+    private static final Pattern PHRASES = Pattern.compile("(?<negated>%s)|(?<may>%s)|(?<in>%s)".formatted(held("negated"), held("may"), held("in")), LETTERS_OF_ANY_CASE);
+    private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
+    /// milk-free, but not eggs, free range; and the German of it
+    private static final Pattern X_FREE = Pattern.compile("\\p{L}+[- ]free\\b(?![- ]?(?:from|range|flow|roaming))|\\p{L}{3,}frei(?:e[rsnm]?)?\\b", LETTERS_OF_ANY_CASE);
+    /// "no added sugar" promises nothing about what else is in it
+    private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)no (?:added|artificial)[^,.;]{0,40}$");
+
+    private static String held(String tone) {
+        return String.join("|", HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());
+    }
+
+    static boolean claimsVegan(String text) { return VEGAN.matcher(text).find(); }
+
+    /// {@return whether what is denied at a place is a promise that it is not in it at all}
+    static boolean isClaim(String text, int at) { return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find(); }
 
     private record Phrase(Tone tone, int start, int end) {}
 
@@ -45,7 +56,7 @@ enum Tone {
         for (var i = 1; i < phrases.size(); i++) {
             var before = phrases.get(i - 1);
             if (phrases.get(i).tone == IN && before.tone == MAY && phrases.get(i).start <= reach(text, before)
-                    && text.substring(before.end, phrases.get(i).start).matches("(?i)\\s*(that|which|where|also|\\s)*\\s*(also )?\\s*"))
+                    && text.substring(before.end, phrases.get(i).start).matches("(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,|\\s)*\\s*"))
                 phrases.set(i, new Phrase(MAY, phrases.get(i).start, phrases.get(i).end));
         }
         return phrases;
@@ -65,7 +76,7 @@ enum Tone {
         return text.length();
     }
 
-    private static final Pattern HEADING = Pattern.compile("(?i)^\\s*ingredients?\\s*:\\s*");
+    private static final Pattern HEADING = Pattern.compile("(?iu)^\\s*(?:ingredients?|ingrédients?|zutaten|ingredientes|ingredienti)\\s*:\\s*");
 
     static Declaration.Stretch list(String text) {
         var heading = HEADING.matcher(text);

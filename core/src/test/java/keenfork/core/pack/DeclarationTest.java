@@ -60,7 +60,30 @@ class DeclarationTest {
             "almonds 100%. Packed in an environment where sesame is handled | almond | sesame",
             "wholegrain rye flour (80%), sesame seeds 10%, salt. May also contain milk | rye sesame | milk",
             "sunflower oil, water, free range egg & egg yolk (8%), sugar, lemon juice | eggs | ''",
-            "vegetables (carrot, celeriac), lupin flour | celery lupin | ''"})
+            "vegetables (carrot, celeriac), lupin flour | celery lupin | ''",
+            "EGGS (free range), rapeseed oil | eggs | ''",
+            "whey protein [milk], {soya lecithin}, (sesame) | milk sesame soybeans whey | ''",
+            "buckwheat flour, coconut milk, cocoa butter, nutmeg, cream of tartar, peas | '' | ''",
+            "almond butter (almonds), salt. May contain milk, peanuts. | almond | milk peanuts",
+            "dried mango 98%, preservative: sulphur dioxide | sulphites | ''",
+            "Contains: mustard, soy. Does not contain nuts. | mustard soybeans | ''",
+            "glucose syrup (wheat), barley malt vinegar, oat fibre | barley oats wheat | ''",
+            "Worcester sauce (barley malt vinegar, anchovies), E322 (soya) | anchovy barley soybeans | ''",
+            "gluten-free wheat starch, freekeh, farro | durum emmer wheat | ''",
+            "pea­nuts, mi​lk | milk peanuts | ''",
+            "𝐦𝐢𝐥𝐤, ＥＧＧ | eggs milk | ''",
+            "Ingrédients : eau, farine de BLÉ (32 %), œufs, poudre de lait écrémé, huile d'arachide, sel. Peut contenir des traces de fruits à coque et de sésame. | eggs milk peanuts wheat | sesame tree-nut",
+            "Ingrédients: farine de blé noir, lait de coco, beurre de cacao, noix de muscade. Sans gluten. | '' | ''",
+            "Ingrédients : pois chiches, crème de sésame (sésame), moutarde. Fabriqué dans un atelier qui utilise des noisettes. | mustard sesame | hazelnut",
+            "Zutaten: Weizenmehl, Zucker, Sojalecithin, Vollmilchpulver, Haselnüsse (13%), Salz. Kann Spuren von Erdnüssen und anderen Schalenfrüchten enthalten. | hazelnut milk soybeans wheat | peanuts tree-nut",
+            "Zutaten: Wasser, Senfsaat, Branntweinessig, Sellerie. Ohne Eier. Hergestellt in einem Betrieb, der Sesam verarbeitet. | celery mustard | sesame",
+            "Zutaten: Buchweizenmehl, Kokosmilch, Kakaobutter, Muskatnuss. Glutenfrei. | '' | ''",
+            "Ingredientes: agua, tahini (sésamo), zumo de limón, sal, conservador (E-223). Puede contener trazas de apio y mostaza. | sesame sulphites | celery mustard",
+            "Ingredientes: harina de trigo sarraceno, leche de coco, manteca de cacao. Sin leche. | '' | ''",
+            "Ingredientes: pan rallado (harina de trigo), huevos, anchoas. No apto para alérgicos a los cacahuetes. | anchovy eggs wheat | peanuts",
+            "Ingredienti: semola di grano duro, uova, acqua. Può contenere tracce di soia e senape. Prodotto in uno stabilimento che utilizza latte. | durum eggs | milk mustard soybeans",
+            "Ingredienti: farina di grano saraceno, latte di cocco, burro di cacao, noce moscata, sale | '' | ''",
+            "Ingredienti: panna (latte), noci, olio d'oliva, solfiti, gamberi. Non contiene uova. | cows-milk milk prawn sulphites walnut | ''"})
     void packs_are_read(String text, String in, String may) {
         assertThat(says(text, Finding.Says.IN)).isEqualTo(in);
         assertThat(says(text, Finding.Says.MAY)).isEqualTo(may);
@@ -71,6 +94,26 @@ class DeclarationTest {
         var read = Declaration.read(text, UK);
         assertThat(read.findings()).extracting(f -> text.substring(f.start(), f.end())).containsExactly("celery seed", "mustard");
         assertThat(read.findings().getFirst().path()).containsExactly("spice mix", "celery seed");
+    }
+
+    @Test void what_is_promised_and_not_kept_is_a_contradiction_in_each_language() {
+        for (var text : List.of("Dairy free. Rapeseed oil, whey powder.", "Gluten free. Wheat flour.", "Free from egg. Egg white.", "Zutaten: Honig. Vegan.", "Ingrédients : miel. Convient aux végétaliens.",
+                "Ingredienti: miele. Adatto ai vegani.", "Apto para veganos. Ingredientes: miel.", "Ohne Milch. Zutaten: Molkenpulver, Milch.", "Sans lait. Lactosérum."))
+            assertThat(Declaration.read(text, UK).contradictions()).as(text).isNotEmpty();
+        for (var text : List.of("gluten-free oats", "No added sulphites. Contains sulphites.", "Not suitable for vegans. Milk.", "Lactose-free milk", "free range egg"))
+            assertThat(Declaration.read(text, UK).contradictions()).as(text).isEmpty();
+    }
+
+    @Test void a_precaution_with_a_word_nobody_knows_is_asked_about() {
+        assertThat(Declaration.read("peas. May contain zugwort.", UK).vague()).extracting(VagueTerm::words).containsExactly("zugwort");
+    }
+
+    @Test void a_pack_is_read_again_after_the_kitchens_days() {
+        var read = java.time.LocalDate.of(2026, 5, 1);
+        assertThat(ReadAgain.USUAL.isDue(read, read.plusDays(180))).isFalse();
+        assertThat(ReadAgain.USUAL.isDue(read, read.plusDays(181))).isTrue();
+        assertThat(new ReadAgain(30).until(read)).isEqualTo(java.time.LocalDate.of(2026, 5, 31));
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> new ReadAgain(0)).hasMessageContaining("1 day or more");
     }
 
     @Test void vague_words_ask_and_an_explanation_in_brackets_answers() {
