@@ -1,4 +1,4 @@
-/// The command line: check, swap and run over recipe files, with the core alone and no server.
+/// The command line: check, swap, run and convert over recipe files, with the core alone and no server.
 @NullMarked
 package keenfork.cli;
 

@@ -117,6 +117,29 @@ class CommandLineTest {
         assertThat(run("check", file("thing.json", "{\"@type\": \"Thing\"}"))).isEqualTo(2);
     }
 
+    @Test void a_recipe_is_converted_both_ways_and_comes_back() throws IOException {
+        assertThat(run("convert", "--to", "json", salad)).isZero();
+        var json = file("salad.json", out.toString(StandardCharsets.UTF_8));
+        assertThat(run("convert", "--to", "txt", json)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8).strip()).isEqualTo(Files.readString(salad).strip());
+        assertThat(run("convert", folder.resolve("nowhere.txt"))).isEqualTo(2);
+        assertThat(run("convert", salad, json)).isEqualTo(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ca,gluten sesame tree-nuts wheat", "anz,gluten pine-nut sesame wheat", "codex,gluten nuts sesame", "eu,gluten sesame"})
+    void each_rule_book_has_its_own_ids(String regime, String found) {
+        assertThat(run("check", "--regime", regime, "--format", "json", salad)).isZero();
+        assertThat(json().get(0).get("allergens").valueStream().filter(a -> a.get("status").asString().equals("contains")).map(a -> a.get("allergen").asString()).sorted().toList())
+                .containsExactly(found.split(" "));
+    }
+
+    @Test void every_diet_of_the_contract_is_answered() {
+        run("check", "--format", "json", salad);
+        assertThat(json().get(0).get("diets").valueStream().map(d -> d.get("diet").asString())).containsExactly("vegan", "vegetarian", "pescatarian", "gluten-free", "dairy-free",
+                "egg-free", "nut-free", "no-alcohol", "no-pork", "no-honey", "no-onion-garlic", "no-raw-egg", "pregnancy");
+    }
+
     @Test void one_dish_may_use_another_of_the_same_call() throws IOException {
         var dressing = file("dressing.txt", "House dressing\n3 tbsp tahini");
         var bowl = file("bowl.txt", "Bowl\n1 lettuce\n100 g @House dressing");

@@ -20,7 +20,7 @@ class RecipeFileTest {
         return Files.write(folder.resolve(name), bytes);
     }
 
-    @ParameterizedTest @ValueSource(strings = {"UTF-8", "UTF-16"})
+    @ParameterizedTest @ValueSource(strings = {"UTF-8", "UTF-16", "UTF-16LE", "UTF-16BE", "windows-1252", "x-UTF-32BE-BOM", "x-UTF-32LE-BOM", "x-UTF-16LE-BOM"})
     void text_of_the_usual_encodings_is_read(String charset) throws Exception {
         var text = "Purée\r\n½ cup tahini\r\n";
         assertThat(RecipeFile.read(file("a.txt", text.getBytes(Charset.forName(charset))))).isEqualTo(text);
@@ -31,10 +31,14 @@ class RecipeFileTest {
     }
 
     @Test void what_is_no_text_is_told_in_one_line() throws IOException {
-        var latin = file("latin.txt", "Purée\n1 egg".getBytes(StandardCharsets.ISO_8859_1));
+        var undefined = file("undefined.txt", new byte[] {'D', 'i', 'p', '\n', (byte) 0x81, (byte) 0x8D});
+        var lines = file("lines.txt", "1 egg\n".repeat(2_001).getBytes(StandardCharsets.UTF_8));
+        var line = file("line.txt", ("Dip\n" + "egg ".repeat(3_000)).getBytes(StandardCharsets.UTF_8));
         var zeros = file("zeros.txt", new byte[] {'D', 'i', 'p', 0, 1});
         var large = file("large.txt", new byte[10_000_001]);
-        assertThatThrownBy(() -> RecipeFile.read(latin)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("UTF-8");
+        assertThatThrownBy(() -> RecipeFile.read(undefined)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("UTF-8");
+        assertThatThrownBy(() -> RecipeFile.read(lines)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("2,000 lines");
+        assertThatThrownBy(() -> RecipeFile.read(line)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("one ingredient a line");
         assertThatThrownBy(() -> RecipeFile.read(zeros)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("no text");
         assertThatThrownBy(() -> RecipeFile.read(large)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("10 MB");
         assertThatThrownBy(() -> RecipeFile.read(folder)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("folder");

@@ -1,9 +1,11 @@
 package keenfork.web;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
+import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
@@ -26,7 +28,7 @@ public final class ADish {
 
     public static Menu menuOf(String text, Fact... facts) {
         var derivation = derived(text, facts);
-        var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, Instant.EPOCH)), derivation);
-        return new Menu(RuleBook.uk(), List.of(dish), List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
+        var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(dish), List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
     }
 }

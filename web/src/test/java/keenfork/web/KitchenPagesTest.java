@@ -19,10 +19,14 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import keenfork.web.persistence.PackText;
+import keenfork.web.persistence.Packs;
+import java.time.LocalDate;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class KitchenPagesTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
+    @Autowired Packs packs;
 
     private long dish(String name) {
         return kitchen.menu().dishes().stream().filter(d -> d.name().startsWith(name)).findFirst().orElseThrow().id();
@@ -113,6 +117,32 @@ class KitchenPagesTest extends RunningKitchen {
         assertThat(second.statusCode()).isEqualTo(409);
         assertThat(second.body()).contains("3 tbsp tahini").contains("2 kg chickpeas");
         assertThat(kitchen.menu().dish(id).orElseThrow().stored().value().text()).contains("3 tbsp tahini");
+    }
+
+    @Test void a_recipe_pasted_as_json_ld_becomes_text_and_can_be_taken_along_again() {
+        var pasted = "{\"@context\": \"https://schema.org\", \"@type\": \"Recipe\", \"name\": \"Pasted dip\", \"prepTime\": \"PT5M\", \"recipeIngredient\": [\"3 tbsp tahini\"]}";
+        assertThat(post("/dishes/new", "/dishes/new", "text", pasted).statusCode()).isEqualTo(302);
+        var id = dish("Pasted dip");
+        assertThat(get("/dishes/" + id).body()).contains("3 tbsp tahini").doesNotContain("prepTime");
+        var json = get("/dishes/" + id + "/recipe.json");
+        assertThat(json.statusCode()).as(json.body()).isEqualTo(200);
+        assertThat(json.headers().firstValue("Content-Disposition").orElseThrow()).contains("attachment");
+        assertThat(json.body()).contains("\"prepTime\" : \"PT5M\"").contains("3 tbsp tahini");
+        var broken = post("/dishes/new", "/dishes/new", "text", "{\"name\": ");
+        assertThat(broken.statusCode()).isEqualTo(422);
+        assertThat(broken.body()).contains("looks like JSON").doesNotContain("Exception");
+        assertThat(get("/dishes/999999/recipe.json").statusCode()).isEqualTo(404);
+    }
+
+    @Test void a_pack_read_long_ago_is_asked_for_again_and_what_it_usually_holds_counts() {
+        post("/dishes/new", "/dishes/new", "text", "Old pack salad\n1 lettuce\n2 tbsp furikake");
+        packs.add(new PackText("furikake", "Furikake, old jar", "", "uk", "Ingredients: seaweed, salt.", LocalDate.now().minusDays(200)));
+        assertThat(get("/map").body()).contains("Old pack salad: Sesame in it, assumed");
+        assertThat(get("/larder").body()).contains("read it again");
+        assertThat(post("/larder", "/larder/read-again", "days", "365").statusCode()).isEqualTo(302);
+        assertThat(get("/map").body()).doesNotContain("Old pack salad: Sesame in it");
+        assertThat(post("/larder", "/larder/read-again", "days", "soon").statusCode()).isEqualTo(422);
+        assertThat(post("/larder", "/larder/read-again", "days", "180").statusCode()).isEqualTo(302);
     }
 
     @Test void two_dishes_may_not_share_a_name() {

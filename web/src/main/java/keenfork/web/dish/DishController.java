@@ -1,9 +1,12 @@
 package keenfork.web.dish;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Mark;
+import keenfork.format.JsonLdRecipe;
+import keenfork.format.RecipeFile;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
@@ -11,7 +14,11 @@ import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.Dishes;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,8 +70,9 @@ class DishController {
     }
 
     @PostMapping("/dishes/read") String read(DishForm form, Model model) {
-        model.addAttribute("bench", form.text().isBlank() || form.isTooLong() ? null : view(form));
-        model.addAttribute("tooLong", form.isTooLong() ? TOO_LONG : "");
+        var unread = form.isTooLong() ? TOO_LONG : unreadable(form);
+        model.addAttribute("bench", form.text().isBlank() || !unread.isEmpty() ? null : view(form));
+        model.addAttribute("tooLong", unread);
         return "dish/bench :: reading";
     }
 
@@ -72,7 +80,8 @@ class DishController {
         var wrong = wrong(form);
         if (!wrong.isEmpty()) return bench(0, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
         try {
-            return new ModelAndView("redirect:/dishes/" + dishes.add(kitchen.read(form.text(), kitchen.menu().ruleBook()).name(), form.text()));
+            var recipe = text(form);
+            return new ModelAndView("redirect:/dishes/" + dishes.add(kitchen.read(recipe.text(), kitchen.menu().ruleBook()).name(), recipe.text(), recipe.original()));
         } catch (Conflict e) {
             return bench(0, form, String.valueOf(e.getMessage()), null, HttpStatus.CONFLICT);
         }
@@ -82,7 +91,8 @@ class DishController {
         var wrong = wrong(form);
         if (!wrong.isEmpty()) return bench(id, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
         try {
-            dishes.change(id, form.versionNumber(), kitchen.read(form.text(), kitchen.menu().ruleBook()).name(), form.text());
+            var text = text(form).text();
+            dishes.change(id, form.versionNumber(), kitchen.read(text, kitchen.menu().ruleBook()).name(), text);
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
             var theirs = dishes.find(id);
@@ -95,14 +105,40 @@ class DishController {
         if (form.text().isBlank()) return "Write the dish's name on the first line, then one ingredient on each line.";
         if (form.isTooLong()) return TOO_LONG;
         if (form.text().indexOf('\0') >= 0) return "There is a sign in the text that is no letter (a null byte). Paste it as plain text.";
-        var recipe = kitchen.read(form.text(), kitchen.menu().ruleBook());
+        var unread = unreadable(form);
+        if (!unread.isEmpty()) return unread;
+        var recipe = kitchen.read(text(form).text(), kitchen.menu().ruleBook());
         if (recipe.name().length() > 200) return "The name on the first line is longer than 200 letters. Put the name alone on the first line.";
         return recipe.lines().isEmpty() ? "“%s” has no ingredient yet. Write one on each line below the name.".formatted(recipe.name()) : "";
     }
 
+    /// {@return what is wrong with a recipe pasted as JSON-LD, or an empty string}
+    private static String unreadable(DishForm form) {
+        try {
+            form.recipe();
+            return "";
+        } catch (RecipeFile.Unreadable e) {
+            return "This looks like JSON, but " + e.getMessage() + ". Paste the whole recipe object, or write the recipe as text.";
+        }
+    }
+
+    private static JsonLdRecipe.Imported text(DishForm form) {
+        try {
+            return form.recipe();
+        } catch (RecipeFile.Unreadable e) {
+            throw new IllegalStateException("a recipe is looked over before it is used", e);
+        }
+    }
+
+    @GetMapping("/dishes/{id}/recipe.json") ResponseEntity<byte[]> json(@PathVariable long id) {
+        var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")).value();
+        var file = ContentDisposition.attachment().filename(dish.name() + ".json", StandardCharsets.UTF_8).build().toString();
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/ld+json")).header(HttpHeaders.CONTENT_DISPOSITION, file).body(JsonLdRecipe.write(dish.text(), dish.original()).getBytes(StandardCharsets.UTF_8));
+    }
+
     private BenchView view(DishForm form) {
         var menu = kitchen.menu();
-        return BenchView.of(Derivation.of(kitchen.read(form.text(), menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
+        return BenchView.of(Derivation.of(kitchen.read(text(form).text(), menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
     }
 
     private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {
@@ -111,7 +147,7 @@ class DishController {
         page.addObject("form", form);
         page.addObject("wrong", wrong);
         page.addObject("theirs", theirs);
-        var bench = form.text().isBlank() || form.isTooLong() ? null : view(form);
+        var bench = form.text().isBlank() || form.isTooLong() || !unreadable(form).isEmpty() ? null : view(form);
         page.addObject("tooLong", "");
         page.addObject("bench", bench);
         page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());

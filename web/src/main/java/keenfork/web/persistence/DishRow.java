@@ -16,6 +16,7 @@ class DishRow {
     @Version long version;
     String name = "";
     String text = "";
+    String original = "";
     int position;
     Instant changedAt = Instant.EPOCH;
 }

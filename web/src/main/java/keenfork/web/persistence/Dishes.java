@@ -36,10 +36,16 @@ public class Dishes {
     /// {@return the key of a new dish at the end of the menu}
     /// @throws Conflict when another dish has that name
     public long add(String name, String text) {
+        return add(name, text, "");
+    }
+
+    /// The same for a recipe that came as a schema.org object.
+    public long add(String name, String text, String original) {
         if (rows.named(name).isPresent()) throw new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
         var row = new DishRow();
         row.name = name;
         row.text = text;
+        row.original = original;
         row.position = rows.lastPosition() + 1;
         row.changedAt = Instant.now(clock);
         var id = rows.saveAndFlush(row).id;
@@ -65,6 +71,6 @@ public class Dishes {
 
     private static Stored<DishText> stored(DishRow row) {
         if (row.id == null) throw new IllegalStateException("a stored dish has a key");
-        return new Stored<>(row.id, row.version, new DishText(row.name, row.text, row.changedAt));
+        return new Stored<>(row.id, row.version, new DishText(row.name, row.text, row.original, row.changedAt));
     }
 }
