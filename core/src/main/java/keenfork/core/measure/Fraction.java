@@ -16,7 +16,7 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     public Fraction {
         if (top < 0 || bottom < 1)
             throw new IllegalArgumentException("a fraction is 0 or more over 1 or more, not %d/%d".formatted(top, bottom));
-        var divisor = BigInteger.valueOf(top).gcd(BigInteger.valueOf(bottom)).longValueExact();
+        var divisor = gcd(top, bottom);
         top /= divisor;
         bottom /= divisor;
     }
@@ -33,7 +33,17 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
 
     /// {@return the product, or a million where it would pass that}
     public Fraction times(Fraction other) {
+        if (other.top == other.bottom) return this;
         return bounded(BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.top)), other.bottom);
+    }
+
+    private static long gcd(long a, long b) {
+        while (b != 0) {
+            var rest = a % b;
+            a = b;
+            b = rest;
+        }
+        return a;
     }
 
     private Fraction bounded(BigInteger newTop, long otherBottom) {
@@ -45,6 +55,7 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
 
     /// {@return this number as a decimal of 16 significant figures}
     public BigDecimal decimal() {
+        if (bottom == 1) return BigDecimal.valueOf(top);
         return BigDecimal.valueOf(top).divide(BigDecimal.valueOf(bottom), MathContext.DECIMAL64);
     }
 

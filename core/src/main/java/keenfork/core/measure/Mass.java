@@ -11,7 +11,6 @@ import java.math.RoundingMode;
 /// @param high   most it can be, µg
 public record Mass(long low, long likely, long high) {
     public static final Mass NONE = new Mass(0, 0, 0);
-    private static final BigDecimal MICRO = BigDecimal.valueOf(1_000_000);
     /// a tonne, the most one line is read as, µg
     static final long MOST = 1_000_000_000_000L;
 
@@ -31,7 +30,8 @@ public record Mass(long low, long likely, long high) {
     }
 
     private static long micrograms(BigDecimal grams) {
-        return grams.multiply(MICRO).setScale(0, RoundingMode.HALF_UP).min(BigDecimal.valueOf(MOST)).longValueExact();
+        var micrograms = grams.scaleByPowerOfTen(6).setScale(0, RoundingMode.HALF_UP);
+        return micrograms.precision() > 13 ? MOST : Math.min(MOST, micrograms.longValueExact());
     }
 
     public Mass plus(Mass other) {

@@ -32,8 +32,10 @@ public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
 
     /// So many of it in grams: the least number at the low figure, the most at the high one.
     public Mass grams(Fraction least, Fraction most) {
-        var middle = least.decimal().add(most.decimal()).divide(BigDecimal.TWO, MathContext.DECIMAL64);
-        return Mass.ofGrams(least.decimal().multiply(low), middle.multiply(likely), most.decimal().multiply(high));
+        var from = least.decimal();
+        if (least.equals(most)) return Mass.ofGrams(from.multiply(low), from.multiply(likely), from.multiply(high));
+        var to = most.decimal();
+        return Mass.ofGrams(from.multiply(low), from.add(to).divide(BigDecimal.TWO, MathContext.DECIMAL64).multiply(likely), to.multiply(high));
     }
 
     public Span times(BigDecimal factor) {

@@ -29,7 +29,7 @@ final class LineReader {
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS = List.of(" with ", " in ", " for ", " from ", " and ", " & ", " + ", " - ", " – ", " plus ");
     private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
-    private static final Pattern TO_TASTE = Pattern.compile("(?i)\\bto taste\\b|\\bas (?:needed|required)\\b|\\bto season\\b");
+    private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// words that only separate the two fruits of "lime or lemon juice" from what is shared
     private static final int LONGEST_TAIL = 2;
@@ -42,9 +42,8 @@ final class LineReader {
         this.measures = new MeasureReader(volumes);
     }
 
-    /// {@return the line without bullet, tick box or list number, with plain blanks and the signs that pasted pages write as `&frac12;`}
-    static String bare(String written) {
-        var text = Pasted.plain(written);
+    /// {@return a line of plain text without bullet, tick box or list number}
+    static String bare(String text) {
         var at = 0;
         while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
         if (text.startsWith("[ ]", at) || text.startsWith("[x]", at)) at += 3;
@@ -62,7 +61,7 @@ final class LineReader {
         var at = text.indexOf('@');
         if (at >= 0 && at < 20) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
-        var toTaste = (lower.contains("to ") || lower.contains("as ")) && TO_TASTE.matcher(lower).find();
+        var toTaste = saysToTaste(lower);
         var optional = lower.contains("optional");
         var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
         var named = choices(measure.rest(), unread);
@@ -73,6 +72,11 @@ final class LineReader {
         var weighed = choices.subList(0, Math.min(named.weighed, choices.size()));
         var mass = drained(weigh(counted, weighed), measure, lower, weighed);
         return new Line(bare, counted.amount(), toTaste, optional, choices, unread, "", mass, null, null);
+    }
+
+    private static boolean saysToTaste(String lower) {
+        for (var words : TO_TASTE) if (lower.contains(words)) return true;
+        return false;
     }
 
     private Line otherDish(String bare, String text, int at) {
@@ -99,7 +103,8 @@ final class LineReader {
         for (var alternative : alternatives) {
             var reading = Foods.shipped().recipeWords().read(alternative);
             for (var word : reading.unread()) unread.add(word.text());
-            var named = reading.matches().stream().filter(m -> !Words.isDenied(alternative, m.end())).toList();
+            var named = new ArrayList<Match>(2);
+            for (var match : reading.matches()) if (!Words.isDenied(alternative, match.end())) named.add(match);
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, named, alternatives.length > 1);
         }
@@ -152,6 +157,7 @@ final class LineReader {
             if (headEnds(phrase.substring(main.end(), match.start()))) break;
             main = match;
         }
+        if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());
         var chosen = main;
         return new Line.Choice(main.meaning(), matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList());
     }
@@ -211,16 +217,20 @@ final class LineReader {
 
     /// Of several choices the least and the most; juice and zest of one fruit together.
     private @Nullable Mass weighEach(Amount amount, String noun, BigDecimal size, List<Line.Choice> choices) {
-        var weights = choices.stream().map(c -> weigh(c, amount, noun)).flatMap(Optional::stream).map(m -> size.equals(BigDecimal.ONE) ? m : m.times(size, size)).toList();
-        if (weights.isEmpty()) return weight(amount);
-        return weights.stream().reduce(LineReader::either).orElseThrow();
+        Mass all = null;
+        for (var choice : choices) {
+            var one = weigh(choice, amount, noun);
+            if (one != null) all = all == null ? one : either(all, one);
+        }
+        return all == null ? weight(amount) : size.equals(BigDecimal.ONE) ? all : all.times(size, size);
     }
 
-    private Optional<Mass> weigh(Line.Choice choice, Amount amount, String noun) {
-        var main = food(choice.main()).flatMap(f -> f.weigh(amount, noun, volumes));
-        if (main.isEmpty() || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty()) return main;
-        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest") && food(choice.main()).orElseThrow().name().endsWith(" juice"));
-        return zest.flatMap(z -> z.weigh(amount, noun, volumes)).map(m -> m.plus(main.get())).or(() -> main);
+    private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {
+        if (!(choice.main() instanceof Meaning.OfFood(var food))) return null;
+        var main = food.weigh(amount, noun, volumes).orElse(null);
+        if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty() || !food.name().endsWith(" juice")) return main;
+        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest")).flatMap(z -> z.weigh(amount, noun, volumes));
+        return zest.map(main::plus).orElse(main);
     }
 
     private static Mass either(Mass a, Mass b) {

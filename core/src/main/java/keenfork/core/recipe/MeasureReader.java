@@ -52,6 +52,14 @@ final class MeasureReader {
     private static final Set<String> ARTICLES = Set.of("a", "an", "the");
     private static final Set<String> OF = Set.of("of");
     private static final Set<String> EACH = Set.of("each");
+    private static final Set<String> BEFORE_PRESSED = Set.of("the", "finely", "grated", "freshly", "squeezed");
+    private static final Set<String> OF_OR_FROM = Set.of("of", "from");
+    private static final Set<String> THE = Set.of("the");
+    private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
+    private static final Set<String> TO = Set.of("to");
+    private static final Set<String> PLUS = Set.of("plus", "and");
+    private static final Set<String> ALTOGETHER = Set.of("total", "drained", "in", "all");
+    private static final Set<String> THE_OR_SOME = Set.of("the", "some");
     private static final BigDecimal INCH = new BigDecimal("2.54");
 
     private final Volumes volumes;
@@ -105,7 +113,7 @@ final class MeasureReader {
     /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor stays.
     private static Set<Pressed> pressedAhead(Cursor cursor) {
         var start = cursor.at;
-        while (cursor.take(Set.of("the", "finely", "grated", "freshly", "squeezed"))) { }
+        while (cursor.take(BEFORE_PRESSED)) { }
         var pressed = EnumSet.noneOf(Pressed.class);
         while (PRESSED.containsKey(cursor.word()) || !pressed.isEmpty() && (cursor.word().equals("and") || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0)) {
             var what = PRESSED.get(cursor.word());
@@ -115,7 +123,7 @@ final class MeasureReader {
             cursor.blanks();
         }
         if (pressed.isEmpty()) cursor.at = start;
-        else if (cursor.take(Set.of("of", "from"))) cursor.take(Set.of("the"));
+        else if (cursor.take(OF_OR_FROM)) cursor.take(THE);
         return pressed;
     }
 
@@ -321,7 +329,7 @@ final class MeasureReader {
 
     private static @Nullable Found fluidOunce(Cursor cursor) {
         passUnit(cursor);
-        if (!cursor.take(Set.of("oz", "ounce", "ounces"))) return null;
+        if (!cursor.take(OUNCE)) return null;
         cursor.mark(".");
         cursor.blanks();
         return new Found(Unit.FL_OZ, Unit.FL_OZ.id(), Fraction.ONE);
@@ -351,7 +359,7 @@ final class MeasureReader {
     /// "100g-150g kale": the unit is said twice.
     private Amount wider(Cursor cursor, Amount amount, Found unit) {
         var start = cursor.at;
-        if (cursor.mark("-–—") || cursor.take(Set.of("to"))) {
+        if (cursor.mark("-–—") || cursor.take(TO)) {
             cursor.blanks();
             var other = Numbers.at(cursor.text, cursor.at);
             if (other != null && other.high().compareTo(amount.high()) > 0) {
@@ -367,7 +375,7 @@ final class MeasureReader {
     /// "1 tbsp + 1 tsp" and "2 lb 4 oz": both together, in the first unit.
     private Amount added(Cursor cursor, Amount amount) {
         var start = cursor.at;
-        var joined = cursor.mark("+") || cursor.take(Set.of("plus", "and"));
+        var joined = cursor.mark("+") || cursor.take(PLUS);
         cursor.blanks();
         var other = joined || cursor.isDigit() ? weight(cursor) : null;
         if (other != null && other.unit().kind() == amount.unit().kind() && (joined || other.unit() != amount.unit())) {
@@ -415,7 +423,7 @@ final class MeasureReader {
             if (weight == null) continue;
             skipOther(cursor);
             var each = cursor.take(EACH);
-            cursor.take(Set.of("total", "drained", "in", "all"));
+            cursor.take(ALTOGETHER);
             if (!cursor.mark(")")) continue;
             var without = (rest.substring(0, open) + rest.substring(cursor.at)).replace("  ", " ").strip();
             if (amount.unit().kind() == Unit.Kind.WEIGHT || amount.unit().kind() == weight.unit().kind()) return null;
@@ -429,7 +437,7 @@ final class MeasureReader {
     /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
     private Measure unnumbered(String text) {
         var cursor = new Cursor(text, 0);
-        cursor.take(Set.of("the", "some"));
+        cursor.take(THE_OR_SOME);
         var size = sizes(cursor);
         var start = cursor.at;
         var unit = unitAhead(cursor);

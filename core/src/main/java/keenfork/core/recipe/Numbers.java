@@ -26,6 +26,10 @@ final class Numbers {
     /// "a little oil", "a grating of nutmeg": no number is meant
     private static final Set<String> UNCOUNTED = Set.of("little", "bit", "lot", "touch", "hint", "drop", "grating", "scattering", "scatter", "sprinkle", "sprinkling",
             "dusting", "crack", "twist", "grind", "grinding", "shaving", "scrape", "swirl", "splodge", "taste");
+    private static final Set<String> LIMIT = Set.of("to", "least", "most");
+    private static final Set<String> HALF_WORD = Set.of("half");
+    private static final Set<String> DOZEN_WORD = Set.of("dozen");
+    private static final Set<String> QUARTER_WORD = Set.of("quarter");
     private static final long MOST = 1_000_000;
 
     private Numbers() {}
@@ -81,7 +85,7 @@ final class Numbers {
                 var back = cursor.at;
                 cursor.pass();
                 cursor.blanks();
-                if (!cursor.take(Set.of("to", "least", "most"))) {
+                if (!cursor.take(LIMIT)) {
                     cursor.at = back;
                     return;
                 }
@@ -155,7 +159,7 @@ final class Numbers {
             cursor.blanks();
             if (cursor.mark("&") || cursor.take(AND)) {
                 cursor.blanks();
-                if (cursor.take(ARTICLES) && cursor.take(Set.of("half"))) return HALF;
+                if (cursor.take(ARTICLES) && cursor.take(HALF_WORD)) return HALF;
             }
         }
         var glyph = GLYPHS.get(cursor.ahead());
@@ -217,7 +221,7 @@ final class Numbers {
         if (cursor.word().equals("fat") || cursor.word().equals("and")) return null;
         cursor.take(OF);
         cursor.take(ARTICLES);
-        return cursor.take(Set.of("dozen")) ? Range.of(Fraction.of(6)) : Range.of(HALF);
+        return cursor.take(DOZEN_WORD) ? Range.of(Fraction.of(6)) : Range.of(HALF);
     }
 
     private static @Nullable Range article(Cursor cursor) {
@@ -230,7 +234,7 @@ final class Numbers {
     private static @Nullable Range cardinal(String word, Cursor cursor) {
         var number = CARDINALS.get(word);
         if (number == null) return null;
-        if (cursor.take(Set.of("dozen"))) return Range.of(DOZEN.times(Fraction.of(number)));
+        if (cursor.take(DOZEN_WORD)) return Range.of(DOZEN.times(Fraction.of(number)));
         var parts = switch (cursor.word()) {
             case "half", "halves" -> 2;
             case "third", "thirds" -> 3;
@@ -245,8 +249,8 @@ final class Numbers {
         }
         var back = cursor.at;
         if (cursor.take(AND) && cursor.take(ARTICLES)) {
-            if (cursor.take(Set.of("half"))) return Range.of(Fraction.of(number).plus(HALF));
-            if (cursor.take(Set.of("quarter"))) return Range.of(Fraction.of(number).plus(new Fraction(1, 4)));
+            if (cursor.take(HALF_WORD)) return Range.of(Fraction.of(number).plus(HALF));
+            if (cursor.take(QUARTER_WORD)) return Range.of(Fraction.of(number).plus(new Fraction(1, 4)));
         }
         cursor.at = back;
         return Range.of(Fraction.of(number));

@@ -17,6 +17,7 @@ final class Pasted {
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
+        if (isPlain(written)) return written;
         var text = written.indexOf('&') < 0 ? written : ENTITY.matcher(written).replaceAll(m -> java.util.regex.Matcher.quoteReplacement(decoded(m)));
         var plain = new StringBuilder(text.length());
         for (var i = 0; i < text.length(); i++) {
@@ -25,6 +26,14 @@ final class Pasted {
             else if (!plain.isEmpty() && plain.charAt(plain.length() - 1) != ' ') plain.append(' ');
         }
         return plain.toString().strip();
+    }
+
+    private static boolean isPlain(String text) {
+        for (var i = 0; i < text.length(); i++) {
+            var c = text.charAt(i);
+            if (c < ' ' || c == '&' || c > 127 && isBlank(c) || c == ' ' && (i == 0 || i + 1 == text.length() || text.charAt(i + 1) == ' ')) return false;
+        }
+        return true;
     }
 
     private static boolean isBlank(char c) {

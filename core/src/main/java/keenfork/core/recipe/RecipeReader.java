@@ -24,6 +24,11 @@ final class RecipeReader {
     private static final Pattern LONE = Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
     private static final Pattern INLINE = Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
     private static final Pattern CONVENTION = Pattern.compile("(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
+    private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
+    /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
+    private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
+    private static final int LONGEST_HEADING = 90;
+    private static final int LONGEST_METHOD = 26;
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     private static final Pattern VERB = Pattern.compile("(?i)^(?:add|arrange|bake|beat|blanch|blend|blitz|boil|bring|chill|chop|combine|cook|cool|cover|crumble|cut|drain|dress|drizzle|fold|fry|grate|grill|grind|heat|leave|let|loosen|mash|mix|peel|pour|pound|preheat|press|pulse|put|reduce|remove|rinse|roast|rub|salt|scatter|season|serve|shave|simmer|slice|soak|spoon|spread|sprinkle|squeeze|stir|strain|take|taste|tear|tip|toast|top|toss|turn|warm|wash|whip|whisk|whizz)\\b");
 
@@ -46,7 +51,7 @@ final class RecipeReader {
     }
 
     Recipe read(String text) {
-        var written = text.replace("\uFEFF", "").split("\\R");
+        var written = withLineFeeds(text).lines().toList();
         lineReader = new LineReader(convention(written));
         var afterBlank = false;
         for (var raw : written) {
@@ -60,9 +65,21 @@ final class RecipeReader {
         return new Recipe(name, serves, makes, cooked, steps);
     }
 
+    private static String withLineFeeds(String text) {
+        for (var i = 0; i < text.length(); i++) {
+            var c = text.charAt(i);
+            if (c != '\uFEFF' && (c == '\n' || c > '\f' && c < '\u0085' || LINE_ENDS.indexOf(c) < 0)) continue;
+            var plain = text.replace("\uFEFF", "");
+            for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
+            return plain;
+        }
+        return text;
+    }
+
     /// A recipe may say whose cups and spoons it means; else they are the kitchen's.
-    private Volumes convention(String[] written) {
+    private Volumes convention(List<String> written) {
         for (var raw : written) {
+            if (raw.length() > LONGEST_HEADING || raw.indexOf(':') < 0 && raw.indexOf('=') < 0) continue;
             var matcher = CONVENTION.matcher(raw.strip());
             if (matcher.matches()) return switch (matcher.group("name").toLowerCase(Locale.ROOT)) {
                 case "us", "american" -> Volumes.US;
@@ -75,12 +92,14 @@ final class RecipeReader {
     }
 
     private void take(String line, boolean afterBlank) {
-        if (takesYield(line) || takesPack(line) || INGREDIENTS.matcher(line).matches() || CONVENTION.matcher(line).matches()) return;
-        if (METHOD.matcher(line.replaceAll("^[#*_=\\s]+|[*_=\\s]+$", "")).matches()) {
+        if (takesYield(line) || takesPack(line)) return;
+        var isShort = line.length() <= LONGEST_HEADING;
+        if (line.length() <= LONGEST_METHOD && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
+        if (line.length() <= LONGEST_METHOD && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
             inMethod = true;
             return;
         }
-        var heading = heading(line);
+        var heading = isShort && mayBeHeading(line) ? heading(line) : null;
         if (heading == null && afterBlank && !inMethod && LONE.matcher(line).matches()) heading = line;
         if (heading != null) {
             endPart();
@@ -95,6 +114,7 @@ final class RecipeReader {
 
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon": a part told on one line.
     private boolean takesInline(String line) {
+        if (line.indexOf(':') < 0) return false;
         var inline = INLINE.matcher(line);
         if (!inline.matches()) return false;
         var pieces = inline.group("rest").split("[;,]\\s+");
@@ -133,6 +153,7 @@ final class RecipeReader {
     }
 
     private boolean takesPack(String line) {
+        if (!line.regionMatches(true, 0, "pack", 0, 4)) return false;
         var pack = PACK.matcher(line);
         if (!pack.matches()) return false;
         if (lines.isEmpty()) return false;
@@ -148,6 +169,10 @@ final class RecipeReader {
         return Declaration.read(first.text() + "\n" + second.text(), first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
     }
 
+    private static boolean mayBeHeading(String line) {
+        return line.endsWith(":") || "#*_=[-".indexOf(line.charAt(0)) >= 0 || line.regionMatches(true, 0, "for ", 0, 4) || line.regionMatches(true, 0, "to ", 0, 3);
+    }
+
     private static @Nullable String heading(String line) {
         var matcher = HEADING.matcher(line);
         if (!matcher.matches()) return null;
@@ -158,9 +183,15 @@ final class RecipeReader {
         return null;
     }
 
+    private static boolean isNumbered(String line) {
+        var at = 0;
+        while (at < line.length() && at < 4 && Character.isDigit(line.charAt(at))) at++;
+        return at > 0 && at < line.length() && (line.charAt(at) == '.' || line.charAt(at) == ')');
+    }
+
     /// A sentence that starts with what to do, after the ingredients, is a step; a numbered ingredient stays an ingredient.
     private boolean isStep(String line) {
-        if (lines.isEmpty() && parts.isEmpty()) return false;
+        if (lines.isEmpty() && parts.isEmpty() || !line.endsWith(".") && !isNumbered(line)) return false;
         var numbered = NUMBERED.matcher(line);
         var rest = numbered.matches() ? numbered.group("rest") : line;
         return Numbers.at(rest, 0) == null && VERB.matcher(rest).find() && (numbered.matches() ? isSentence(rest) : rest.endsWith(".") && rest.split(" ").length >= 5);

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Mass;
@@ -26,12 +27,16 @@ final class Yields {
     private static Map<String, Map<String, Span>> read() {
         var held = new HashMap<String, Map<String, Span>>();
         for (var row : Table.read(Yields.class, "yields.txt", 4))
-            for (var name : row.list(0)) held.computeIfAbsent(row.cell(1), _ -> new HashMap<>()).put(name.equals(ANY) ? ANY : Words.key(name), row.read(2, Span::parse));
+            for (var name : row.list(0)) held.computeIfAbsent(row.cell(1), _ -> new HashMap<>()).put(name.equals(ANY) ? ANY : row.read(0, _ -> shown(name)), row.read(2, Span::parse));
         return held;
     }
 
+    private static String shown(String name) {
+        return Foods.shipped().find(name).orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name))).name();
+    }
+
     private static Optional<Span> factor(String change, Food food) {
-        return Optional.ofNullable(HELD.getOrDefault(change, Map.of()).get(Words.key(food.name())));
+        return Optional.ofNullable(HELD.getOrDefault(change, Map.of()).get(food.name()));
     }
 
     /// {@return what is left of a tin or jar of it in the sieve}
@@ -43,7 +48,7 @@ final class Yields {
     /// empty where nothing of the kind is said or no factor is held.
     static Optional<Mass> becomes(Line line, List<String> steps) {
         var food = line.food();
-        if (food.isEmpty() || line.mass() == null) return Optional.empty();
+        if (food.isEmpty() || line.mass() == null || factor("cooked", food.get()).isEmpty() && factor("soaked", food.get()).isEmpty()) return Optional.empty();
         var about = new ArrayList<String>();
         about.add(line.text());
         var name = Words.key(food.get().name());

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
+import org.jspecify.annotations.Nullable;
 
 /// A jurisdiction's allergen law as data: groups in order, what is exempt, and the words of a label.
 public final class RuleBook {
@@ -34,8 +36,9 @@ public final class RuleBook {
     /// @param at     the group's place in the book, from 0
     /// @param member what the law names: the listed member above it, or the substance itself where it stands for a branch ("nuts")
     /// @param reach  the listed substances it could be
+    /// @param said   what a label says for it, or null for a word for a whole branch
     /// @param isSure false for a word for a branch of which the group lists one kind only: "nuts" are not surely almonds
-    public record Place(Group group, int at, Substance member, List<Substance> reach, boolean isSure) {
+    public record Place(Group group, int at, Substance member, List<Substance> reach, @Nullable Substance said, boolean isSure) {
         public Place {
             reach = List.copyOf(reach);
         }
@@ -66,7 +69,8 @@ public final class RuleBook {
             var member = group.member(substance);
             if (member.isEmpty()) continue;
             var reach = group.reach(substance);
-            found.add(new Place(group, at, member.get(), reach, group.names(substance) || reach.size() > 1));
+            var said = !group.names(substance) ? null : group.naming() == Group.Naming.KIND ? substance : member.get();
+            found.add(new Place(group, at, member.get(), reach, said, said != null || reach.size() > 1));
         }
         return List.copyOf(found);
     }
@@ -115,7 +119,7 @@ public final class RuleBook {
     public String law() { return word("law"); }
 
     /// {@return the groups in the order the rule book's labels and maps show them}
-    public List<Group> groups() { return List.copyOf(groups); }
+    public List<Group> groups() { return Collections.unmodifiableList(groups); }
 
     public List<Substance> exempt() { return List.copyOf(exempt); }
 

@@ -3,7 +3,6 @@ package keenfork.core.trace;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.recipe.Recipe;
 
 /// A group that is declared only from so many mg in 1 kg: sulphites, from 10. The amounts of all lines are summed and set against the dish.
 final class Concentration {
@@ -14,7 +13,7 @@ final class Concentration {
 
     /// The threads of the group as the threshold leaves them: none where all amounts are known and even their high end stays below; as they are
     /// where the low end reaches it, or a pack declares it; otherwise what the tables hold is not known.
-    static List<Evidence> judged(List<Evidence> threads, Recipe recipe, BigDecimal milligramsInKilogram) {
+    static List<Evidence> judged(List<Evidence> threads, GoesIn dish, BigDecimal milligramsInKilogram) {
         var low = 0.0;
         var high = 0.0;
         for (var e : threads) {
@@ -22,11 +21,10 @@ final class Concentration {
             if (e.certainty() == Certainty.CONTAINS) low += e.amount().lowGrams();
             high += e.amount().highGrams();
         }
-        var lightest = recipe.mass().lowGrams() * BOILED_DOWN;
+        var lightest = dish.mass().lowGrams() * BOILED_DOWN;
         var share = milligramsInKilogram.doubleValue() / 1e6;
         if (high < share * lightest) return List.of();
-        var allWeighed = recipe.lines().stream().allMatch(l -> l.mass() != null);
-        return allWeighed && low >= share * recipe.mass().highGrams() ? threads : unsure(threads);
+        return dish.isAll() && low >= share * dish.mass().highGrams() ? threads : unsure(threads);
     }
 
     private static List<Evidence> unsure(List<Evidence> threads) {

@@ -13,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 /// @param facts     the facts in force
 /// @param evidence  every reason found, in the order of the recipe
 /// @param questions what is open, in the order of the recipe
-public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions) {
+/// @param goesIn    what goes in by weight
+public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions, GoesIn goesIn) {
     public Derivation {
         evidence = List.copyOf(evidence);
         questions = List.copyOf(questions);
@@ -22,7 +23,7 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     public static Derivation of(Recipe recipe, Facts facts) {
         var deriver = new Deriver(facts);
         deriver.dish(recipe);
-        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions());
+        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions(), GoesIn.of(recipe));
     }
 
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}
@@ -32,7 +33,7 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
 
     /// {@return this derivation seen through one part alone, by the part's name}
     public Derivation ofPart(String part) {
-        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions);
+        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions, goesIn);
     }
 
     public Profile under(RuleBook ruleBook) {

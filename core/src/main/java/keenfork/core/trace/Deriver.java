@@ -1,6 +1,5 @@
 package keenfork.core.trace;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.LinkedHashSet;
@@ -26,8 +25,7 @@ final class Deriver {
     private static final int DEEPEST = 8;
     private static final String SULPHITES = "sulphites";
     private static final Substances TREE = Substances.shipped();
-    private static final List<Link> SUBSTANCES = TREE.all().stream().map(s -> new Link(Link.Kind.SUBSTANCE, s.name(), null, s.source())).toList();
-    private static final BigDecimal MILLIGRAMS_IN_KILOGRAM = new BigDecimal("0.000001");
+    private static final long MILLIGRAMS_IN_KILOGRAM = 1_000_000;
     private final Facts facts;
     private final List<Evidence> evidence = new ArrayList<>();
     private final Set<Question> questions = new LinkedHashSet<>();
@@ -59,13 +57,12 @@ final class Deriver {
     private void contacts(Recipe recipe, Part part, Trail path, boolean off) {
         for (var contact : facts.contacts(recipe.name(), part.name()))
             for (var s : contact.substances())
-                evidence.add(new Evidence(s, Certainty.CONTACT, false, path.to(Link.of(Link.Kind.KIT, contact.how())).to(substance(s)), off, null, null));
+                evidence.add(new Evidence(s, Certainty.CONTACT, false, path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
     }
 
     private void unknown(Trail path, Question question, boolean off) {
         questions.add(question);
-        var anything = TREE.anything();
-        evidence.add(new Evidence(anything, Certainty.NOT_KNOWN, false, path.to(new Link(Link.Kind.SUBSTANCE, "anything", null, question.ask())), off, null, null));
+        evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, path, off, null, null));
     }
 
     /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish.
@@ -80,7 +77,7 @@ final class Deriver {
             questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words())));
             var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
             for (var s : missing) {
-                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path.to(substance(s)), false, null, null));
+                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, false, null, null));
                 held.set(s.at());
             }
         }
@@ -91,8 +88,6 @@ final class Deriver {
         return TREE.isUnder(held, named) || TREE.isUnder(named, held)
                 || TREE.branch(held).equals(TREE.branch(named)) && !TREE.branch(held).id().equals("tree-nut");
     }
-
-    private static Link substance(Substance s) { return SUBSTANCES.get(s.at()); }
 
     /// One line of one part being read into evidence.
     private final class Reading {
@@ -197,7 +192,7 @@ final class Deriver {
             if (!(packRead && food.isCompound()))
                 for (var s : food.holds()) add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
-            if (food.isCompound()) questions.add(new Question(line.text(), "Read the pack: what is in the %s?".formatted(food.name())));
+            if (food.isCompound()) questions.add(new Question(line.text(), "Read the pack: what is in the " + food.name() + "?"));
             else for (var ask : Asks.about(food)) questions.add(new Question(line.text(), ask));
             for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
         }
@@ -207,9 +202,9 @@ final class Deriver {
             var inKilogram = food.sulphite();
             var mass = line.mass();
             if (inKilogram == null || mass == null || !substance.id().equals(SULPHITES)) return null;
-            var most = mass.times(inKilogram.high().multiply(MILLIGRAMS_IN_KILOGRAM), inKilogram.high().multiply(MILLIGRAMS_IN_KILOGRAM));
-            var least = surely ? mass.times(inKilogram.low().multiply(MILLIGRAMS_IN_KILOGRAM), inKilogram.low().multiply(MILLIGRAMS_IN_KILOGRAM)) : Mass.NONE;
-            return new Mass(least.low(), (least.low() + most.high()) / 2, most.high());
+            var least = surely ? mass.low() / MILLIGRAMS_IN_KILOGRAM * inKilogram.low().longValue() : 0;
+            var most = (mass.high() / MILLIGRAMS_IN_KILOGRAM + 1) * inKilogram.high().longValue();
+            return new Mass(least, (least + most) / 2, most);
         }
 
         private void declared(Declaration declaration, Link pack) {
@@ -235,7 +230,7 @@ final class Deriver {
         }
 
         private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law, @Nullable Mass amount) {
-            found.add(new Evidence(s, certainty, assumed, below.to(substance(s)), off, law, amount));
+            found.add(new Evidence(s, certainty, assumed, below, off, law, amount));
         }
     }
 }

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /// @param substance what
 /// @param certainty how surely
 /// @param assumed   true where it rests on a pack that is not read
-/// @param trail     from the dish down to the substance
+/// @param trail     from the dish down to what holds the substance
 /// @param comesOff  true where it is in a part that can be left off
 /// @param named     the law that would have made the maker name it, so that a vague word hides nothing of that law's groups; or null
 /// @param amount    how much of the substance itself goes in, or null where no figure is held
@@ -22,7 +22,7 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
     }
 
     /// {@return the knots of its thread, from the dish down to the substance}
-    public List<Link> path() { return trail.links(); }
+    public List<Link> path() { return trail.linksTo(new Link(Link.Kind.SUBSTANCE, substance.name(), null, substance.source())); }
 
     /// {@return whether this could be one of the given substances, which a maker's law did not make it name}
     public boolean couldBe(List<Substance> reach) {

@@ -5,55 +5,68 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
-import org.jspecify.annotations.Nullable;
 
 /// A dish seen under one rule book: its marks in the book's order. A group with nothing found has no mark.
 public record Profile(RuleBook ruleBook, List<Mark> marks) {
-    private static final Comparator<Evidence> STRONGEST_FIRST = Comparator.comparing(Evidence::certainty).thenComparing(Evidence::assumed);
-
     public Profile {
         marks = List.copyOf(marks);
     }
 
+    /// What is found of one group while the evidence is gone through: sorted only where it did not come in order.
+    private static final class Found {
+        private final List<Evidence> threads = new ArrayList<>(4);
+        private final Set<Substance> members = new LinkedHashSet<>(4);
+        private boolean ordered = true;
+        private int last;
+
+        void add(Evidence evidence, RuleBook.Place place) {
+            // "nuts" surely hold nuts; whether they hold almonds is not known
+            var counted = place.isSure() || evidence.certainty() != Certainty.CONTAINS ? evidence : evidence.withCertainty(Certainty.NOT_KNOWN);
+            threads.add(counted);
+            ordered &= weakness(counted) >= last;
+            last = weakness(counted);
+            if (place.said() != null) members.add(place.said());
+        }
+
+        Mark mark(Group group, List<Evidence> counted) {
+            if (!ordered || counted != threads) counted.sort(Comparator.comparingInt(Found::weakness));
+            var strongest = counted.getFirst().certainty();
+            var assumed = true;
+            var comesOff = true;
+            for (var e : counted) {
+                assumed &= e.certainty() != strongest || e.assumed();
+                comesOff &= e.comesOff();
+            }
+            return new Mark(group, strongest, assumed, comesOff, List.copyOf(members), counted);
+        }
+
+        private static int weakness(Evidence evidence) { return evidence.certainty().ordinal() * 2 + (evidence.assumed() ? 1 : 0); }
+    }
+
     static Profile of(Derivation derivation, RuleBook ruleBook) {
         var groups = ruleBook.groups();
-        var found = new ArrayList<@Nullable List<Evidence>>();
-        for (var i = 0; i < groups.size(); i++) found.add(null);
+        var found = new Found[groups.size()];
         for (var e : derivation.evidence())
             for (var place : ruleBook.placesOf(e.substance())) {
                 if (!e.couldBe(place.reach())) continue;
-                var threads = found.get(place.at());
-                if (threads == null) found.set(place.at(), threads = new ArrayList<>(4));
-                // "nuts" surely hold nuts; whether they hold almonds is not known
-                threads.add(place.isSure() || e.certainty() != Certainty.CONTAINS ? e : e.withCertainty(Certainty.NOT_KNOWN));
+                var of = found[place.at()];
+                if (of == null) found[place.at()] = of = new Found();
+                of.add(e, place);
             }
         var marks = new ArrayList<Mark>();
         for (var i = 0; i < groups.size(); i++) {
+            var of = found[i];
+            if (of == null) continue;
             var group = groups.get(i);
-            var threads = found.get(i);
-            if (threads == null) continue;
             var threshold = ruleBook.threshold(group);
-            var counted = threshold.isPresent() ? Concentration.judged(threads, derivation.recipe(), threshold.get()) : threads;
-            if (!counted.isEmpty()) marks.add(mark(group, counted, ruleBook));
+            var counted = threshold.isPresent() ? Concentration.judged(of.threads, derivation.goesIn(), threshold.get()) : of.threads;
+            if (!counted.isEmpty()) marks.add(of.mark(group, counted));
         }
         return new Profile(ruleBook, marks);
-    }
-
-    private static Mark mark(Group group, List<Evidence> threads, RuleBook ruleBook) {
-        if (threads.size() > 1) threads.sort(STRONGEST_FIRST);
-        var strongest = threads.getFirst().certainty();
-        var members = new LinkedHashSet<Substance>();
-        var assumed = true;
-        var comesOff = true;
-        for (var e : threads) {
-            assumed &= e.certainty() != strongest || e.assumed();
-            comesOff &= e.comesOff();
-            if (group.names(e.substance())) members.add(group.naming() == Group.Naming.KIND ? e.substance() : ruleBook.member(group, e.substance()).orElseThrow());
-        }
-        return new Mark(group, strongest, assumed, comesOff, List.copyOf(members), threads);
     }
 
     public Optional<Mark> mark(Group group) {

@@ -11,9 +11,10 @@ import org.jspecify.annotations.Nullable;
 public record Trail(@Nullable Trail above, Link link) {
     public Trail to(Link next) { return new Trail(this, next); }
 
-    /// {@return the knots from the dish down}
-    public List<Link> links() {
+    /// {@return the knots from the dish down, and one more}
+    List<Link> linksTo(Link last) {
         var links = new ArrayList<Link>();
+        links.add(last);
         for (Trail at = this; at != null; at = at.above) links.add(at.link);
         return List.copyOf(links.reversed());
     }
