@@ -69,6 +69,12 @@ public record BigMenu(List<Recipe> dishes, List<Declaration> packs, Facts facts)
         return new BigMenu(recipes, declarations, new Facts(RuleBook.uk(), facts));
     }
 
+    /// {@return 1 for a dish that uses no other, else one more than the deepest of those it uses}
+    int depth(Recipe dish) {
+        return 1 + dish.lines().stream().filter(l -> !l.dish().isEmpty())
+                .mapToInt(l -> depth(dishes.stream().filter(d -> d.name().equals(l.dish())).findFirst().orElseThrow())).max().orElse(0);
+    }
+
     /// {@return an ingredient line as a cook would write it, its food from the shipped table}
     static String line(Random random) {
         if (random.nextDouble() < SHARE_UNREAD) return "2 tbsp zugwort";

@@ -18,16 +18,18 @@ import org.openjdk.jmh.annotations.State;
 
 /// One dish, and whole menus, from lines that are read already to marks.
 public class Deriving {
-    /// a dish of about thirty lines in four parts, which uses others
+    /// a dish of about thirty lines in four parts, and one that uses others, four deep
     @State(Scope.Benchmark)
     public static class OneDish {
         Recipe dish = new Recipe("", 0, "", List.of(), List.of());
+        Recipe nested = dish;
         Facts facts = Facts.none(RuleBook.uk());
 
         @Setup public void make() {
-            var menu = BigMenu.of(Reading.SEED, 20, 30);
+            var menu = BigMenu.of(Reading.SEED, 100, 150);
             facts = menu.facts();
-            dish = menu.dishes().stream().filter(d -> d.lines().stream().noneMatch(l -> !l.dish().isEmpty())).findFirst().orElseThrow();
+            dish = menu.dishes().stream().filter(d -> menu.depth(d) == 1).findFirst().orElseThrow();
+            nested = menu.dishes().stream().filter(d -> menu.depth(d) == 4).findFirst().orElseThrow();
         }
     }
 
@@ -45,6 +47,11 @@ public class Deriving {
     @Benchmark @BenchmarkMode(Mode.AverageTime) @OutputTimeUnit(TimeUnit.MICROSECONDS)
     public Profile one_dish(OneDish state) {
         return Derivation.of(state.dish, state.facts).under(RuleBook.uk());
+    }
+
+    @Benchmark @BenchmarkMode(Mode.AverageTime) @OutputTimeUnit(TimeUnit.MICROSECONDS)
+    public Profile nested_dish(OneDish state) {
+        return Derivation.of(state.nested, state.facts).under(RuleBook.uk());
     }
 
     @Benchmark @BenchmarkMode(Mode.AverageTime) @OutputTimeUnit(TimeUnit.MILLISECONDS)

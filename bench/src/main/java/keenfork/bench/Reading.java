@@ -40,4 +40,9 @@ public class Reading {
     public Recipe lines_read() {
         return Recipe.read(recipe, Volumes.METRIC, Law.UNKNOWN);
     }
+
+    @Benchmark @BenchmarkMode(Mode.Throughput) @OutputTimeUnit(TimeUnit.SECONDS) @OperationsPerInvocation(LINES) @Threads(1)
+    public Recipe lines_read_alone() {
+        return Recipe.read(recipe, Volumes.METRIC, Law.UNKNOWN);
+    }
 }

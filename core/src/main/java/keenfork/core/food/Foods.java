@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import keenfork.core.measure.Span;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -29,6 +30,9 @@ public final class Foods {
     private final Lexicon packWords;
     private final List<Additive> additives = new ArrayList<>();
     private final List<Name> names;
+    /// proposals made before: a misspelt word is asked about each time its dish is derived
+    private final Map<String, List<String>> proposals = new ConcurrentHashMap<>();
+    private static final int MOST_PROPOSALS = 10_000;
 
     private record Additive(int from, int to, Meaning meaning) {}
 
@@ -181,10 +185,14 @@ public final class Foods {
         var key = Name.of(Words.key(text));
         if (key.text.length() < 4) return List.of();
         var most = key.text.length() < 7 ? 1 : 2;
+        var known = proposals.get(key.text);
+        if (known != null) return known;
         record Near(String name, int distance) {}
-        return names.stream().filter(n -> Math.abs(n.text.length() - key.text.length()) <= most && Integer.bitCount(n.letters ^ key.letters) <= 2 * most)
+        var near = names.stream().filter(n -> Math.abs(n.text.length() - key.text.length()) <= most && Integer.bitCount(n.letters ^ key.letters) <= 2 * most)
                 .map(n -> new Near(n.text, distance(key.text, n.text, most))).filter(n -> n.distance <= most)
                 .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::name)).limit(3).map(Near::name).toList();
+        if (proposals.size() < MOST_PROPOSALS) proposals.put(key.text, near);
+        return near;
     }
 
     /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance). It stops as soon as

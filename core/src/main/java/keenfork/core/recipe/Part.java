@@ -1,7 +1,6 @@
 package keenfork.core.recipe;
 
 import java.util.List;
-import java.util.Optional;
 import keenfork.core.measure.Mass;
 
 /// A component of a dish.
@@ -20,6 +19,8 @@ public record Part(String name, PartKind kind, List<Line> lines) {
 
     /// {@return what is known to go in; lines without a weight are left out}
     public Mass mass() {
-        return lines.stream().map(Line::weighed).flatMap(Optional::stream).reduce(Mass.NONE, Mass::plus);
+        var sum = Mass.NONE;
+        for (var line : lines) if (line.mass() != null) sum = sum.plus(line.mass());
+        return sum;
     }
 }

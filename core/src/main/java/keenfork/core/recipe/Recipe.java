@@ -40,7 +40,9 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
 
     /// {@return what is known to go in; lines without a weight are left out}
     public Mass mass() {
-        return parts.stream().map(Part::mass).reduce(Mass.NONE, Mass::plus);
+        var sum = Mass.NONE;
+        for (var part : parts) sum = sum.plus(part.mass());
+        return sum;
     }
 
     /// {@return this dish with each part changed; a part left without lines goes}

@@ -1,11 +1,10 @@
 package keenfork.core.trace;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashSet;
+import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
@@ -18,8 +17,10 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
 
     /// What is found of one group while the evidence is gone through: sorted only where it did not come in order.
     private static final class Found {
+        private static final int WEAKEST = Certainty.values().length * 2 - 1;
         private final List<Evidence> threads = new ArrayList<>(4);
-        private final Set<Substance> members = new LinkedHashSet<>(4);
+        private final List<Substance> members = new ArrayList<>(4);
+        private final BitSet seen = new BitSet();
         private boolean ordered = true;
         private int last;
 
@@ -29,19 +30,31 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
             threads.add(counted);
             ordered &= weakness(counted) >= last;
             last = weakness(counted);
-            if (place.said() != null) members.add(place.said());
+            if (place.said() == null || seen.get(place.said().at())) return;
+            seen.set(place.said().at());
+            members.add(place.said());
         }
 
         Mark mark(Group group, List<Evidence> counted) {
-            if (!ordered || counted != threads) counted.sort(Comparator.comparingInt(Found::weakness));
-            var strongest = counted.getFirst().certainty();
+            var sorted = ordered && counted == threads ? counted : strongestFirst(counted);
+            var strongest = sorted.getFirst().certainty();
             var assumed = true;
             var comesOff = true;
-            for (var e : counted) {
+            for (var e : sorted) {
                 assumed &= e.certainty() != strongest || e.assumed();
                 comesOff &= e.comesOff();
             }
-            return new Mark(group, strongest, assumed, comesOff, List.copyOf(members), counted);
+            return new Mark(group, strongest, assumed, comesOff, members, sorted);
+        }
+
+        /// Few certainties and many threads: counted, then put in place, which keeps the order within each certainty.
+        private static List<Evidence> strongestFirst(List<Evidence> threads) {
+            var from = new int[WEAKEST + 2];
+            for (var e : threads) from[weakness(e) + 1]++;
+            for (var i = 0; i <= WEAKEST; i++) from[i + 1] += from[i];
+            var sorted = new Evidence[threads.size()];
+            for (var e : threads) sorted[from[weakness(e)]++] = e;
+            return Arrays.asList(sorted);
         }
 
         private static int weakness(Evidence evidence) { return evidence.certainty().ordinal() * 2 + (evidence.assumed() ? 1 : 0); }

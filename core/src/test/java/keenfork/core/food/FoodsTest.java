@@ -1,6 +1,7 @@
 package keenfork.core.food;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.HashMap;
 import java.util.List;
@@ -15,9 +16,44 @@ class FoodsTest {
     private final Foods foods = Foods.shipped();
 
     @Test void the_table_is_large_enough_for_a_kitchen_and_every_row_names_its_source() {
-        assertThat(foods.all().stream().filter(f -> !f.isCompound())).hasSizeGreaterThan(180);
-        assertThat(foods.all().stream().filter(Food::isCompound)).hasSizeGreaterThan(25);
+        assertThat(foods.all().stream().filter(f -> !f.isCompound())).hasSizeGreaterThan(400);
+        assertThat(foods.all().stream().filter(Food::isCompound)).hasSizeGreaterThan(60);
         assertThat(foods.all()).allSatisfy(f -> assertThat(f.source()).as(f.name()).matches("from memory|common practice|protein: IFCT 2017, row [A-Z]\\d{3}; the rest from memory"));
+    }
+
+    /// A file with an origin or a substance that is not in the tree does not load, and says where it is wrong.
+    @Test void every_food_has_an_origin_and_substances_of_the_tree() {
+        assertThat(foods.all()).allSatisfy(f -> {
+            assertThat(f.origin()).as(f.name()).isNotNull();
+            assertThat(Substances.shipped().all()).as(f.name()).containsAll(f.holds()).containsAll(f.sometimes());
+            assertThat(f.holds()).as("%s holds and only sometimes holds the same", f.name()).doesNotContainAnyElementsOf(f.sometimes());
+        });
+        var broken = new Table.Row("foods.txt", 7, List.of("x", "zugwort", "-", "nowhere"));
+        assertThatThrownBy(() -> broken.read(1, _ -> Substances.shipped().getAll(broken.list(1)))).hasMessageContaining("foods.txt, line 7, column 2").hasMessageContaining("zugwort");
+        assertThatThrownBy(() -> broken.read(3, c -> Origin.valueOf(c.toUpperCase(java.util.Locale.ROOT)))).hasMessageContaining("line 7, column 4");
+    }
+
+    @Test void words_of_four_languages_mean_what_their_english_does() {
+        for (var word : List.of("blé noir", "trigo sarraceno", "grano saraceno", "Buchweizen", "lait de coco", "Kokosmilch", "leche de coco", "latte di cocco", "beurre de cacao", "noix de muscade",
+                "noce moscata", "nuez moscada", "noix de coco")) {
+            var matches = foods.packWords().read(word).matches();
+            assertThat(matches).as(word).hasSize(1);
+            assertThat(((Meaning.OfFood) matches.getFirst().meaning()).food().holds()).as(word).isEmpty();
+        }
+    }
+
+    @Test void a_comma_parts_what_a_blank_would_join() {
+        assertThat(foods.recipeWords().read("coconut, milk").matches()).hasSize(2);
+        assertThat(foods.recipeWords().read("coconut milk").matches()).hasSize(1);
+        assertThat(foods.recipeWords().read("peanut (butter)").matches()).hasSize(2);
+    }
+
+    @Test void what_is_denied_is_told_from_what_is_free_to_roam() {
+        assertThat(Words.isDenied("milk-free", 4)).isTrue();
+        assertThat(Words.isDenied("nut free pesto", 3)).isTrue();
+        assertThat(Words.isDenied("eggs free range", 4)).isFalse();
+        assertThat(Words.isDenied("milk freeze", 4)).isFalse();
+        assertThat(Words.isDenied("milk", 4)).isFalse();
     }
 
     @Test void no_name_stands_for_two_foods() {
@@ -53,7 +89,7 @@ class FoodsTest {
     /// Look-alikes: names that sound like an allergen and hold none (common practice, and the lists' own silence).
     @ParameterizedTest
     @ValueSource(strings = {"coconut milk", "butter beans", "butternut squash", "nutmeg", "water chestnuts", "oyster mushrooms", "cream of tartar", "eggplant",
-            "cocoa butter", "buckwheat", "rice malt syrup", "chestnuts", "coconut", "coconut yoghurt", "tiger nuts", "creamed coconut", "buckwheat flour", "rice noodles"})
+            "cocoa butter", "buckwheat", "rice malt syrup", "rice malt", "tiger nut flour", "water chestnut", "coconut cream", "coconut water", "pumpkin seed butter", "sunflower seed butter", "palm oil", "corn tortilla", "rice paper", "chestnut flour", "butter beans", "sweetcorn", "corn starch", "king oyster mushroom", "lemongrass", "chestnuts", "coconut", "coconut yoghurt", "tiger nuts", "creamed coconut", "buckwheat flour", "rice noodles"})
     void look_alikes_hold_nothing(String name) {
         assertThat(foods.find(name)).as(name).isPresent();
         assertThat(foods.find(name).orElseThrow().holds()).as(name).isEmpty();
@@ -63,7 +99,7 @@ class FoodsTest {
     @ParameterizedTest
     @CsvSource({"peanut butter,peanuts", "malt vinegar,barley", "almond milk,almond", "oat milk,oats", "sesame paste,sesame", "celeriac,celery", "farro,emmer",
             "freekeh,durum", "couscous,durum", "bulgur wheat,wheat", "pearled spelt,spelt", "egg noodles,wheat", "nam pla,fish", "panko,wheat", "seitan,wheat", "edamame,soybeans",
-            "marinated tofu,soybeans", "pecorino,sheeps-milk", "labneh,cows-milk", "gomasio,sesame", "soba noodles,wheat", "king prawns,prawn", "crab sticks,fish", "kecap manis,wheat", "brioche,eggs", "taramasalata,fish"})
+            "marinated tofu,soybeans", "pecorino,sheeps-milk", "labneh,cows-milk", "gomasio,sesame", "soba noodles,wheat", "king prawns,prawn", "crab sticks,fish", "kecap manis,wheat", "brioche,eggs", "taramasalata,fish", "ginger nut,wheat", "mustard greens,mustard", "gnocchi,wheat", "quail's eggs,eggs", "lovage,celery", "vermicelli,durum", "fish cakes,fish", "malted milk,barley", "amaretti,almond", "halva,sesame", "muhammara,walnut", "romesco,hazelnut", "white sauce,cows-milk", "irish cream,alcohol", "shrimp paste,prawn", "lard,pork", "suet,beef", "meringue,eggs", "cod liver oil,fish", "wheat germ oil,wheat", "seafood,molluscs"})
     void names_that_hide_an_allergen_hold_it(String name, String substance) {
         assertThat(foods.find(name).orElseThrow().holds()).extracting(Substance::id).contains(substance);
     }

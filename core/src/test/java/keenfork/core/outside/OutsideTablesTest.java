@@ -3,14 +3,19 @@ package keenfork.core.outside;
 import static keenfork.core.Kit.outside;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.math.BigDecimal;
 import java.util.HashSet;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substances;
+import keenfork.core.Kit;
+import keenfork.core.measure.Amount;
 import keenfork.core.measure.Unit;
+import keenfork.core.swap.Swaps;
 import keenfork.core.measure.Volumes;
 import keenfork.core.measure.Weights;
 import keenfork.core.regime.RuleBook;
@@ -29,7 +34,7 @@ class OutsideTablesTest {
         for (var id : row.get(3).split(",")) {
             var book = RuleBook.named(id).orElseThrow();
             var groups = book.groups().stream().filter(g -> book.member(g, substance).isPresent()).map(g -> g.id()).toList();
-            assertThat(groups).as("%s, %s", row.get(1), row.get(2)).isEqualTo(row.get(4).equals("-") ? List.of() : List.of(row.get(4)));
+            assertThat(groups).as("%s, %s", row.get(1), row.get(2)).containsExactlyInAnyOrderElementsOf(row.get(4).equals("-") ? List.of() : List.of(row.get(4).split(" ")));
         }
     }
 
@@ -47,6 +52,74 @@ class OutsideTablesTest {
         assertThat(RuleBook.named("eu").orElseThrow().groups()).hasSize(14);
         assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> g.major())).hasSize(9);
         assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> !g.major()).map(g -> g.id())).containsExactly("sulfites");
+    }
+
+    /// Each member that a book lists is in the transcribed table, so that no book lists more than its law.
+    @Test void a_rule_book_lists_nothing_that_its_law_does_not() {
+        for (var book : RuleBook.all())
+            for (var group : book.groups())
+                for (var member : group.members())
+                    assertThat(lawRows()).as("%s: %s, %s", book.id(), group.id(), member).anyMatch(r -> List.of(r.get(3).split(",")).contains(book.id())
+                            && List.of(r.get(4).split(" ")).contains(group.id()) && Substances.shipped().isUnder(Substances.shipped().get(r.get(5)), member));
+    }
+
+    /// Annex II, 12; 21 CFR 101.100 (a) (4); B.01.010.2; Schedule 9; CXS 1-1985, 4.2.1.4: sulphites from 10 mg/kg, in every law.
+    @Test void sulphites_count_from_ten_milligrams_in_every_rule_book() {
+        for (var book : RuleBook.all())
+            for (var group : book.groups())
+                if (group.id().startsWith("sul")) assertThat(book.threshold(group)).as(book.id()).hasValueSatisfying(t -> assertThat(t).isEqualByComparingTo("10"));
+                else assertThat(book.threshold(group)).as(book.id()).isEmpty();
+    }
+
+    static Stream<List<String>> householdRows() { return outside("household.csv", "food;").stream(); }
+
+    @ParameterizedTest @MethodSource("householdRows") void a_cup_a_spoon_or_one_of_it_weighs_what_handbooks_say(List<String> row) {
+        var food = Foods.shipped().find(row.get(0)).orElseThrow();
+        var unit = Stream.of(Unit.values()).filter(u -> u.id().equals(row.get(1))).findFirst().orElseThrow();
+        var mass = food.weigh(Amount.of(1, unit), Volumes.US).orElseThrow();
+        var handbook = Double.parseDouble(row.get(2));
+        assertThat(handbook).as("%s within %s", row, mass).isBetween(mass.lowGrams() * 0.95, mass.highGrams() * 1.05);
+        assertThat(mass.likelyGrams()).isCloseTo(handbook, withinPercentage(15));
+    }
+
+    /// A US cup is sixteen tablespoons by definition: handbook weights of the same food must agree on it, within what rounding a spoon to a tenth does.
+    @Test void cup_and_tablespoon_of_the_handbook_agree() {
+        var byFood = householdRows().collect(Collectors.groupingBy(r -> r.get(0), Collectors.toMap(r -> r.get(1), r -> Double.parseDouble(r.get(2)))));
+        assertThat(byFood.values().stream().filter(w -> w.containsKey("cup") && w.containsKey("tbsp"))).hasSizeGreaterThan(3)
+                .allSatisfy(w -> assertThat(w.get("cup") / w.get("tbsp")).isBetween(15.0, 17.0));
+    }
+
+    /// Food is lighter than lead and heavier than air: all but leaves, flakes and puffed grain weigh 0.1 to 1.6 g in a millilitre.
+    @Test void densities_lie_where_food_does() {
+        var feathers = List.of("bonito flake", "popcorn", "rice cake", "puffed rice", "seaweed", "nori", "wakame", "kombu", "kelp", "dulse", "sea lettuce", "arame", "meringue");
+        for (var food : Foods.shipped().all()) {
+            if (food.density() == null || feathers.contains(food.name())) continue;
+            assertThat(food.density().high().doubleValue()).as(food.name()).isBetween(0.1, 1.6);
+            assertThat(food.density().likely().doubleValue()).as(food.name()).isGreaterThanOrEqualTo(0.04);
+        }
+    }
+
+    /// Common practice: dried chickpeas about double when soaked; a lemon gives 2 to 4 tbsp; 400 g of pasta feed four, 100 g dry a head.
+    @Test void facts_of_the_trade() {
+        var soaked = Kit.aLine("500 g dried chickpeas, soaked overnight").becomes();
+        assertThat(soaked.likelyGrams()).isCloseTo(1000, withinPercentage(5));
+        var lemon = Kit.aLine("juice of 1 lemon").mass();
+        var tablespoon = Kit.aLine("1 tbsp lemon juice").mass().likelyGrams();
+        assertThat(lemon.lowGrams() / tablespoon).isBetween(1.9, 2.1);
+        assertThat(lemon.highGrams() / tablespoon).isBetween(3.8, 4.1);
+        var pasta = Kit.aDish("400 g pasta", "Method:", "Boil the pasta in plenty of water.").lines().getFirst();
+        assertThat(pasta.mass().likelyGrams() / 4).isEqualTo(100);
+        assertThat(pasta.becomes().likelyGrams() / 4).isBetween(200.0, 240.0);
+    }
+
+    /// Common practice: 3 tbsp of aquafaba for a whole egg, 1 for a yolk.
+    @Test void aquafaba_for_an_egg() {
+        var swap = Swaps.all().stream().filter(s -> s.id().equals("yolk-aquafaba")).findFirst().orElseThrow().with().getFirst();
+        for (var egg : List.of(List.of("1 egg", "3"), List.of("1 egg yolk", "1"))) {
+            var replaced = Kit.aLine(egg.getFirst()).mass().likelyGrams();
+            var spoons = replaced * swap.low().add(swap.high()).doubleValue() / 2 / Kit.aLine("1 tbsp aquafaba").mass().likelyGrams();
+            assertThat(spoons).as(egg.getFirst()).isCloseTo(Double.parseDouble(egg.getLast()), withinPercentage(15));
+        }
     }
 
     /// Annex II, 8 names eight nuts; the FDA list of 2025 names these and pine nut, without coconut.

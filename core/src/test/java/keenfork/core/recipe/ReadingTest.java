@@ -149,4 +149,67 @@ class ReadingTest {
         var words = java.util.Arrays.stream(Unit.values()).flatMap(u -> u.words().stream()).toList();
         assertThat(words).doesNotHaveDuplicates();
     }
+
+    @Test void headings_of_several_styles_open_parts() {
+        var recipe = aDish("200 g rice", "## Dressing", "3 tbsp tahini", "**Topping**", "50 g seeds, mixed", "To serve", "4 lemons", "== Tahini sauce ==", "1 tbsp tahini", "", "Garnish", "1 bunch dill");
+        assertThat(recipe.parts()).extracting(Part::name).containsExactly("Base", "Dressing", "Topping", "To serve", "Tahini sauce", "Garnish");
+    }
+
+    @Test void a_part_told_on_one_line_is_parted_at_its_foods() {
+        var recipe = aDish("200 g rice", "Dressing: 3 tbsp tahini, juice of 1 lemon, 1 clove garlic, finely chopped");
+        assertThat(recipe.parts().getLast().name()).isEqualTo("Dressing");
+        assertThat(recipe.parts().getLast().lines()).extracting(Line::text).containsExactly("3 tbsp tahini", "juice of 1 lemon", "1 clove garlic, finely chopped");
+    }
+
+    @Test void a_heading_that_is_a_food_and_has_nothing_under_it_is_an_ingredient() {
+        assertThat(aDish("Butter:", "Dressing:", "1 egg").lines()).extracting(Line::text).containsExactly("Butter", "1 egg");
+        assertThat(aDish("*milk*", "1 egg").lines()).hasSize(2);
+    }
+
+    @Test void a_recipe_may_say_whose_cups_it_means() {
+        assertThat(aDish("Cups: US", "1 cup water").lines().getFirst().mass().likelyGrams()).isBetween(236.0, 237.0);
+        assertThat(aDish("Measures: Australian", "1 tbsp water").lines().getFirst().mass().likelyGrams()).isEqualTo(20);
+        assertThat(aDish("1 cup water").lines().getFirst().mass().likelyGrams()).isEqualTo(250);
+    }
+
+    @Test void sentences_without_numbers_after_the_ingredients_are_steps() {
+        var recipe = aDish("200 g farro", "1 tbsp oil", "Simmer the farro in plenty of water until tender.", "Toss with the oil.");
+        assertThat(recipe.lines()).hasSize(2);
+        assertThat(recipe.steps()).contains("Simmer the farro in plenty of water until tender.");
+    }
+
+    /// Common practice: the grams are of what goes in; a dry food that is cooked or soaked becomes heavier in the dish.
+    @Test void what_is_cooked_or_soaked_keeps_its_grams_and_tells_what_it_becomes() {
+        var recipe = aDish("250 g dried chickpeas, soaked overnight", "200 g quinoa", "400 g tin chickpeas", "100 g rice", "Method:", "Simmer the quinoa 15 minutes.");
+        assertThat(recipe.lines()).extracting(l -> Math.round(l.mass().likelyGrams())).containsExactly(250L, 200L, 400L, 100L);
+        assertThat(recipe.lines().get(0).becomes().likelyGrams()).isEqualTo(500);
+        assertThat(recipe.lines().get(1).becomes().likelyGrams()).isBetween(540.0, 600.0);
+        assertThat(recipe.lines().get(2).becomes()).isNull();
+        assertThat(recipe.lines().get(3).becomes()).isNull();
+    }
+
+    @Test void a_denied_allergen_in_a_line_is_none() {
+        assertThat(aLine("2 tbsp nut-free granola").choices().getFirst().others()).isEmpty();
+        assertThat(aLine("3 eggs, free range").food().orElseThrow().name()).isEqualTo("egg");
+        assertThat(aLine("a walnut-sized knob of butter").food().orElseThrow().name()).isEqualTo("butter");
+        assertThat(aLine("a walnut-sized knob of butter").choices().getFirst().others()).isEmpty();
+    }
+
+    @Test void optional_lines_count_and_say_so() {
+        assertThat(aLine("1 tsp sumac, optional").optional()).isTrue();
+        assertThat(aLine("(optional) 50 g walnuts").food().orElseThrow().name()).isEqualTo("walnut");
+        assertThat(aLine("50 g walnuts").optional()).isFalse();
+    }
+
+    @Property(tries = 200) void a_volume_of_any_food_scales_exactly(@ForAll @net.jqwik.api.constraints.IntRange(min = 2, max = 40) int k, @ForAll @net.jqwik.api.constraints.IntRange(max = 800) int at) {
+        var foods = keenfork.core.food.Foods.shipped().all();
+        var food = foods.get(at % foods.size());
+        for (var unit : new Unit[] {Unit.TSP, Unit.TBSP, Unit.CUP, Unit.ML, Unit.G, Unit.OZ})
+            for (var volumes : Volumes.values()) {
+                var one = food.weigh(keenfork.core.measure.Amount.of(1, unit), volumes);
+                var many = food.weigh(keenfork.core.measure.Amount.of(k, unit), volumes);
+                assertThat(many.isPresent()).isEqualTo(one.isPresent());
+                if (one.isPresent() && unit != Unit.OZ) assertThat(many.get().likely()).isEqualTo(one.get().likely() * k);
+            }
+    }
 }

@@ -187,4 +187,55 @@ class DerivationTest {
         if (lines.isEmpty()) return List.of();
         return derived(lines.toArray(String[]::new)).under(UK).marks().stream().map(m -> m.group().id()).toList();
     }
+
+    private static String sulphites(String... lines) {
+        return marks(UK, lines).stream().filter(m -> m.startsWith("sulphites")).findFirst().orElse("none");
+    }
+
+    /// Regulation (EU) No 1169/2011, Annex II, 12: above 10 mg/kg. Wine itself always is; a spoonful in a large pot cannot be; between them it is not known.
+    @Test void sulphites_are_summed_against_ten_milligrams_in_a_kilogram() {
+        assertThat(sulphites("500 ml white wine")).isEqualTo("sulphites:contains");
+        assertThat(sulphites("1 tbsp white wine", "5 kg potatoes")).isEqualTo("none");
+        assertThat(sulphites("100 ml white wine", "1 kg potatoes")).isEqualTo("sulphites:not-known");
+        assertThat(sulphites("white wine", "5 kg potatoes")).as("how much is not said").isEqualTo("sulphites:not-known");
+        assertThat(sulphites("1 tbsp red wine vinegar", "5 kg potatoes")).isEqualTo("none");
+        assertThat(sulphites("4 tbsp red wine vinegar", "4 tbsp olive oil")).isEqualTo("sulphites:not-known");
+        assertThat(sulphites("200 g dried apricots")).isEqualTo("sulphites:not-known");
+    }
+
+    @Test void sulphites_that_a_pack_declares_are_never_argued_away() {
+        assertThat(sulphites("1 tbsp white wine vinegar", "pack: wine vinegar, preservative (E224)", "5 kg potatoes")).isEqualTo("sulphites:contains");
+        assertThat(sulphites("5 kg potatoes", "pack: potatoes. May contain sulphites.")).isEqualTo("sulphites:may-contain");
+    }
+
+    @Test void many_small_amounts_of_sulphites_add_up() {
+        var alone = sulphites("1 tbsp red wine vinegar", "1 kg potatoes");
+        assertThat(alone).isEqualTo("none");
+        assertThat(sulphites("1 tbsp red wine vinegar", "1 tbsp capers", "30 g sultanas", "1 kg potatoes")).isEqualTo("sulphites:not-known");
+    }
+
+    @Test void a_pack_read_too_long_ago_adds_and_replaces_nothing() {
+        var old = new Fact.PackInUse("harissa", "Harissa, old jar", Declaration.read("peppers, celery seed.", new Law("uk")), "read in spring", false);
+        var derivation = Derivation.of(aDish("1 jar harissa"), new Facts(UK, List.of(old)));
+        assertThat(groups(derivation, UK, Certainty.CONTAINS)).containsExactly("celery");
+        assertThat(groups(derivation, UK, Certainty.NOT_KNOWN)).contains("mustard", "nuts");
+        assertThat(derivation.questions()).extracting(Question::ask).anyMatch(a -> a.contains("read long ago"));
+    }
+
+    /// A word for a whole branch names no one kind of it: "nuts" on a pack are nuts in London, and perhaps almonds in Sydney.
+    @Test void nuts_that_nobody_named_are_surely_nuts_and_perhaps_almonds() {
+        var anz = keenfork.core.regime.RuleBook.named("anz").orElseThrow();
+        assertThat(marks(UK, "100 g mixed nuts")).contains("nuts:contains");
+        assertThat(marks(anz, "100 g mixed nuts")).contains("almond:not-known", "walnut:not-known", "peanut:contains");
+        assertThat(marks(anz, "100 g rice", "pack: rice. May contain nuts.")).contains("almond:may-contain", "pine-nut:may-contain");
+        assertThat(marks(anz, "100 g almonds")).containsExactly("almond:contains");
+    }
+
+    @Test void wheat_is_wheat_and_gluten_in_canada_and_australia() {
+        for (var id : List.of("ca", "anz")) {
+            var book = keenfork.core.regime.RuleBook.named(id).orElseThrow();
+            assertThat(marks(book, "200 g spelt")).containsExactlyInAnyOrder("wheat:contains", "gluten:contains");
+            assertThat(marks(book, "200 g barley")).containsExactly("gluten:contains");
+        }
+    }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.IntStream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.measure.Volumes;
@@ -91,15 +92,15 @@ public class Kitchen {
         var readAgain = settings.readAgain();
         var written = dishes.all();
         var inUse = packs.all();
-        var recipes = written.stream().map(d -> read(d.value().text(), ruleBook)).toList();
+        // reading and deriving are pure: the dishes are gone through side by side
+        var recipes = written.parallelStream().map(d -> read(d.value().text(), ruleBook)).toList();
         var facts = new ArrayList<Fact>();
         for (var pack : inUse) if (pack.value().isRead()) facts.add(fact(pack.value(), readAgain, day));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = run(written, recipes, new Facts(ruleBook, facts));
         facts.addAll(run.facts());
         var all = new Facts(ruleBook, facts);
-        var derived = new ArrayList<Menu.Dish>();
-        for (var i = 0; i < written.size(); i++) derived.add(new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all)));
+        var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
         return new Menu(day, ruleBook, readAgain, derived, inUse, all, run);
     }
 

@@ -7,6 +7,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
@@ -36,7 +37,7 @@ class Errors {
         return page(HttpStatus.BAD_REQUEST, "This address cannot be read", "A number in it is missing or is no number. Choose a station to go on.");
     }
 
-    @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class})
+    @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class, HttpMediaTypeNotAcceptableException.class})
     ModelAndView wrongWay() {
         return page(HttpStatus.METHOD_NOT_ALLOWED, "Not this way", "This address takes something else. Go back and use the page's own buttons.");
     }

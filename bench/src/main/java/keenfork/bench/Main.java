@@ -1,0 +1,89 @@
+package keenfork.bench;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.Collection;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import org.openjdk.jmh.results.RunResult;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+import org.openjdk.jmh.runner.options.TimeValue;
+
+/// Runs every benchmark with its peer and writes the table.
+public final class Main {
+    private Main() {}
+
+    /// @param words where to write the table; a folder with parse-ingredient installed; the JDBC address of an empty database
+    public static void main(String[] words) throws Exception {
+        if (words.length != 3) throw new IllegalArgumentException("say where the table goes, the peer's folder and the database");
+        var scores = scores(run());
+        var peer = Peer.linesInASecond(Path.of(words[1]), Reading.lines());
+        var query = query(words[2]);
+        Files.writeString(Path.of(words[0]), table(scores, peer, query), StandardCharsets.UTF_8);
+    }
+
+    private static Collection<RunResult> run() throws RunnerException {
+        return new Runner(new OptionsBuilder().include("keenfork\\.bench\\.").forks(1).warmupIterations(5).warmupTime(TimeValue.seconds(2)).measurementIterations(5)
+                .measurementTime(TimeValue.seconds(2)).build()).run();
+    }
+
+    private static Map<String, Double> scores(Collection<RunResult> results) {
+        var scores = new TreeMap<String, Double>();
+        for (var r : results) {
+            var dishes = r.getParams().getParam("dishes");
+            scores.put(r.getPrimaryResult().getLabel() + (dishes == null ? "" : " " + dishes), r.getPrimaryResult().getScore());
+        }
+        return scores;
+    }
+
+    private static double query(String url) throws SQLException, IOException {
+        var menu = BigMenu.of(Reading.SEED, 2_000, 3_000);
+        try (var query = new RecursiveQuery(url)) {
+            query.load(menu);
+            var answer = query.ask();
+            RecursiveQuery.differ(RecursiveQuery.marks(Deriving.derive(menu)), answer.marks()).ifPresent(d -> {
+                throw new IllegalStateException("core and query do not agree on the menu, so their speeds cannot be compared: " + d);
+            });
+            return answer.milliseconds();
+        }
+    }
+
+    private static String table(Map<String, Double> scores, OptionalDouble peer, double queryMilliseconds) throws IOException {
+        var lines = scores.getOrDefault("lines_read", Double.NaN);
+        var alone = scores.getOrDefault("lines_read_alone", Double.NaN);
+        var menu = scores.getOrDefault("menu_under_every_rule_book 2000", Double.NaN);
+        var peerWords = peer.isEmpty() ? "not measured: Node or npm is missing" : "%s: %,.0f lines/s on its one thread; ours %.1f× on two, %.1f× on one".formatted(Peer.NAME, peer.getAsDouble(),
+                lines / peer.getAsDouble(), alone / peer.getAsDouble());
+        return """
+                # Speeds
+
+                Written by `./keen-fork bench`; the menu comes from a seeded generator (`BigMenu`), so every run measures the same work. Machine: %s.
+
+                | work | budget | measured | peer in the same run |
+                |---|---|---|---|
+                | read one ingredient line, food found, two threads | ≥ 150,000 lines/s | %,.0f lines/s | %s |
+                | the same on one thread | – | %,.0f lines/s | as above |
+                | derive one dish of about 30 lines and four parts, one rule book | ≤ 100 µs | %.1f µs | – |
+                | derive a dish that uses dishes that use dishes, four deep | – | %.1f µs | – |
+                | derive a menu of 500 / 1,000 / 2,000 dishes, six rule books, two cores | ≤ 150 ms for 2,000; linear | %.0f / %.0f / %.0f ms | the same marks by a recursive query in PostgreSQL: %,.0f ms, ours %.0f× |
+
+                The query's marks are compared with the core's before its time counts: all must agree. It has the easier task (no threads, no weights, no
+                group with a threshold). Parsing packs and lines is no part of the menu's time on either side; the query's tables are loaded, indexed and
+                analysed beforehand. JMH: one fork, five warm-up rounds and five measured ones of two seconds; the peers: the best of their rounds.
+                """.formatted(machine(), lines, peerWords, alone, scores.getOrDefault("one_dish", Double.NaN), scores.getOrDefault("nested_dish", Double.NaN),
+                scores.getOrDefault("menu_under_every_rule_book 500", Double.NaN), scores.getOrDefault("menu_under_every_rule_book 1000", Double.NaN), menu, queryMilliseconds, queryMilliseconds / menu);
+    }
+
+    private static String machine() throws IOException {
+        var info = Path.of("/proc/cpuinfo");
+        var model = Files.exists(info) ? Files.readAllLines(info).stream().filter(l -> l.startsWith("model name")).map(l -> l.substring(l.indexOf(':') + 1).strip()).findFirst() : java.util.Optional.<String>empty();
+        return "%s, %d cores, %s %s, Java %s".formatted(model.orElse("processor not told"), Runtime.getRuntime().availableProcessors(), System.getProperty("os.name"),
+                System.getProperty("os.arch"), Runtime.version().feature()).replaceAll(" +", " ");
+    }
+}
