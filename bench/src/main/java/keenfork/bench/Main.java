@@ -75,7 +75,8 @@ public final class Main {
 
                 The query's marks are compared with the core's before its time counts: all must agree. It has the easier task (no threads, no weights, no
                 group with a threshold). Parsing packs and lines is no part of the menu's time on either side; the query's tables are loaded, indexed and
-                analysed beforehand. JMH: one fork, five warm-up rounds and five measured ones of two seconds; the peers: the best of their rounds.
+                analysed beforehand. JMH: one fork, five warm-up rounds and five measured ones of two seconds; the query: the average of five
+                rounds after two to warm up; parse-ingredient: the best of twenty rounds after twenty.
                 """.formatted(machine(), lines, peerWords, alone, scores.getOrDefault("one_dish", Double.NaN), scores.getOrDefault("nested_dish", Double.NaN),
                 scores.getOrDefault("menu_under_every_rule_book 500", Double.NaN), scores.getOrDefault("menu_under_every_rule_book 1000", Double.NaN), menu, queryMilliseconds, queryMilliseconds / menu);
     }

@@ -29,6 +29,6 @@ public final class ADish {
     public static Menu menuOf(String text, Fact... facts) {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
-        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(dish), List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), List.of(dish), List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
     }
 }

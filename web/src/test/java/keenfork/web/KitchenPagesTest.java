@@ -145,6 +145,16 @@ class KitchenPagesTest extends RunningKitchen {
         assertThat(post("/larder", "/larder/read-again", "days", "180").statusCode()).isEqualTo(302);
     }
 
+    @Test void a_list_of_our_own_is_answered_on_the_dish() {
+        post("/dishes/new", "/dishes/new", "text", "Sharp salad\n1 lettuce\n2 tbsp cider vinegar");
+        assertThat(post("/dishes", "/dishes/own-lists", "lists", "No vinegar: vinegar").statusCode()).isEqualTo(302);
+        assertThat(get("/dishes/" + dish("Sharp salad")).body()).contains("No vinegar").contains("2 tbsp cider vinegar");
+        var wrong = post("/dishes", "/dishes/own-lists", "lists", "vinegar");
+        assertThat(wrong.statusCode()).isEqualTo(422);
+        assertThat(wrong.body()).contains("is no list");
+        assertThat(post("/dishes", "/dishes/own-lists", "lists", "").statusCode()).isEqualTo(302);
+    }
+
     @Test void two_dishes_may_not_share_a_name() {
         post("/dishes/new", "/dishes/new", "text", "Twin\n1 egg");
         var answer = post("/dishes/new", "/dishes/new", "text", "twin\n1 lemon");

@@ -1,11 +1,15 @@
 package keenfork.core.diet;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import keenfork.core.food.Food;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
+import keenfork.core.food.Words;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
@@ -18,14 +22,29 @@ import keenfork.core.trace.Evidence;
 /// @param cautious  true where it stands for an allergy or a disease: a precaution or a contact then leaves the verdict open
 /// @param certified true where what is recorded can only rule a dish out: it never suits without a certificate
 /// @param ask       what to ask where it cannot be said
+/// @param foods     foods that must not be named, for a kitchen's own list; else empty
 /// @param source    where the rule comes from
-public record Diet(String id, String name, List<Substance> forbidden, boolean cautious, boolean certified, String ask, String source) {
+public record Diet(String id, String name, List<Substance> forbidden, boolean cautious, boolean certified, String ask, List<String> foods, String source) {
     private static final List<Diet> SHIPPED = Table.read(Diet.class, "diets.txt", 7).stream()
-            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> Substances.shipped().getAll(r.list(2))), r.cell(3).equals("yes"), r.cell(4).equals("yes"), r.cell(5), r.cell(6))).toList();
+            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> Substances.shipped().getAll(r.list(2))), r.cell(3).equals("yes"), r.cell(4).equals("yes"), r.cell(5), List.of(), r.cell(6))).toList();
     private static final List<Diet> ALL = SHIPPED.stream().filter(d -> !d.certified).toList();
 
     public Diet {
         forbidden = List.copyOf(forbidden);
+        foods = List.copyOf(foods);
+    }
+
+    /// Reads a kitchen's own lists, one a line: `No vinegar: vinegar, verjuice`.
+    /// @throws IllegalArgumentException with what is wrong with which line
+    public static List<Diet> own(String lists) {
+        return lists.lines().filter(l -> !l.isBlank()).map(line -> {
+            var colon = line.indexOf(':');
+            var foods = Arrays.stream(line.substring(colon + 1).split(",")).map(Words::key).filter(w -> !w.isEmpty()).toList();
+            if (colon < 1 || line.substring(0, colon).isBlank() || foods.isEmpty())
+                throw new IllegalArgumentException("“%s” is no list. Write its name, a colon and the foods, such as “No vinegar: vinegar, verjuice”.".formatted(line.strip()));
+            var name = line.substring(0, colon).strip();
+            return new Diet("own-" + Words.key(name).replace(' ', '-'), name, List.of(), false, false, "Does it hold %s?".formatted(String.join(" or ", foods)), foods, "the kitchen's own list");
+        }).toList();
     }
 
     /// {@return every diet that what is recorded can answer, in table order}
@@ -40,6 +59,7 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
 
     /// Judges a dish by its evidence. What is not known, or only may be there, is never a *suits* where it could matter.
     public Verdict judge(Derivation derivation) {
+        if (!foods.isEmpty()) return judgeByName(derivation);
         var touching = derivation.evidence().stream().filter(this::touches).toList();
         var in = touching.stream().filter(e -> e.certainty() == Certainty.CONTAINS && isForbidden(e)).toList();
         if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, because(in), List.of());
@@ -48,6 +68,20 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
         if (!open.isEmpty()) return new Verdict(this, Verdict.Answer.CANNOT_SAY, because(open), asks(open, derivation));
         return certified ? new Verdict(this, Verdict.Answer.CANNOT_SAY, List.of("Nothing found against it in what is recorded"), List.of(ask))
                 : new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of());
+    }
+
+    /// A list of foods is judged by the names that lines and packs give; a product whose pack is not read may hold any of them.
+    private Verdict judgeByName(Derivation derivation) {
+        var in = new ArrayList<String>();
+        var open = new ArrayList<String>();
+        for (var line : derivation.recipe().lines()) {
+            var pack = derivation.pack(line);
+            if (foods.stream().anyMatch(f -> line.names(f, pack))) in.add(line.text());
+            else if (line.isUnread() || !line.dish().isEmpty() || pack == null && line.food().map(Food::isCompound).orElse(false)) open.add(line.text());
+        }
+        if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, in, List.of());
+        return open.isEmpty() ? new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of())
+                : new Verdict(this, Verdict.Answer.CANNOT_SAY, open, open.stream().map(l -> "%s: %s".formatted(l, ask)).toList());
     }
 
     private boolean isForbidden(Evidence evidence) {

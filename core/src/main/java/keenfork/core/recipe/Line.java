@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
@@ -60,6 +61,14 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     /// {@return whether the line names nothing that is known, so that it may hold anything}
     public boolean isUnread() {
         return dish.isEmpty() && pack == null && (choices.isEmpty() || !unread.isEmpty());
+    }
+
+    /// {@return whether it names a food by that word: in its own words, in those of its food, or on a pack's declaration}
+    /// @param word        a food as [Words#key] gives it, such as `vinegar`
+    /// @param declaration the pack in use for it, or null
+    public boolean names(String word, @Nullable Declaration declaration) {
+        var named = text + " " + food().map(Food::name).orElse("") + " " + (declaration == null ? "" : declaration.text());
+        return (" " + Words.key(named) + " ").contains(" " + word + " ");
     }
 
     public Line withPack(Declaration declaration) {

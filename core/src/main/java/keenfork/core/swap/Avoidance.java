@@ -85,8 +85,6 @@ public sealed interface Avoidance {
 
     /// {@return whether a line names the avoided food itself, in its own words or on its pack}
     default boolean isNamedIn(Line line) {
-        if (!(this instanceof OfFood(var word))) return false;
-        var named = line.text() + " " + line.food().map(f -> f.name()).orElse("") + " " + line.declaration().map(d -> d.text()).orElse("");
-        return (" " + Words.key(named) + " ").contains(" " + word + " ");
+        return this instanceof OfFood(var word) && line.names(word, line.pack());
     }
 }

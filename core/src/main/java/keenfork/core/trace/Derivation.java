@@ -23,7 +23,7 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     public static Derivation of(Recipe recipe, Facts facts) {
         var deriver = new Deriver(facts);
         deriver.dish(recipe);
-        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions(), GoesIn.of(recipe));
+        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
     }
 
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}

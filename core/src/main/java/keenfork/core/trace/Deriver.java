@@ -28,6 +28,7 @@ final class Deriver {
     private static final long MILLIGRAMS_IN_KILOGRAM = 1_000_000;
     private final Facts facts;
     private final List<Evidence> evidence = new ArrayList<>();
+    private GoesIn goesIn = new GoesIn(Mass.NONE, true);
     private final Set<Question> questions = new LinkedHashSet<>();
 
     Deriver(Facts facts) {
@@ -35,6 +36,8 @@ final class Deriver {
     }
 
     List<Evidence> evidence() { return evidence; }
+
+    GoesIn goesIn() { return goesIn; }
 
     List<Question> questions() { return List.copyOf(questions); }
 
@@ -44,14 +47,27 @@ final class Deriver {
     }
 
     private void dish(Recipe recipe, @Nullable Trail above, boolean comesOff, int depth) {
-        var path = new Trail(above, new Link(Link.Kind.DISH, recipe.name(), recipe.mass(), "what goes in"));
-        for (var part : recipe.parts()) {
+        var masses = new Mass[recipe.parts().size()];
+        var all = Mass.NONE;
+        for (var i = 0; i < masses.length; i++) {
+            masses[i] = recipe.parts().get(i).mass();
+            all = all.plus(masses[i]);
+        }
+        if (depth == 0) goesIn = new GoesIn(all, allWeighed(recipe));
+        var path = new Trail(above, new Link(Link.Kind.DISH, recipe.name(), all, "what goes in"));
+        for (var i = 0; i < masses.length; i++) {
+            var part = recipe.parts().get(i);
             var off = comesOff || part.kind().comesOff();
-            var partPath = path.to(new Link(Link.Kind.PART, part.name(), part.mass(), "lines of the part"));
+            var partPath = path.to(new Link(Link.Kind.PART, part.name(), masses[i], "lines of the part"));
             for (var line : part.lines()) new Reading(partPath, line, off).line(depth);
             contacts(recipe, part, partPath, off);
         }
         if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), "No ingredient line is written yet. What goes in?"), comesOff);
+    }
+
+    private static boolean allWeighed(Recipe recipe) {
+        for (var part : recipe.parts()) for (var line : part.lines()) if (line.mass() == null) return false;
+        return true;
     }
 
     private void contacts(Recipe recipe, Part part, Trail path, boolean off) {

@@ -18,7 +18,8 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
     /// What is found of one group while the evidence is gone through: sorted only where it did not come in order.
     private static final class Found {
         private static final int WEAKEST = Certainty.values().length * 2 - 1;
-        private final List<Evidence> threads = new ArrayList<>(4);
+        private Evidence[] threads = new Evidence[6];
+        private int size;
         private final List<Substance> members = new ArrayList<>(4);
         private final BitSet seen = new BitSet();
         private boolean ordered = true;
@@ -27,16 +28,27 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
         void add(Evidence evidence, RuleBook.Place place) {
             // "nuts" surely hold nuts; whether they hold almonds is not known
             var counted = place.isSure() || evidence.certainty() != Certainty.CONTAINS ? evidence : evidence.withCertainty(Certainty.NOT_KNOWN);
-            threads.add(counted);
-            ordered &= weakness(counted) >= last;
-            last = weakness(counted);
+            if (size == threads.length) threads = Arrays.copyOf(threads, size * 2);
+            threads[size++] = counted;
+            var weakness = weakness(counted);
+            ordered &= weakness >= last;
+            last = weakness;
             if (place.said() == null || seen.get(place.said().at())) return;
             seen.set(place.said().at());
             members.add(place.said());
         }
 
-        Mark mark(Group group, List<Evidence> counted) {
-            var sorted = ordered && counted == threads ? counted : strongestFirst(counted);
+        List<Evidence> threads() { return List.of(Arrays.copyOf(threads, size)); }
+
+        Mark mark(Group group, List<Evidence> judged) {
+            return sorted(group, List.of(strongestFirst(judged.toArray(Evidence[]::new), judged.size())));
+        }
+
+        Mark mark(Group group) {
+            return sorted(group, ordered ? threads() : List.of(strongestFirst(threads, size)));
+        }
+
+        private Mark sorted(Group group, List<Evidence> sorted) {
             var strongest = sorted.getFirst().certainty();
             var assumed = true;
             var comesOff = true;
@@ -48,13 +60,13 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
         }
 
         /// Few certainties and many threads: counted, then put in place, which keeps the order within each certainty.
-        private static List<Evidence> strongestFirst(List<Evidence> threads) {
+        private static Evidence[] strongestFirst(Evidence[] threads, int size) {
             var from = new int[WEAKEST + 2];
-            for (var e : threads) from[weakness(e) + 1]++;
+            for (var i = 0; i < size; i++) from[weakness(threads[i]) + 1]++;
             for (var i = 0; i <= WEAKEST; i++) from[i + 1] += from[i];
-            var sorted = new Evidence[threads.size()];
-            for (var e : threads) sorted[from[weakness(e)]++] = e;
-            return Arrays.asList(sorted);
+            var sorted = new Evidence[size];
+            for (var i = 0; i < size; i++) sorted[from[weakness(threads[i])]++] = threads[i];
+            return sorted;
         }
 
         private static int weakness(Evidence evidence) { return evidence.certainty().ordinal() * 2 + (evidence.assumed() ? 1 : 0); }
@@ -76,8 +88,12 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
             if (of == null) continue;
             var group = groups.get(i);
             var threshold = ruleBook.threshold(group);
-            var counted = threshold.isPresent() ? Concentration.judged(of.threads, derivation.goesIn(), threshold.get()) : of.threads;
-            if (!counted.isEmpty()) marks.add(of.mark(group, counted));
+            if (threshold.isEmpty()) {
+                marks.add(of.mark(group));
+                continue;
+            }
+            var judged = Concentration.judged(of.threads(), derivation.goesIn(), threshold.get());
+            if (!judged.isEmpty()) marks.add(of.mark(group, judged));
         }
         return new Profile(ruleBook, marks);
     }

@@ -2,6 +2,7 @@ package keenfork.core.diet;
 
 import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,5 +60,16 @@ class DietTest {
             assertThat(diet.judge(derived("50 g bacon")).answer()).isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
             assertThat(Diet.all()).doesNotContain(diet);
         }
+    }
+
+    @Test void a_kitchens_own_list_goes_by_names_on_lines_and_packs() {
+        var list = Diet.own("No vinegar: vinegar, verjuice").getFirst();
+        assertThat(list.judge(derived("2 tbsp cider vinegar", "1 lettuce")).answer()).isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
+        assertThat(list.judge(derived("2 tbsp lemon juice", "1 lettuce")).answer()).isEqualTo(Verdict.Answer.SUITS);
+        assertThat(list.judge(derived("2 tbsp ketchup")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(list.judge(derived("2 tbsp ketchup", "pack: tomatoes, spirit vinegar")).answer()).isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
+        assertThat(list.judge(derived("2 tbsp ketchup", "pack: tomatoes, salt")).answer()).isEqualTo(Verdict.Answer.SUITS);
+        assertThat(list.judge(derived("1 cup zugwort")).asks()).singleElement().asString().contains("Does it hold vinegar or verjuice?");
+        assertThatThrownBy(() -> Diet.own("no colon here")).hasMessageContaining("such as");
     }
 }

@@ -26,7 +26,7 @@ class FoodsTest {
         assertThat(foods.all()).allSatisfy(f -> {
             assertThat(f.origin()).as(f.name()).isNotNull();
             assertThat(Substances.shipped().all()).as(f.name()).containsAll(f.holds()).containsAll(f.sometimes());
-            assertThat(f.holds()).as("%s holds and only sometimes holds the same", f.name()).doesNotContainAnyElementsOf(f.sometimes());
+            assertThat(f.holds().stream().filter(f.sometimes()::contains)).as("%s holds and only sometimes holds the same", f.name()).isEmpty();
         });
         var broken = new Table.Row("foods.txt", 7, List.of("x", "zugwort", "-", "nowhere"));
         assertThatThrownBy(() -> broken.read(1, _ -> Substances.shipped().getAll(broken.list(1)))).hasMessageContaining("foods.txt, line 7, column 2").hasMessageContaining("zugwort");

@@ -173,7 +173,7 @@ class ReadingTest {
     }
 
     @Test void sentences_without_numbers_after_the_ingredients_are_steps() {
-        var recipe = aDish("200 g farro", "1 tbsp oil", "Simmer the farro in plenty of water until tender.", "Toss with the oil.");
+        var recipe = aDish("200 g farro", "1 tbsp oil", "Simmer the farro in plenty of water until tender.", "Toss it all with the oil.");
         assertThat(recipe.lines()).hasSize(2);
         assertThat(recipe.steps()).contains("Simmer the farro in plenty of water until tender.");
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
 import keenfork.core.food.Food;
@@ -19,6 +20,7 @@ import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Link;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Question;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 
 /// A recipe as read: each line with its grams, its food, its marks and its questions; and what the dish carries.
@@ -30,7 +32,7 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
     /// a line as read; the whisker stands on one log scale for all lines, 1 g to 10 kg, at 4 to 104
-    record LineView(String amount, String rest, String likely, String range, String food, List<LineMark> marks, List<String> asks, Whisker whisker) {}
+    record LineView(String amount, String rest, String likely, String range, String food, String note, List<LineMark> marks, List<String> asks, Whisker whisker) {}
 
     /// a mark beside a line
     record LineMark(String symbol, String word, String label) {}
@@ -41,10 +43,11 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
     /// a group found
     record Found(String symbol, String name, String words) {}
 
-    /// a diet's verdict
+    /// a diet's verdict, and the line that settles it or the question that would
     record DietView(String symbol, String name, String words, String because) {}
 
-    static BenchView of(Derivation derivation, RuleBook ruleBook, Format format) {
+    static BenchView of(Derivation derivation, Menu menu, Format format) {
+        var ruleBook = menu.ruleBook();
         var recipe = derivation.recipe();
         var evidence = derivation.evidence().stream().filter(BenchView::isOfLine).collect(Collectors.groupingBy(e -> e.path().get(2).text()));
         var questions = derivation.questions().stream().collect(Collectors.groupingBy(Question::line));
@@ -53,7 +56,7 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
         var marks = derivation.under(ruleBook).marks();
         var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
         return new BenchView(recipe.name(), facts(recipe, format), parts, marks.stream().map(m -> found(m, format)).toList(), ruleBook.groups().size() - marks.size(),
-                Diet.all().stream().map(d -> diet(d.judge(derivation), format)).toList(), recipe.steps(),
+                Stream.of(Diet.all(), menu.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> diet(d.judge(derivation), format)).toList(), recipe.steps(),
                 derivation.questions().stream().filter(q -> !asked.contains(q.line())).toList());
     }
 
@@ -69,14 +72,21 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
     }
 
     private static DietView diet(Verdict verdict, Format format) {
-        return new DietView(format.bowl(verdict.answer()), verdict.diet().name(), verdict.answer().words(), verdict.because().isEmpty() ? "" : verdict.because().getFirst());
+        var because = verdict.asks().isEmpty() ? verdict.because() : verdict.asks();
+        var more = because.size() > 1 ? " (and %d more)".formatted(because.size() - 1) : "";
+        return new DietView(format.bowl(verdict.answer()), verdict.diet().name(), verdict.answer().words(), because.isEmpty() ? "" : because.getFirst() + more);
     }
 
     private static LineView line(Line line, List<Evidence> evidence, List<Question> questions, RuleBook ruleBook, Format format) {
         var asks = questions.stream().map(Question::ask).distinct().toList();
         var split = amountEnd(line.text());
         return new LineView(line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
-                marks(evidence, ruleBook, format), asks, whisker(line));
+                note(line, format), marks(evidence, ruleBook, format), asks, whisker(line));
+    }
+
+    private static String note(Line line, Format format) {
+        var becomes = line.becomes() == null ? "" : "becomes " + format.likely(line.becomes());
+        return !line.optional() ? becomes : becomes.isEmpty() ? "optional" : "optional, " + becomes;
     }
 
     private static boolean isOfLine(Evidence evidence) {

@@ -1,8 +1,10 @@
 package keenfork.web.dish;
 
+import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.diet.Diet;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Mark;
 import keenfork.format.JsonLdRecipe;
@@ -13,6 +15,7 @@ import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.Settings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -24,14 +27,17 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class DishController {
     private static final String TOO_LONG = "This is longer than %,d letters or %d lines. Cut it into dishes that use each other: write @ and the other dish's name as a line."
             .formatted(DishForm.LONGEST, DishForm.MOST_LINES);
+    private static final int LONGEST_LISTS = 4_000;
     private final Kitchen kitchen;
     private final Dishes dishes;
+    private final Settings settings;
     private final Format format;
 
     /// one dish of the list
@@ -48,16 +54,36 @@ class DishController {
         }
     }
 
-    DishController(Kitchen kitchen, Dishes dishes, Format format) {
+    DishController(Kitchen kitchen, Dishes dishes, Settings settings, Format format) {
         this.kitchen = kitchen;
         this.dishes = dishes;
+        this.settings = settings;
         this.format = format;
     }
 
     @GetMapping("/dishes") String list(Model model) {
+        list(model, settings.ownLists(), "");
+        return "dish/list";
+    }
+
+    private void list(Model model, String lists, String wrong) {
         var menu = kitchen.menu();
         model.addAttribute("rows", menu.dishes().stream().map(d -> Row.of(d, menu, format)).toList());
-        return "dish/list";
+        model.addAttribute("lists", lists);
+        model.addAttribute("wrong", wrong);
+    }
+
+    @PostMapping("/dishes/own-lists") String ownLists(@RequestParam(defaultValue = "") String lists, Model model, HttpServletResponse response) {
+        try {
+            if (lists.length() > LONGEST_LISTS) throw new IllegalArgumentException("These lists are longer than %,d letters together.".formatted(LONGEST_LISTS));
+            Diet.own(lists);
+            settings.useOwnLists(lists.strip().replace("\r\n", "\n"));
+            return "redirect:/dishes";
+        } catch (IllegalArgumentException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            list(model, lists, String.valueOf(e.getMessage()));
+            return "dish/list";
+        }
     }
 
     @GetMapping("/dishes/new") ModelAndView blank() {
@@ -138,7 +164,7 @@ class DishController {
 
     private BenchView view(DishForm form) {
         var menu = kitchen.menu();
-        return BenchView.of(Derivation.of(kitchen.read(text(form).text(), menu.ruleBook()), menu.facts()), menu.ruleBook(), format);
+        return BenchView.of(Derivation.of(kitchen.read(text(form).text(), menu.ruleBook()), menu.facts()), menu, format);
     }
 
     private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {

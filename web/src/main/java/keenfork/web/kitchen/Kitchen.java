@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.IntStream;
+import keenfork.core.diet.Diet;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.measure.Volumes;
@@ -101,7 +102,7 @@ public class Kitchen {
         facts.addAll(run.facts());
         var all = new Facts(ruleBook, facts);
         var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
-        return new Menu(day, ruleBook, readAgain, derived, inUse, all, run);
+        return new Menu(day, ruleBook, readAgain, Diet.own(settings.ownLists()), derived, inUse, all, run);
     }
 
     private static Fact fact(PackText pack, ReadAgain readAgain, LocalDate day) {

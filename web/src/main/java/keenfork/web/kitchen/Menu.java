@@ -3,6 +3,7 @@ package keenfork.web.kitchen;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.diet.Diet;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
@@ -17,11 +18,12 @@ import keenfork.web.persistence.Stored;
 /// @param day       the day it was derived, which decides which packs should be read again
 /// @param ruleBook  the rule book in force
 /// @param readAgain how long a read pack is relied on
+/// @param ownLists  the kitchen's own lists of foods
 /// @param dishes    the dishes in menu order, each derived
 /// @param packs     the packs in use
 /// @param facts     the facts in force
 /// @param run       the run in force, or one without a turn
-public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Dish> dishes, List<Stored<PackText>> packs, Facts facts, PrepRun run) {
+public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, List<Dish> dishes, List<Stored<PackText>> packs, Facts facts, PrepRun run) {
     /// A dish with what follows from it.
     public record Dish(Stored<DishText> stored, Derivation derivation) {
         public long id() { return stored.id(); }
@@ -30,6 +32,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     }
 
     public Menu {
+        ownLists = List.copyOf(ownLists);
         dishes = List.copyOf(dishes);
         packs = List.copyOf(packs);
     }

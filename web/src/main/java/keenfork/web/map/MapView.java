@@ -17,6 +17,8 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
     /// one dish, or one part of the open dish
     record Row(long dish, String name, String note, String swatch, boolean part, boolean last, List<Cell> cells, List<Bowl> bowls) {}
 
+    private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian");
+
     /// one mark
     record Cell(String group, String symbol, String label, int threads) {}
 
@@ -33,9 +35,9 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
         return new MapView(menu.ruleBook().groups(), shown(), rows, peel, List.of(Peel.values()), open);
     }
 
-    /// The diets that no column of the map says already.
+    /// The diets most asked for that no column of the map says already; a dish's own page answers them all.
     private static List<Diet> shown() {
-        return Diet.all().stream().filter(d -> !d.cautious()).toList();
+        return Diet.all().stream().filter(d -> ON_THE_MAP.contains(d.id())).toList();
     }
 
     static Derivation peeled(Menu menu, Menu.Dish dish, Peel peel) {

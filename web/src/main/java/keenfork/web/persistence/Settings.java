@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Settings {
     private static final String RULE_BOOK = "rule-book";
+    private static final String OWN_LISTS = "own-lists";
     private static final String READ_AGAIN = "read-again-days";
     private final SettingRows rows;
     private final ApplicationEventPublisher events;
@@ -37,6 +38,16 @@ public class Settings {
 
     public void readAgainAfter(ReadAgain age) {
         set(READ_AGAIN, String.valueOf(age.days()));
+    }
+
+    /// {@return the kitchen's own lists of foods, one a line; empty until it writes one}
+    @Transactional(readOnly = true)
+    public String ownLists() {
+        return rows.findById(OWN_LISTS).map(r -> r.value).orElse("");
+    }
+
+    public void useOwnLists(String lists) {
+        set(OWN_LISTS, lists);
     }
 
     private void set(String name, String value) {
