@@ -1,8 +1,10 @@
 package keenfork.web.dish;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -24,7 +26,7 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 
 /// A recipe as read: each line with its grams, its food, its marks and its questions; and what the dish carries.
-record BenchView(String name, String facts, List<PartView> parts, List<Found> found, int nothing, List<DietView> diets, List<String> steps, List<Question> others) {
+record BenchView(String name, String facts, List<PartView> parts, List<Found> found, int nothing, List<DietView> diets, String suits, List<String> steps, List<Question> others) {
     private static final Pattern AMOUNT = Pattern.compile(
             "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
 
@@ -43,7 +45,7 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
     /// a group found
     record Found(String symbol, String name, String words) {}
 
-    /// a diet's verdict, and the line that settles it or the question that would
+    /// diets with one verdict and one reason: the line that settles it, or the question that would
     record DietView(String symbol, String name, String words, String because) {}
 
     static BenchView of(Derivation derivation, Menu menu, Format format) {
@@ -54,9 +56,11 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
         var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
                 p.lines().stream().map(l -> line(l, evidence.getOrDefault(l.text(), List.of()), questions.getOrDefault(l.text(), List.of()), ruleBook, format)).toList())).toList();
         var marks = derivation.under(ruleBook).marks();
+        var verdicts = Stream.of(Diet.all(), menu.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> d.judge(derivation)).toList();
         var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
         return new BenchView(recipe.name(), facts(recipe, format), parts, marks.stream().map(m -> found(m, format)).toList(), ruleBook.groups().size() - marks.size(),
-                Stream.of(Diet.all(), menu.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> diet(d.judge(derivation), format)).toList(), recipe.steps(),
+                Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, recipe, format)).toList(),
+                String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), recipe.steps(),
                 derivation.questions().stream().filter(q -> !asked.contains(q.line())).toList());
     }
 
@@ -71,10 +75,22 @@ record BenchView(String name, String facts, List<PartView> parts, List<Found> fo
         return new Found(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)) + (members.isEmpty() ? "" : ": " + members));
     }
 
-    private static DietView diet(Verdict verdict, Format format) {
-        var because = verdict.asks().isEmpty() ? verdict.because() : verdict.asks();
+    /// The diets of one answer; those with the same reason stand together, so that one line in doubt is asked about once.
+    private static Stream<DietView> diets(Verdict.Answer answer, List<Verdict> verdicts, Recipe recipe, Format format) {
+        var byReason = verdicts.stream().filter(v -> v.answer() == answer).collect(Collectors.groupingBy(v -> reason(v, recipe), LinkedHashMap::new,
+                Collectors.mapping(v -> v.diet().name(), Collectors.joining(", "))));
+        return byReason.entrySet().stream().map(e -> new DietView(format.bowl(answer), e.getValue(), answer.words(), e.getKey()));
+    }
+
+    private static String reason(Verdict verdict, Recipe recipe) {
+        var because = verdict.asks().isEmpty() ? verdict.because().stream().map(b -> line(b, recipe)).distinct().toList() : verdict.asks();
         var more = because.size() > 1 ? " (and %d more)".formatted(because.size() - 1) : "";
-        return new DietView(format.bowl(verdict.answer()), verdict.diet().name(), verdict.answer().words(), because.isEmpty() ? "" : because.getFirst() + more);
+        return because.isEmpty() ? "" : because.getFirst() + more;
+    }
+
+    /// {@return the line that a reason starts with; what it holds stands beside the line itself}
+    private static String line(String because, Recipe recipe) {
+        return recipe.lines().stream().map(Line::text).filter(because::startsWith).max(Comparator.comparingInt(String::length)).orElse(because);
     }
 
     private static LineView line(Line line, List<Evidence> evidence, List<Question> questions, RuleBook ruleBook, Format format) {

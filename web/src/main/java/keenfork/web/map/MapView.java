@@ -17,7 +17,15 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
     /// one dish, or one part of the open dish
     record Row(long dish, String name, String note, String swatch, boolean part, boolean last, List<Cell> cells, List<Bowl> bowls) {}
 
+    private static final int MOST_WIDE = 16;
+    private static final int LONGEST_NAME = 14;
     private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian");
+
+    /// {@return how the table is drawn: `many` groups in narrow columns, `long` names under a high head}
+    public String look() {
+        var isLong = groups.stream().anyMatch(g -> g.name().length() > LONGEST_NAME);
+        return (groups.size() > MOST_WIDE ? "many " : "") + (isLong ? "long" : "");
+    }
 
     /// one mark
     record Cell(String group, String symbol, String label, int threads) {}

@@ -60,7 +60,7 @@ class SwapController {
     private static List<Choice> choices(Menu menu, LinkedHashSet<String> chosen) {
         var choices = new ArrayList<Choice>();
         for (var g : menu.ruleBook().groups()) choices.add(new Choice(g.id(), g.name(), chosen.contains(g.id())));
-        for (var d : Diet.all()) if (!d.cautious()) choices.add(new Choice(d.id(), d.name() + " guests", chosen.contains(d.id())));
+        for (var d : Diet.all()) if (!d.cautious()) choices.add(new Choice(d.id(), d.name(), chosen.contains(d.id())));
         return choices;
     }
 }
