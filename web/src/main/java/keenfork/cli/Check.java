@@ -15,8 +15,8 @@ final class Check {
         var regime = options.regime();
         var format = options.oneOf("format", "text", List.of("text", "json"));
         var kitchen = Kitchen.of(options.files(), options.volumes(), regime, errors);
-        var checks = kitchen.dishes().stream().map(d -> CheckJson.of(d.file().toString(), kitchen.derive(d), regime)).toList();
-        if (format.equals("json")) out.println(Json.write(checks));
+        var checks = kitchen.dishes().stream().map(d -> CheckJson.of(d.file().toString(), kitchen.derive(d), regime));
+        if (format.equals("json")) Json.write(checks, out);
         else checks.forEach(c -> print(c, out));
         return kitchen.allRead();
     }

@@ -17,6 +17,7 @@ public final class RecipeFile {
     private static final Charset WINDOWS = Charset.forName("windows-1252");
     private static final int MOST_LINES = 2_000;
     private static final int LONGEST_LINE = 10_000;
+    private static final int LONGEST = 500_000;
 
     private RecipeFile() {}
 
@@ -54,6 +55,7 @@ public final class RecipeFile {
     private static void check(String text) throws Unreadable {
         if (text.isBlank()) throw new Unreadable("it is empty; a recipe starts with the dish's name");
         if (text.lines().limit(MOST_LINES + 1L).count() > MOST_LINES) throw new Unreadable("it has more than %,d lines; a file holds one recipe".formatted(MOST_LINES));
+        if (text.length() > LONGEST) throw new Unreadable("it has more than %,d letters; a file holds one recipe".formatted(LONGEST));
         if (text.lines().anyMatch(l -> l.length() > LONGEST_LINE)) throw new Unreadable("it has a line of more than %,d letters; write one ingredient a line".formatted(LONGEST_LINE));
     }
 

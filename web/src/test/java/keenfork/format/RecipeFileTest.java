@@ -44,6 +44,22 @@ class RecipeFileTest {
         assertThatThrownBy(() -> RecipeFile.read(folder)).isInstanceOf(RecipeFile.Unreadable.class).hasMessageContaining("folder");
     }
 
+    @Test void bytes_of_any_kind_are_read_or_told_and_nothing_else_happens() throws IOException {
+        var random = new java.util.Random(7);
+        for (var i = 0; i < 400; i++) {
+            var bytes = new byte[random.nextInt(200)];
+            random.nextBytes(bytes);
+            // half of them printable, so that the text itself is reached
+            if (i % 2 == 0) for (var at = 0; at < bytes.length; at++) bytes[at] = (byte) (bytes[at] & 0x7F | 0x20);
+            var file = file("any" + i + (i % 3 == 0 ? ".json" : ".txt"), bytes);
+            try {
+                assertThat(RecipeFile.read(file)).isNotBlank();
+            } catch (RecipeFile.Unreadable e) {
+                assertThat(e.getMessage()).isNotBlank().doesNotContain("\n");
+            }
+        }
+    }
+
     @Test void json_ld_of_every_shape_becomes_recipe_text() throws Exception {
         var json = """
                 [{"@type": "WebPage"}, {"@type": "Recipe", "name": "Bean\\n dip", "recipeYield": ["4 tubs"], "recipeIngredient": ["400 g white beans", "2 tbsp tahini"],

@@ -93,7 +93,7 @@ public final class Lexicon {
 
     /// "coconut, milk" is no coconut milk.
     private static boolean isTogether(String text, int from, int to) {
-        for (var at = from; at < to; at++) if (",;:()[]{}/|+•\n".indexOf(text.charAt(at)) >= 0) return false;
+        for (var at = from; at < to; at++) if (",;:()[]{}/|+•\n，；：、（）［］".indexOf(text.charAt(at)) >= 0) return false;
         return true;
     }
 

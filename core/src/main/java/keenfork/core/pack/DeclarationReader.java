@@ -18,8 +18,14 @@ final class DeclarationReader {
     private static final Pattern E_NUMBER = Pattern.compile("\\bE[\\s-]?(\\d{3,4})\\p{L}?\\b");
     private static final List<String> NEVER_VEGAN = List.of("milk", "eggs", "fish", "crustaceans", "molluscs", "flesh", "gelatine", "honey", "insect");
 
+    /// brackets that stand deeper within each other are read as one run of words: no maker prints them so
+    private static final int DEEPEST = 24;
+
+    private static final String PARTS_TERMS = ";\n•，、；";
+
     private final String text;
     private final Tone[] tones;
+    private int nested;
     final List<Finding> findings = new ArrayList<>();
     final List<VagueTerm> vague = new ArrayList<>();
     /// what it says it is free from, with the words
@@ -44,7 +50,7 @@ final class DeclarationReader {
             var c = text.charAt(at);
             if (Tone.isOpen(c)) depth++;
             if (Tone.isClose(c)) depth = Math.max(0, depth - 1);
-            if (depth == 0 && (c == ',' && !isDecimal(at) || c == ';' || c == '\n' || c == '•' || Tone.isFullStop(text, at))) {
+            if (depth == 0 && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
                 term(start, at, path);
                 start = at + 1;
             }
@@ -74,7 +80,12 @@ final class DeclarationReader {
         var name = head.toString().strip().replaceAll("\\s+", " ");
         var below = new ArrayList<>(path);
         if (name.chars().anyMatch(Character::isLetter)) below.add(name);
-        for (var inner : inners) list(inner.from, inner.to, below);
+        nested++;
+        for (var inner : inners) {
+            if (nested < DEEPEST) list(inner.from, inner.to, below);
+            else head(text.substring(inner.from, inner.to), inner.from, below, false);
+        }
+        nested--;
         var opensUp = inners.stream().anyMatch(i -> text.substring(i.from, i.to).chars().filter(Character::isLetter).count() > 2)
                 && (findings.size() + vague.size() > before || inners.stream().anyMatch(i -> namesFood(i.from, i.to)));
         head(head.toString(), from, below, opensUp);

@@ -105,7 +105,7 @@ enum Tone {
         return text.charAt(at) == '.' && (at + 1 == text.length() || !Character.isDigit(text.charAt(at + 1)));
     }
 
-    static boolean isOpen(char c) { return c == '(' || c == '[' || c == '{'; }
+    static boolean isOpen(char c) { return "([{（［｛【〔".indexOf(c) >= 0; }
 
-    static boolean isClose(char c) { return c == ')' || c == ']' || c == '}'; }
+    static boolean isClose(char c) { return ")]}）］｝】〕".indexOf(c) >= 0; }
 }

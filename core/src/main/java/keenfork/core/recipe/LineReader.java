@@ -28,7 +28,7 @@ final class LineReader {
     private static final int LONGEST = 500;
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS = List.of(" with ", " in ", " for ", " from ", " and ", " & ", " + ", " - ", " – ", " plus ");
-    private static final Pattern OR = Pattern.compile("(?i)\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
+    private static final Pattern OR = Pattern.compile("(?i)(?:\\s*[(,]\\s*|\\s+)or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// words that only separate the two fruits of "lime or lemon juice" from what is shared
@@ -117,7 +117,7 @@ final class LineReader {
     }
 
     private static boolean isParted(String phrase) {
-        return phrase.indexOf('/') >= 0 || phrase.contains(" or ") || phrase.contains(" OR ") || phrase.contains(" Or ");
+        return phrase.indexOf('/') >= 0 || phrase.contains("or ") || phrase.contains("OR ") || phrase.contains("Or ");
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.

@@ -2,6 +2,8 @@ package keenfork.core.trace;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,10 +25,15 @@ import org.jspecify.annotations.Nullable;
 /// One pass over a dish. Nothing found here ever weakens anything found before.
 final class Deriver {
     private static final int DEEPEST = 8;
+    /// dishes opened within one dish; a kitchen's own stay far below
+    private static final int MOST_USED = 50;
     private static final String SULPHITES = "sulphites";
     private static final Substances TREE = Substances.shipped();
     private static final long MILLIGRAMS_IN_KILOGRAM = 1_000_000;
     private final Facts facts;
+    /// the dishes that the line being read stands in, outermost first
+    private final Set<Recipe> open = Collections.newSetFromMap(new IdentityHashMap<>());
+    private int used;
     private final List<Evidence> evidence = new ArrayList<>();
     private GoesIn goesIn = new GoesIn(Mass.NONE, true);
     private final Set<Question> questions = new LinkedHashSet<>();
@@ -42,6 +49,7 @@ final class Deriver {
     List<Question> questions() { return List.copyOf(questions); }
 
     void dish(Recipe recipe) {
+        facts.dish(recipe.name()).ifPresent(open::add);
         dish(recipe, null, false, 0);
         unlistedInSteps(recipe);
     }
@@ -163,10 +171,18 @@ final class Deriver {
         }
 
         private void other(int depth) {
-            var dish = facts.dish(line.dish());
-            if (dish.isPresent() && depth < DEEPEST) dish(dish.get(), path, off, depth + 1);
-            else unknown(path, new Question(line.text(), dish.isPresent() ? "Dishes here use each other in a ring. What is in this one?"
-                    : "No dish is called “%s”. What is in it?".formatted(line.dish())), off);
+            var dish = facts.dish(line.dish()).orElse(null);
+            if (dish == null) {
+                unknown(path, new Question(line.text(), "No dish is called “%s”. What is in it?".formatted(line.dish())), off);
+            } else if (open.contains(dish) || depth >= DEEPEST || used >= MOST_USED) {
+                unknown(path, new Question(line.text(), open.contains(dish) ? "Dishes here use each other in a ring. What is in this one?"
+                        : "Too many dishes are used within dishes here. What is in this one?"), off);
+            } else {
+                used++;
+                open.add(dish);
+                dish(dish, path, off, depth + 1);
+                open.remove(dish);
+            }
         }
 
         private void unread() {

@@ -137,6 +137,12 @@ class DeclarationTest {
         assertThat(found("free from milk, contains egg", Finding.Says.IN)).containsExactly("eggs");
     }
 
+    @Test void brackets_however_deep_or_of_any_kind_are_read() {
+        assertThat(found("(".repeat(9_000) + "milk", Finding.Says.IN)).containsExactly("milk");
+        assertThat(found("a [b {c (d （e ［milk］） f} g] h".repeat(300), Finding.Says.IN)).containsExactly("milk");
+        assertThat(found("sauce（soya，milk）", Finding.Says.IN)).contains("milk", "soybeans");
+    }
+
     @Test void what_is_too_long_to_read_is_a_question() {
         assertThat(Declaration.read("rice, ".repeat(5000), UK).vague()).isNotEmpty();
     }

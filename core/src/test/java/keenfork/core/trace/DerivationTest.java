@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
 import keenfork.core.food.Foods;
@@ -186,6 +187,19 @@ class DerivationTest {
     private static List<String> groupsOf(List<String> lines) {
         if (lines.isEmpty()) return List.of();
         return derived(lines.toArray(String[]::new)).under(UK).marks().stream().map(m -> m.group().id()).toList();
+    }
+
+    @Test void dishes_that_use_each_other_many_times_over_end_and_stay_not_known() {
+        var dishes = new java.util.ArrayList<Fact>();
+        for (var i = 0; i < 20; i++) {
+            var text = new StringBuilder("Dish " + i + "\n1 tbsp tahini\n");
+            for (var j = 0; j < 20; j++) text.append("100 g @Dish ").append((i + j) % 20).append('\n');
+            dishes.add(new Fact.OtherDish(Recipe.read(text.toString(), keenfork.core.measure.Volumes.METRIC, new Law("uk"))));
+        }
+        var derivation = Derivation.of(((Fact.OtherDish) dishes.getFirst()).recipe(), new Facts(UK, dishes));
+        assertThat(groups(derivation, UK, Certainty.CONTAINS)).containsExactly("sesame");
+        assertThat(groups(derivation, UK, Certainty.NOT_KNOWN)).hasSize(13);
+        assertThat(derivation.questions()).extracting(Question::ask).anyMatch(a -> a.contains("ring")).anyMatch(a -> a.contains("Too many dishes"));
     }
 
     private static String sulphites(String... lines) {
