@@ -107,8 +107,14 @@ final class DeclarationReader {
             match(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()), offset, path, opensUp);
         for (var word : reading.unread()) {
             var at = offset + word.start();
-            if (tones[at] != Tone.NEGATED && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), "What is “%s”, and what is in it?".formatted(word.text()));
+            if (tones[at] != Tone.NEGATED && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), question(word.text()));
         }
+    }
+
+    private static String question(String word) {
+        var near = Foods.shipped().near(word);
+        var ask = "What is “%s”, and what is in it?".formatted(word);
+        return near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near));
     }
 
     void unread(int start, int end, String question) {
