@@ -19,7 +19,6 @@ import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.measure.Weights;
 import keenfork.core.recipe.MeasureReader.Measure;
-import keenfork.core.recipe.MeasureReader.Pressed;
 import org.jspecify.annotations.Nullable;
 
 /// Reads one ingredient line: how much, of what unit, and every food its words name.
@@ -113,7 +112,7 @@ final class LineReader {
 
     private static Set<Pressed> pressed(Measure measure) {
         if (measure.noun().equals("squeeze")) return Set.of(Pressed.JUICE);
-        return measure.pressed().isEmpty() ? MeasureReader.pressedBehind(measure.rest()) : measure.pressed();
+        return measure.pressed().isEmpty() ? Pressed.behind(measure.rest()) : measure.pressed();
     }
 
     private static boolean isParted(String phrase) {
@@ -194,9 +193,9 @@ final class LineReader {
         if (amount == null || amount.unit() != Unit.NONE) return measure;
         var head = measure.rest().substring(0, headEnd(measure.rest())).strip();
         var last = head.substring(head.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
-        var unit = MeasureReader.unit(last);
+        var unit = Units.unit(last);
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
-        return new Measure(new Amount(amount.low(), amount.high(), unit), MeasureReader.singular(last, unit), measure.size(), measure.each(), measure.noted(),
+        return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last, unit), measure.size(), measure.each(), measure.noted(),
                 measure.centimetres(), measure.pressed(), measure.rest());
     }
 

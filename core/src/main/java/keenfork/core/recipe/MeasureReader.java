@@ -2,9 +2,6 @@ package keenfork.core.recipe;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.EnumSet;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import keenfork.core.measure.Amount;
@@ -12,13 +9,11 @@ import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.measure.Weights;
+import keenfork.core.recipe.Units.Written;
 import org.jspecify.annotations.Nullable;
 
 /// Reads how much a line says, in front of the food or behind it: "2 x 400 g tins", "1 lb 2 oz", "juice of 1½ lemons", "butter 50 g".
 final class MeasureReader {
-    /// what is taken of a whole fruit
-    enum Pressed { JUICE, ZEST }
-
     /// How much a line says.
     ///
     /// @param amount      number and unit, or null where none is written
@@ -32,30 +27,14 @@ final class MeasureReader {
     record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted, @Nullable BigDecimal centimetres,
                    Set<Pressed> pressed, String rest) {}
 
-    /// a unit that is written as so many of another
-    private record Alias(Unit unit, Fraction metric, Fraction us) {
-        static Alias of(Unit unit, Fraction times) { return new Alias(unit, times, times); }
-    }
-
-    private static final Map<String, Unit> UNITS = units();
-    private static final Map<String, Alias> ALIASES = aliases();
     private static final Map<String, BigDecimal> SIZES = Map.ofEntries(size("small", "0.7"), size("sm", "0.7"), size("medium", "1"), size("med", "1"),
             size("large", "1.35"), size("lrg", "1.35"), size("lge", "1.35"), size("big", "1.35"), size("fat", "1.35"), size("heaped", "1.3"), size("heaping", "1.3"), size("rounded", "1.15"),
             size("scant", "0.9"), size("generous", "1.1"), size("level", "1"), size("good", "1"), size("thick", "1.35"), size("thin", "0.7"), size("fresh", "1"), size("ripe", "1"), size("whole", "1"));
-    private static final Map<String, String> SAME_NOUNS = Map.of("pkt", "pack", "pkts", "pack", "packet", "pack", "packets", "pack", "box", "pack", "can", "tin", "cans", "tin",
-            "tub", "pot", "tubs", "pot");
-    private static final Map<String, Pressed> PRESSED = Map.of("juice", Pressed.JUICE, "juiced", Pressed.JUICE, "zest", Pressed.ZEST, "zested", Pressed.ZEST, "rind", Pressed.ZEST);
-    /// words that may stand around "juice" and "zest" behind the fruit
-    private static final Set<String> PRESS_TALK = Set.of("and", "only", "finely", "grated", "the", "of", "its", "plus", "strained", "sieved", "needed", "just", "freshly", "squeezed", "from", "about", "a", "an");
     private static final Set<String> LENGTHS = Set.of("cm", "centimetre", "centimetres", "centimeter", "inch", "inches", "in", "mm");
     private static final Set<String> LENGTH_NOUNS = Set.of("piece", "pieces", "knob", "knobs", "stick", "sticks", "chunk", "chunks", "thumb", "length", "slice", "slices");
     private static final Set<String> ARTICLES = Set.of("a", "an", "the");
     private static final Set<String> OF = Set.of("of");
     private static final Set<String> EACH = Set.of("each");
-    private static final Set<String> BEFORE_PRESSED = Set.of("the", "finely", "grated", "freshly", "squeezed");
-    private static final Set<String> OF_OR_FROM = Set.of("of", "from");
-    private static final Set<String> THE = Set.of("the");
-    private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
     private static final Set<String> TO = Set.of("to");
     private static final Set<String> PLUS = Set.of("plus", "and");
     private static final Set<String> ALTOGETHER = Set.of("total", "drained", "in", "all");
@@ -63,36 +42,20 @@ final class MeasureReader {
     private static final BigDecimal INCH = new BigDecimal("2.54");
 
     private final Volumes volumes;
+    private final Units units;
 
     MeasureReader(Volumes volumes) {
         this.volumes = volumes;
+        this.units = new Units(volumes);
     }
 
     private static Map.Entry<String, BigDecimal> size(String word, String factor) {
         return Map.entry(word, new BigDecimal(factor));
     }
 
-    private static Map<String, Unit> units() {
-        var units = new HashMap<String, Unit>();
-        for (var unit : Unit.values()) for (var word : unit.words()) units.put(word, unit);
-        return units;
-    }
-
-    private static Map<String, Alias> aliases() {
-        var aliases = new HashMap<String, Alias>();
-        for (var word : List.of("dsp", "dessertspoon", "dessertspoons", "dstsp")) aliases.put(word, Alias.of(Unit.TSP, Fraction.of(2)));
-        aliases.put("dl", Alias.of(Unit.ML, Fraction.of(100)));
-        aliases.put("cl", Alias.of(Unit.ML, Fraction.of(10)));
-        for (var word : List.of("pint", "pints", "pt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
-        for (var word : List.of("quart", "quarts", "qt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(40), Fraction.of(32)));
-        return Map.copyOf(aliases);
-    }
-
-    static @Nullable Unit unit(String word) { return UNITS.get(word); }
-
     Measure read(String text) {
         var cursor = new Cursor(text, 0);
-        var pressed = pressedAhead(cursor);
+        var pressed = Pressed.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
         if (number == null) return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
         cursor.at = number.end();
@@ -106,51 +69,6 @@ final class MeasureReader {
     private static String afterOf(Cursor cursor) {
         if (cursor.take(OF)) cursor.take(ARTICLES);
         return cursor.rest();
-    }
-
-    // --- juice and zest ------------------------------------------------------------------------------------------------
-
-    /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor stays.
-    private static Set<Pressed> pressedAhead(Cursor cursor) {
-        var start = cursor.at;
-        while (cursor.take(BEFORE_PRESSED)) { }
-        var pressed = EnumSet.noneOf(Pressed.class);
-        while (PRESSED.containsKey(cursor.word()) || !pressed.isEmpty() && (cursor.word().equals("and") || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0)) {
-            var what = PRESSED.get(cursor.word());
-            if (what != null) pressed.add(what);
-            if (cursor.word().isEmpty()) cursor.at++;
-            else cursor.pass();
-            cursor.blanks();
-        }
-        if (pressed.isEmpty()) cursor.at = start;
-        else if (cursor.take(OF_OR_FROM)) cursor.take(THE);
-        return pressed;
-    }
-
-    /// "1 lemon, zest and juice" and "2 limes, juiced": what is pressed stands behind a comma or in brackets.
-    static Set<Pressed> pressedBehind(String rest) {
-        if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
-        var cut = firstOf(rest, ",(–");
-        if (cut < 0) return Set.of();
-        var pressed = EnumSet.noneOf(Pressed.class);
-        var cursor = new Cursor(rest, cut);
-        while (cursor.at < rest.length()) {
-            var word = cursor.word();
-            if (word.isEmpty()) {
-                cursor.at++;
-                continue;
-            }
-            var what = PRESSED.get(word);
-            if (what != null) pressed.add(what);
-            else if (!PRESS_TALK.contains(word)) return Set.of();
-            cursor.pass();
-        }
-        return pressed;
-    }
-
-    private static int firstOf(String text, String marks) {
-        for (var at = 0; at < text.length(); at++) if (marks.indexOf(text.charAt(at)) >= 0) return at;
-        return -1;
     }
 
     // --- a number in front ---------------------------------------------------------------------------------------------
@@ -168,36 +86,36 @@ final class MeasureReader {
         var bracket = bracketed(cursor);
         if (bracket != null) {
             sizes(cursor);
-            var container = unitAhead(cursor);
-            if (container != null && container.unit.kind() == Unit.Kind.COUNT) return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
-            return with(number, Found.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
+            var container = units.ahead(cursor);
+            if (container != null && container.unit().kind() == Unit.Kind.COUNT) return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
+            return with(number, Written.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
         }
-        var unit = unitAhead(cursor);
-        if (unit == null) return with(number, Found.NONE, size, null, null, pressed, cursor);
+        var unit = units.ahead(cursor);
+        if (unit == null) return with(number, Written.NONE, size, null, null, pressed, cursor);
         var amount = amount(number, unit);
         amount = wider(cursor, amount, unit);
         amount = added(cursor, amount);
         skipOther(cursor);
-        if (unit.unit.kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
+        if (unit.unit().kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
         var rest = behind(cursor);
         var noted = noted(rest, amount);
-        if (noted == null) return new Measure(amount, unit.noun, size, null, null, null, pressed, rest);
+        if (noted == null) return new Measure(amount, unit.noun(), size, null, null, null, pressed, rest);
         var isEach = isContainer(amount.unit()) || noted.each;
-        return new Measure(amount, unit.noun, BigDecimal.ONE, isEach ? noted.amount : null, isEach ? null : noted.amount, null, pressed, noted.rest);
+        return new Measure(amount, unit.noun(), BigDecimal.ONE, isEach ? noted.amount : null, isEach ? null : noted.amount, null, pressed, noted.rest);
     }
 
-    private Measure with(Numbers.Found number, Found unit, BigDecimal size, @Nullable Amount each, @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
+    private Measure with(Numbers.Found number, Written unit, BigDecimal size, @Nullable Amount each, @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
         var amount = amount(number, unit);
         var rest = behind(cursor);
         var noted = each == null && all == null ? noted(rest, amount) : null;
-        if (noted == null) return new Measure(amount, unit.noun, size, each, all, null, pressed, rest);
-        return new Measure(amount, unit.noun, BigDecimal.ONE, noted.each ? noted.amount : null, noted.each ? null : noted.amount, null, pressed, noted.rest);
+        if (noted == null) return new Measure(amount, unit.noun(), size, each, all, null, pressed, rest);
+        return new Measure(amount, unit.noun(), BigDecimal.ONE, noted.each ? noted.amount : null, noted.each ? null : noted.amount, null, pressed, noted.rest);
     }
 
     private static boolean isContainer(Unit unit) { return unit == Unit.TIN || unit == Unit.JAR || unit == Unit.POT; }
 
-    private Amount amount(Numbers.Found number, Found unit) {
-        return new Amount(number.low().times(unit.times), number.high().times(unit.times), unit.unit);
+    private Amount amount(Numbers.Found number, Written unit) {
+        return new Amount(number.low().times(unit.times()), number.high().times(unit.times()), unit.unit());
     }
 
     /// "a 2 cm piece of", "5cm", "1 (2-inch) piece": a length is one piece, whatever its number.
@@ -236,17 +154,17 @@ final class MeasureReader {
             skipOther(cursor);
             sizes(cursor);
             var container = cursor.at;
-            var unit = unitAhead(cursor);
+            var unit = units.ahead(cursor);
             cursor.at = container;
-            if (unit != null && unit.unit.kind() == Unit.Kind.COUNT) return each;
+            if (unit != null && unit.unit().kind() == Unit.Kind.COUNT) return each;
         }
         cursor.at = start;
         return null;
     }
 
     private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<Pressed> pressed) {
-        var unit = unitAhead(cursor);
-        return with(number, unit == null ? Found.NONE : unit, BigDecimal.ONE, each, null, pressed, cursor);
+        var unit = units.ahead(cursor);
+        return with(number, unit == null ? Written.NONE : unit, BigDecimal.ONE, each, null, pressed, cursor);
     }
 
     /// A weight or volume in brackets right behind the number: "1 (400 g) tin".
@@ -270,8 +188,8 @@ final class MeasureReader {
         if (number == null) return null;
         cursor.at = number.end();
         cursor.mark("-");
-        var unit = unitAhead(cursor);
-        if (unit == null || unit.unit.kind() != Unit.Kind.WEIGHT && unit.unit.kind() != Unit.Kind.VOLUME) return null;
+        var unit = units.ahead(cursor);
+        if (unit == null || unit.unit().kind() != Unit.Kind.WEIGHT && unit.unit().kind() != Unit.Kind.VOLUME) return null;
         return amount(number, unit);
     }
 
@@ -299,73 +217,16 @@ final class MeasureReader {
         }
     }
 
-    // --- units ---------------------------------------------------------------------------------------------------------
-
-    /// a unit as written
-    private record Found(Unit unit, String noun, Fraction times) {
-        static final Found NONE = new Found(Unit.NONE, Unit.NONE.id(), Fraction.ONE);
-    }
-
-    /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself ("3 cloves").
-    private @Nullable Found unitAhead(Cursor cursor) {
-        var start = cursor.at;
-        cursor.blanks();
-        var word = cursor.word();
-        if (word.isEmpty()) return null;
-        var found = word.equals("fl") || word.equals("fluid") ? fluidOunce(cursor) : oneWord(cursor, word);
-        if (found == null || found.unit.kind() == Unit.Kind.COUNT && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0)) {
-            cursor.at = start;
-            return null;
-        }
-        return found;
-    }
-
-    private @Nullable Found oneWord(Cursor cursor, String word) {
-        // T and t are a tablespoon and a teaspoon where they stand alone
-        var found = word.equals("t") ? new Found(cursor.ahead() == 'T' ? Unit.TBSP : Unit.TSP, word, Fraction.ONE) : word.equals("c") ? new Found(Unit.CUP, word, Fraction.ONE) : named(word);
-        if (found != null) passUnit(cursor);
-        return found;
-    }
-
-    private static @Nullable Found fluidOunce(Cursor cursor) {
-        passUnit(cursor);
-        if (!cursor.take(OUNCE)) return null;
-        cursor.mark(".");
-        cursor.blanks();
-        return new Found(Unit.FL_OZ, Unit.FL_OZ.id(), Fraction.ONE);
-    }
-
-    private static void passUnit(Cursor cursor) {
-        cursor.pass();
-        cursor.mark(".");
-        cursor.blanks();
-    }
-
-    private @Nullable Found named(String word) {
-        var unit = UNITS.get(word);
-        if (unit != null) return new Found(unit, unit.kind() == Unit.Kind.COUNT ? singular(word, unit) : unit.id(), Fraction.ONE);
-        var alias = ALIASES.get(word);
-        return alias == null ? null : new Found(alias.unit, alias.unit.id(), volumes == Volumes.US ? alias.us : alias.metric);
-    }
-
-    /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}
-    static String singular(String word, Unit unit) {
-        var same = SAME_NOUNS.get(word);
-        if (same != null) return same;
-        for (var other : unit.words()) if (word.startsWith(other) && word.length() - other.length() <= 2) return other;
-        return word;
-    }
-
     /// "100g-150g kale": the unit is said twice.
-    private Amount wider(Cursor cursor, Amount amount, Found unit) {
+    private Amount wider(Cursor cursor, Amount amount, Written unit) {
         var start = cursor.at;
         if (cursor.mark("-–—") || cursor.take(TO)) {
             cursor.blanks();
             var other = Numbers.at(cursor.text, cursor.at);
             if (other != null && other.high().compareTo(amount.high()) > 0) {
                 cursor.at = other.end();
-                var again = unitAhead(cursor);
-                if (again != null && again.unit == unit.unit) return new Amount(amount.low(), other.high().times(again.times), amount.unit());
+                var again = units.ahead(cursor);
+                if (again != null && again.unit() == unit.unit()) return new Amount(amount.low(), other.high().times(again.times()), amount.unit());
             }
         }
         cursor.at = start;
@@ -440,12 +301,12 @@ final class MeasureReader {
         cursor.take(THE_OR_SOME);
         var size = sizes(cursor);
         var start = cursor.at;
-        var unit = unitAhead(cursor);
-        if (unit != null && unit.unit.kind() == Unit.Kind.COUNT && Character.isLetterOrDigit(cursor.ahead())) {
+        var unit = units.ahead(cursor);
+        if (unit != null && unit.unit().kind() == Unit.Kind.COUNT && Character.isLetterOrDigit(cursor.ahead())) {
             cursor.take(EACH);
             var each = Character.isDigit(cursor.ahead()) ? weight(cursor) : null;
             if (each != null) cursor.blanks();
-            return new Measure(Amount.of(1, unit.unit), unit.noun, size, each, null, null, Set.of(), afterOf(cursor));
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
         }
         cursor.at = start;
         var behind = amountBehind(text);
@@ -472,7 +333,7 @@ final class MeasureReader {
         var cursor = new Cursor(text, number.end());
         var size = sizes(cursor);
         var unit = unitEnding(cursor);
-        var amount = amount(number, unit == null ? Found.NONE : unit);
+        var amount = amount(number, unit == null ? Written.NONE : unit);
         if (unit != null) amount = added(cursor, wider(cursor, amount, unit));
         skipOther(cursor);
         cursor.blanks();
@@ -487,17 +348,17 @@ final class MeasureReader {
         if (food.isEmpty()) return null;
         var tail = cursor.rest();
         if (inBracket) tail = tail.replaceFirst("\\)", "");
-        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun, unit != null && unit.unit.kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
+        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit().kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
                 Set.of(), (food + " " + tail).strip());
     }
 
     /// A unit behind the food may end the line: "chickpeas x 2 tins".
-    private @Nullable Found unitEnding(Cursor cursor) {
-        var unit = unitAhead(cursor);
+    private @Nullable Written unitEnding(Cursor cursor) {
+        var unit = units.ahead(cursor);
         if (unit != null) return unit;
         var start = cursor.at;
         cursor.blanks();
-        var found = named(cursor.word());
+        var found = units.named(cursor.word());
         if (found == null || cursor.word().isEmpty()) {
             cursor.at = start;
             return null;

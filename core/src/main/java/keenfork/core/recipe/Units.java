@@ -1,0 +1,107 @@
+package keenfork.core.recipe;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import keenfork.core.measure.Fraction;
+import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import org.jspecify.annotations.Nullable;
+
+/// Units as cooks write them, in a kitchen's convention of volumes: tbsp, T, fl. oz, dessertspoons, a pint, sticks.
+final class Units {
+    /// a unit that is written as so many of another
+    private record Alias(Unit unit, Fraction metric, Fraction us) {
+        static Alias of(Unit unit, Fraction times) { return new Alias(unit, times, times); }
+    }
+
+    private static final Map<String, Unit> UNITS = units();
+    private static final Map<String, Alias> ALIASES = aliases();
+    private static final Map<String, String> SAME_NOUNS = Map.of("pkt", "pack", "pkts", "pack", "packet", "pack", "packets", "pack", "box", "pack", "can", "tin", "cans", "tin",
+            "tub", "pot", "tubs", "pot");
+    private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
+
+    private final Volumes volumes;
+
+    Units(Volumes volumes) {
+        this.volumes = volumes;
+    }
+
+    private static Map<String, Unit> units() {
+        var units = new HashMap<String, Unit>();
+        for (var unit : Unit.values()) for (var word : unit.words()) units.put(word, unit);
+        return units;
+    }
+
+    private static Map<String, Alias> aliases() {
+        var aliases = new HashMap<String, Alias>();
+        for (var word : List.of("dsp", "dessertspoon", "dessertspoons", "dstsp")) aliases.put(word, Alias.of(Unit.TSP, Fraction.of(2)));
+        aliases.put("dl", Alias.of(Unit.ML, Fraction.of(100)));
+        aliases.put("cl", Alias.of(Unit.ML, Fraction.of(10)));
+        for (var word : List.of("pint", "pints", "pt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
+        for (var word : List.of("quart", "quarts", "qt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(40), Fraction.of(32)));
+        return Map.copyOf(aliases);
+    }
+
+    /// {@return the unit of exactly that spelling in lower case, or null}
+    static @Nullable Unit unit(String word) { return UNITS.get(word); }
+
+    /// A unit as written.
+    ///
+    /// @param noun  the count noun, `stick` of "sticks"; else the unit's own key
+    /// @param times how many of the unit it is: a dessertspoon is two teaspoons
+    record Written(Unit unit, String noun, Fraction times) {
+        static final Written NONE = new Written(Unit.NONE, Unit.NONE.id(), Fraction.ONE);
+    }
+
+    /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself ("3 cloves").
+    @Nullable Written ahead(Cursor cursor) {
+        var start = cursor.at;
+        cursor.blanks();
+        var word = cursor.word();
+        if (word.isEmpty()) return null;
+        var found = word.equals("fl") || word.equals("fluid") ? fluidOunce(cursor) : oneWord(cursor, word);
+        if (found == null || found.unit.kind() == Unit.Kind.COUNT && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0)) {
+            cursor.at = start;
+            return null;
+        }
+        return found;
+    }
+
+    private @Nullable Written oneWord(Cursor cursor, String word) {
+        // T and t are a tablespoon and a teaspoon where they stand alone
+        var found = word.equals("t") ? new Written(cursor.ahead() == 'T' ? Unit.TBSP : Unit.TSP, word, Fraction.ONE) : word.equals("c") ? new Written(Unit.CUP, word, Fraction.ONE) : named(word);
+        if (found != null) passUnit(cursor);
+        return found;
+    }
+
+    private static @Nullable Written fluidOunce(Cursor cursor) {
+        passUnit(cursor);
+        if (!cursor.take(OUNCE)) return null;
+        cursor.mark(".");
+        cursor.blanks();
+        return new Written(Unit.FL_OZ, Unit.FL_OZ.id(), Fraction.ONE);
+    }
+
+    private static void passUnit(Cursor cursor) {
+        cursor.pass();
+        cursor.mark(".");
+        cursor.blanks();
+    }
+
+    @Nullable Written named(String word) {
+        var unit = UNITS.get(word);
+        if (unit != null) return new Written(unit, unit.kind() == Unit.Kind.COUNT ? singular(word, unit) : unit.id(), Fraction.ONE);
+        var alias = ALIASES.get(word);
+        return alias == null ? null : new Written(alias.unit, alias.unit.id(), volumes == Volumes.US ? alias.us : alias.metric);
+    }
+
+    /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}
+    static String singular(String word, Unit unit) {
+        var same = SAME_NOUNS.get(word);
+        if (same != null) return same;
+        for (var other : unit.words()) if (word.startsWith(other) && word.length() - other.length() <= 2) return other;
+        return word;
+    }
+}
