@@ -132,4 +132,40 @@ class FoodsTest {
         assertThat(tree.branch(tree.get("goats-milk")).id()).isEqualTo("milk");
         assertThat(tree.all()).allSatisfy(s -> assertThat(s.source()).isNotBlank());
     }
+
+    /// A name in a side table that no food goes by would be a figure nobody finds.
+    @Test void side_tables_speak_of_foods_that_exist() {
+        for (var row : Table.read(Foods.class, "sulphites.txt", 3))
+            for (var name : row.list(0)) {
+                var food = foods.find(name);
+                assertThat(food).as(name).isPresent();
+                assertThat(food.orElseThrow().sulphite()).as(name).isNotNull();
+                assertThat(java.util.stream.Stream.concat(food.orElseThrow().holds().stream(), food.orElseThrow().sometimes().stream()).map(Substance::id)).as(name).contains("sulphites");
+            }
+        for (var row : Table.read(keenfork.core.recipe.Recipe.class, "yields.txt", 4))
+            for (var name : row.list(0)) if (!name.equals("*")) assertThat(foods.find(name)).as(name).isPresent();
+        for (var row : Table.read(Foods.class, "asks.txt", 3)) assertThat(Substances.shipped().find(row.cell(0))).as(row.cell(0)).isPresent();
+    }
+
+    /// Regulation (EC) No 1333/2008, Annex II: E 220 to E 228 are sulphites, E 120 carmine, E 966 lactitol, E 1105 lysozyme of eggs.
+    @ParameterizedTest @CsvSource({"220,sulphites", "224,sulphites", "228,sulphites", "120,insect", "966,lactitol", "1105,eggs", "426,soybeans", "411,oats"})
+    void additives_hold_what_they_are_made_of(int number, String substance) {
+        assertThat(foods.additive(number)).isEqualTo(new Meaning.OfSubstances(List.of(Substances.shipped().get(substance))));
+    }
+
+    @ParameterizedTest @ValueSource(ints = {322, 471, 481, 631, 920, 1442})
+    void additives_of_more_than_one_source_ask(int number) {
+        assertThat(foods.additive(number)).isInstanceOfSatisfying(Meaning.Vague.class, v -> assertThat(v.question()).contains("E"));
+    }
+
+    @ParameterizedTest @ValueSource(ints = {300, 330, 415, 1, 9999})
+    void other_additives_hold_nothing_of_the_tree(int number) {
+        assertThat(foods.additive(number)).isEqualTo(new Meaning.OfSubstances(List.of()));
+    }
+
+    /// What looks like a letter, or hides between letters, does not hide an allergen.
+    @ParameterizedTest @CsvSource({"ｍｉｌｋ", "𝗺𝗶𝗹𝗸", "mi\u00ADlk", "mi\u200Blk", "MILK", "mílk"})
+    void disguised_letters_are_seen_through(String word) {
+        assertThat(foods.find(word).map(Food::name)).as(word).contains("milk");
+    }
 }

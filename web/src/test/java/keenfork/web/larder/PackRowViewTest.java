@@ -1,0 +1,33 @@
+package keenfork.web.larder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import keenfork.web.ADish;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.PackText;
+import keenfork.web.persistence.Stored;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// The menu of the builder is derived on 1 January 1970, and packs are read again after 180 days.
+class PackRowViewTest {
+    private static PackRowView row(LocalDate readOn, String declaration) {
+        var pack = new PackText("harissa", "Harissa jar", "", "uk", declaration, readOn);
+        return PackRowView.of(new Stored<>(3, 0, pack), ADish.menuOf("Dip\n1 jar harissa\n1 kg carrots"), new Format());
+    }
+
+    @ParameterizedTest @CsvSource({"0,''", "180,''", "181,due", "4000,due"})
+    void a_pack_falls_due_after_the_kitchens_days(int daysAgo, String state) {
+        var row = row(LocalDate.EPOCH.minusDays(daysAgo), "peppers, salt");
+        assertThat(row.state()).isEqualTo(state);
+        assertThat(row.when().endsWith("read it again")).isEqualTo(state.equals("due"));
+    }
+
+    @Test void an_unread_pack_is_neither_due_nor_read() {
+        assertThat(row(null, "").state()).isEqualTo("unread");
+        assertThat(row(null, "").when()).isEqualTo("unread");
+        assertThat(row(null, "").dishes()).isEqualTo("Dip");
+    }
+}
