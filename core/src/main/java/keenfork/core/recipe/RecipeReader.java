@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -12,11 +13,15 @@ import org.jspecify.annotations.Nullable;
 
 /// Reads a whole recipe, line by line.
 final class RecipeReader {
-    private static final Pattern YIELD = Pattern.compile("(?i)^(?:serves|feeds|for|makes|yields?)[:\\s]+(?:about |around )?(?<count>\\d{1,5})(?:\\s*[-–]\\s*\\d{1,5})?\\s*(?<what>[\\p{L} ]*)\\.?$");
+    private static final Pattern YIELD = Pattern.compile("(?i)^(?:serves|servings|feeds|for|enough for|makes|yields?|portions)[:\\s]+(?<rest>\\S.{0,60})$");
+    private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
+    private static final String TIME = "(?:min(?:ute)?s?|h|hrs?|hours?)\\b";
+    /// what web pages write over a recipe about the clock: nothing goes in of it
+    private static final Pattern CLOCK = Pattern.compile("(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|resting|chilling|soaking|ready in)(?: time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*" + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME + ")*(?:,? plus (?:chilling|soaking|resting|cooling|overnight soaking|marinating))?\\.?$");
     private static final Pattern MAKES = Pattern.compile("(?i)^(?:makes|yields?)[:\\s]+(?<what>.{1,80})$");
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD = Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
-    private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|what you need)\\s*:?$");
+    private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping list)\\s*:?$");
     private static final String PARTS = "dressing|topping|base|salad|dip|sauce|crumb|serve|garnish|finish|vinaigrette|marinade|filling|grains?|side|pesto|aioli";
     private static final Pattern HEADING = Pattern.compile("^(?<name>[^:]{1,80}):$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
             + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
@@ -27,6 +32,7 @@ final class RecipeReader {
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
+    private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
@@ -140,16 +146,23 @@ final class RecipeReader {
 
     private boolean takesYield(String line) {
         if (inMethod || !lines.isEmpty() || !parts.isEmpty()) return false;
+        if (CLOCK.matcher(line).matches()) return true;
         var yield = YIELD.matcher(line);
-        if (yield.matches()) {
-            var what = yield.group("what").strip().toLowerCase();
-            if (what.isEmpty() || what.matches("people|portions?|covers|servings?|persons?|guests?")) serves = Integer.parseInt(yield.group("count"));
-            else makes = yield.group("count") + " " + what;
-            return true;
-        }
+        if (yield.matches() && takesCount(yield.group("rest"))) return true;
         var other = MAKES.matcher(line);
         if (other.matches()) makes = other.group("what");
         return other.matches();
+    }
+
+    /// "Serves four to six", "Makes about 12 portions", "Makes 2 tubs": the least it feeds is what is counted on.
+    private boolean takesCount(String rest) {
+        var count = Numbers.at(rest, 0);
+        if (count == null || rest.startsWith("a ") || count.low().bottom() != 1 || count.low().compareTo(MOST_SERVED) > 0) return false;
+        var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip().toLowerCase(Locale.ROOT);
+        if (!YIELDED.matcher(what).matches()) return false;
+        if (what.isEmpty() || what.matches("people|portions?|covers|servings?|persons?|guests?|hungry people")) serves = (int) count.low().top();
+        else makes = count.low().top() + " " + what;
+        return true;
     }
 
     private boolean takesPack(String line) {

@@ -212,4 +212,21 @@ class ReadingTest {
                 if (one.isPresent() && unit != Unit.OZ) assertThat(many.get().likely()).isEqualTo(one.get().likely() * k);
             }
     }
+
+    @ParameterizedTest
+    @CsvSource({"Serves 4,4,''", "Serves four,4,''", "Serves four to six,4,''", "Serves: 12 people,12,''", "Feeds 8,8,''", "For 6,6,''", "Enough for 10 guests,10,''", "Makes about 12 portions,12,''", "Servings: 6,6,''",
+            "Makes 2 tubs,0,2 tubs", "Makes about 500 ml,0,500 ml", "Yield: 8 portions,8,''", "Makes 1.5 kg,0,1.5 kg", "Makes a good bowlful,0,a good bowlful"})
+    void what_it_serves_or_makes_is_no_ingredient(String line, int serves, String makes) {
+        var recipe = aDish(line, "Prep time: 20 mins", "Total: 1 h 15 min", "1 egg");
+        assertThat(recipe.lines()).extracting(Line::text).containsExactly("1 egg");
+        assertThat(recipe.serves()).isEqualTo(serves);
+        assertThat(recipe.makes()).isEqualTo(makes);
+    }
+
+    @Test void what_only_sounds_like_a_yield_stays_an_ingredient() {
+        assertThat(aDish("For 2 tbsp tahini dressing see below: 1 egg", "1 egg").lines()).hasSize(2);
+        assertThat(aDish("Cooking oil: 20 ml", "1 egg").lines()).hasSize(2);
+        assertThat(aDish("Prep time: 20 mins and a walnut", "1 egg").lines()).hasSize(2);
+        assertThat(aDish("Prep time: 1 h 20 min plus soaking", "1 egg").lines()).hasSize(1);
+    }
 }
