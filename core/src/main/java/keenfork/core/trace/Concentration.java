@@ -11,8 +11,8 @@ final class Concentration {
 
     private Concentration() {}
 
-    /// The threads of the group as the threshold leaves them: none where all amounts are known and even their high end stays below; as they are
-    /// where the low end reaches it, or a pack declares it; otherwise what the tables hold is not known.
+    /// The threads of the group as the threshold leaves them: as they are where the low end reaches it, or a pack declares it; otherwise what the
+    /// tables hold is not known. Only where nothing surely holds it, and even the high end of what may be there stays below, are there none.
     static List<Evidence> judged(List<Evidence> threads, GoesIn dish, BigDecimal milligramsInKilogram) {
         var low = 0.0;
         var high = 0.0;
@@ -23,7 +23,7 @@ final class Concentration {
         }
         var lightest = dish.mass().lowGrams() * BOILED_DOWN;
         var share = milligramsInKilogram.doubleValue() / 1e6;
-        if (high < share * lightest) return List.of();
+        if (high < share * lightest && threads.stream().allMatch(e -> e.certainty() == Certainty.NOT_KNOWN)) return List.of();
         return dish.isAll() && low >= share * dish.mass().highGrams() ? threads : unsure(threads);
     }
 

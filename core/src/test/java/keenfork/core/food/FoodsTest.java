@@ -133,6 +133,16 @@ class FoodsTest {
         assertThat(tree.all()).allSatisfy(s -> assertThat(s.source()).isNotBlank());
     }
 
+    /// The same food under its British, American and Australian names (common practice).
+    @ParameterizedTest @CsvSource({"aubergine,eggplant", "courgette,zucchini", "rocket,arugula", "spring onion,scallion", "coriander,cilantro", "prawn,shrimp", "double cream,heavy cream", "double cream,thickened cream",
+            "swede,rutabaga", "red pepper,capsicum", "red pepper,bell pepper", "chickpea,garbanzo beans", "cornflour,cornstarch", "haricot bean,navy beans", "broad bean,fava beans", "caster sugar,superfine sugar",
+            "icing sugar,confectioners' sugar", "wheat flour,all-purpose flour", "self raising flour,self-rising flour", "mangetout,snow peas", "cos lettuce,romaine", "chard,silverbeet", "sweet potato,kumara",
+            "melon,rockmelon", "papaya,pawpaw", "shallot,eschalots", "cheddar,tasty cheese", "chicory,witlof", "green bean,string beans", "sugar snap,snap peas", "beetroot,beet", "minced beef,ground beef",
+            "bicarbonate of soda,baking soda", "treacle,molasses", "peanut,groundnut", "rapeseed oil,canola oil", "sultana,sultanas", "single cream,half-and-half", "lobster,lobsters", "chinese cabbage,napa cabbage"})
+    void british_american_and_australian_names_mean_the_same(String one, String other) {
+        assertThat(foods.find(other)).as(other).isPresent().isEqualTo(foods.find(one));
+    }
+
     /// A name in a side table that no food goes by would be a figure nobody finds.
     @Test void side_tables_speak_of_foods_that_exist() {
         for (var row : Table.read(Foods.class, "sulphites.txt", 3))
