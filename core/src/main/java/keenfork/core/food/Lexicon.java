@@ -66,6 +66,12 @@ public final class Lexicon {
 
     Set<String> names() { return meanings.keySet(); }
 
+    /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass noodles" are no glass of noodles}
+    public boolean isNameBeyond(String text, int from, int beyond) {
+        var matches = read(text.substring(from)).matches();
+        return !matches.isEmpty() && matches.getFirst().start() == 0 && from + matches.getFirst().end() > beyond;
+    }
+
     /// Reads a whole text, left to right.
     public Reading read(String text) {
         var words = Words.of(text);

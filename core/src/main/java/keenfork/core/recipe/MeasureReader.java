@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Map;
 import java.util.Set;
+import keenfork.core.food.Foods;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
@@ -57,7 +58,8 @@ final class MeasureReader {
         var cursor = new Cursor(text, 0);
         var pressed = Pressed.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
-        if (number == null) return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
+        // "five spice" is no number of spices
+        if (number == null || Character.isLetter(cursor.ahead()) && Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end())) return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
         cursor.at = number.end();
         return numbered(cursor, number, pressed);
     }
@@ -306,7 +308,8 @@ final class MeasureReader {
             cursor.take(EACH);
             var each = Character.isDigit(cursor.ahead()) ? weight(cursor) : null;
             if (each != null) cursor.blanks();
-            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
+            // "cloves 50 g": the count noun is the food itself
+            if (cursor.ahead() != 0) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
         }
         cursor.at = start;
         var behind = amountBehind(text);
@@ -344,7 +347,7 @@ final class MeasureReader {
         }
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
         if (!ends && !(unit != null && separated) || unit == null && !separated) return null;
-        var food = text.substring(0, at).replaceFirst("(?i)[\\s,:(x×–—-]+(?:about |approx\\.? )?$", "").strip();
+        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "").strip();
         if (food.isEmpty()) return null;
         var tail = cursor.rest();
         if (inBracket) tail = tail.replaceFirst("\\)", "");

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import keenfork.core.food.Foods;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -61,8 +62,10 @@ final class Units {
         cursor.blanks();
         var word = cursor.word();
         if (word.isEmpty()) return null;
+        var after = cursor.at + word.length();
         var found = word.equals("fl") || word.equals("fluid") ? fluidOunce(cursor) : oneWord(cursor, word);
-        if (found == null || found.unit.kind() == Unit.Kind.COUNT && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0)) {
+        if (found == null || found.unit.kind() == Unit.Kind.COUNT
+                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords().isNameBeyond(cursor.text, after - word.length(), after))) {
             cursor.at = start;
             return null;
         }

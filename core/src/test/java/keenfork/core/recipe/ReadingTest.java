@@ -229,4 +229,15 @@ class ReadingTest {
         assertThat(aDish("Prep time: 20 mins and a walnut", "1 egg").lines()).hasSize(2);
         assertThat(aDish("Prep time: 1 h 20 min plus soaking", "1 egg").lines()).hasSize(1);
     }
+
+    /// Every name of every food, in front of an amount, behind one, and alone: none is taken for a unit, a number or a part of another name.
+    @Test void every_name_of_the_table_is_read_as_its_food_wherever_it_stands() {
+        for (var food : keenfork.core.food.Foods.shipped().all())
+            for (var name : food.names())
+                for (var form : new String[] {"100 g %s", "2 tbsp %s, chopped", "%s", "%s 50 g", "50 g of %s (or so)"}) {
+                    var line = aLine(form.formatted(name));
+                    assertThat(line.food().map(keenfork.core.food.Food::name)).as(form, name).contains(food.name());
+                    assertThat(line.isUnread()).as(form, name).isFalse();
+                }
+    }
 }
