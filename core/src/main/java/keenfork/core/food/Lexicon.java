@@ -68,8 +68,15 @@ public final class Lexicon {
 
     /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass noodles" are no glass of noodles}
     public boolean isNameBeyond(String text, int from, int beyond) {
-        var matches = read(text.substring(from)).matches();
-        return !matches.isEmpty() && matches.getFirst().start() == 0 && from + matches.getFirst().end() > beyond;
+        var node = root;
+        var end = from;
+        for (var word = Words.next(text, from); word != null && (end == from || isTogether(text, end, word.start())); word = Words.next(text, end)) {
+            node = node.next.get(word.text());
+            if (node == null) return false;
+            end = word.end();
+            if (node.meaning != null && end > beyond) return true;
+        }
+        return false;
     }
 
     /// Reads a whole text, left to right.

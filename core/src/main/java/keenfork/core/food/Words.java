@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
 public final class Words {
@@ -33,7 +34,13 @@ public final class Words {
     /// {@return the words of a text in order; marks, brackets and hyphens only part them}
     public static List<Word> of(String text) {
         var words = new ArrayList<Word>();
-        for (var at = 0; at < text.length(); ) {
+        for (var word = next(text, 0); word != null; word = next(text, word.end)) words.add(word);
+        return words;
+    }
+
+    /// {@return the first word from a place on, or null where none is left}
+    static @Nullable Word next(String text, int from) {
+        for (var at = from; at < text.length(); ) {
             if (!isInside(text.codePointAt(at))) {
                 at += Character.charCount(text.codePointAt(at));
                 continue;
@@ -42,9 +49,9 @@ public final class Words {
             while (at < text.length() && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)) && !isElided(text, start, at))) at += Character.charCount(text.codePointAt(at));
             var form = oneForm(text.substring(start, at));
             // a run of accents over nothing is no word
-            if (!form.isEmpty()) words.add(new Word(form, start, at));
+            if (!form.isEmpty()) return new Word(form, start, at);
         }
-        return words;
+        return null;
     }
 
     private static boolean isInside(int c) {
