@@ -75,7 +75,8 @@ public final class Main {
 
                 The query's marks are compared with the core's before its time counts: all must agree. It has the easier task: it answers with the strongest
                 certainty alone, no group with a threshold among them, where the core keeps every thread of every mark with its weights (1.4 million of them on this
-                menu). The budget asks for 20× over the query; what is missing is the price of the threads, which no screen could do without. Parsing packs and lines is no part of the menu's time on either side; the query's tables are loaded, indexed and
+                menu). The budget asks for 20× over the query; runs on this kind of machine gave 18
+                to 20: what is missing at times is the price of the threads, which no screen could do without. Parsing packs and lines is no part of the menu's time on either side; the query's tables are loaded, indexed and
                 analysed beforehand. JMH: one fork, five warm-up rounds and five measured ones of two seconds; the query: the average of five
                 rounds after two to warm up; parse-ingredient: the best of twenty rounds after twenty.
                 """.formatted(machine(), lines, peerWords, alone, scores.getOrDefault("one_dish", Double.NaN), scores.getOrDefault("nested_dish", Double.NaN),

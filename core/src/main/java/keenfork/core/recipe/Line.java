@@ -16,13 +16,15 @@ import org.jspecify.annotations.Nullable;
 /// @param amount   how much, or null where no amount is written
 /// @param toTaste  true where the line says so
 /// @param optional true where the line says so; it counts all the same
+/// @param preparation
+///                 what is done to the food, in the line's own words: "toasted", "finely chopped"; else an empty string
 /// @param choices  what it names: one choice, or several where the line says "or"
 /// @param unread   words of it that name something the tables do not hold
 /// @param dish     the name of another dish used here, or an empty string
 /// @param mass     what goes in, or null where that cannot be told
 /// @param becomes  what it weighs once soaked or cooked, where the recipe does that to a dry food; else null
 /// @param pack     the declaration written under the line, or null
-public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, List<Choice> choices, List<String> unread, String dish,
+public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, String preparation, List<Choice> choices, List<String> unread, String dish,
                    @Nullable Mass mass, @Nullable Mass becomes, @Nullable Declaration pack) {
     /// What a line names together: "tuna" with "oil", or one of two alternatives.
     ///
@@ -41,12 +43,12 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     /// A line that is written by the program itself, such as what a swap puts in.
     public static Line of(String text, @Nullable Amount amount, Choice choice, @Nullable Mass mass) {
-        return new Line(text, amount, false, false, List.of(choice), List.of(), "", mass, null, null);
+        return new Line(text, amount, false, false, "", List.of(choice), List.of(), "", mass, null, null);
     }
 
     /// {@return this line with one of its choices taken}
     public Line withChoice(String words, Choice choice) {
-        return new Line(words, amount, toTaste, optional, List.of(choice), unread, dish, mass, becomes, pack);
+        return new Line(words, amount, toTaste, optional, preparation, List.of(choice), unread, dish, mass, becomes, pack);
     }
 
     /// {@return the food that is weighed, or empty where none was found}
@@ -72,11 +74,11 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     }
 
     public Line withPack(Declaration declaration) {
-        return new Line(text, amount, toTaste, optional, choices, unread, dish, mass, becomes, declaration);
+        return new Line(text, amount, toTaste, optional, preparation, choices, unread, dish, mass, becomes, declaration);
     }
 
     Line withBecomes(Mass other) {
-        return new Line(text, amount, toTaste, optional, choices, unread, dish, mass, other, pack);
+        return new Line(text, amount, toTaste, optional, preparation, choices, unread, dish, mass, other, pack);
     }
 
     /// {@return what it adds to the dish as served: soaked or cooked weight where that is known, else what goes in}

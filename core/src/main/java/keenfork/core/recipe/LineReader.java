@@ -28,6 +28,7 @@ final class LineReader {
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS = List.of(" with ", " in ", " for ", " from ", " and ", " & ", " + ", " - ", " – ", " plus ");
     private static final Pattern OR = Pattern.compile("(?i)(?:\\s*[(,]\\s*|\\s+)or\\s+|\\s*/\\s*(?=\\p{L})");
+    private static final Pattern AROUND = Pattern.compile("^[\\s,(;]+|[\\s,);.]+$");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// words that only separate the two fruits of "lime or lemon juice" from what is shared
@@ -66,11 +67,12 @@ final class LineReader {
         var named = choices(measure.rest(), unread);
         var pressed = pressed(measure);
         var choices = pressed.isEmpty() ? named.choices : named.choices.stream().map(c -> pressed(c, pressed)).toList();
-        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, choices, unread, "", null, null, null);
+        var preparation = preparation(measure.rest(), named.before);
+        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, preparation, choices, unread, "", null, null, null);
         var counted = counted(measure);
         var weighed = choices.subList(0, Math.min(named.weighed, choices.size()));
         var mass = drained(weigh(counted, weighed), measure, lower, weighed);
-        return new Line(bare, counted.amount(), toTaste, optional, choices, unread, "", mass, null, null);
+        return new Line(bare, counted.amount(), toTaste, optional, preparation, choices, unread, "", mass, null, null);
     }
 
     private static boolean saysToTaste(String lower) {
@@ -80,7 +82,7 @@ final class LineReader {
 
     private Line otherDish(String bare, String text, int at) {
         var amount = measures.read(text.substring(0, at).strip() + " .").amount();
-        return new Line(bare, amount, false, false, List.of(), List.of(), text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
+        return new Line(bare, amount, false, false, "", List.of(), List.of(), text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
     }
 
     // --- foods ---------------------------------------------------------------------------------------------------------
@@ -88,12 +90,14 @@ final class LineReader {
     /// What a line names.
     ///
     /// @param weighed how many of the choices, from the first, share the line's amount: "4 anchovies, or 2 tsp capers"
-    private record Named(List<Line.Choice> choices, int weighed) {}
+    /// @param before  the words before the first food: "toasted" of "toasted hazelnuts"
+    private record Named(List<Line.Choice> choices, int weighed, String before) {}
 
     /// Every food the words name. "or" parts choices; words that are neither food nor kitchen talk are left unread.
     private static Named choices(String phrase, List<String> unread) {
         var choices = new ArrayList<Line.Choice>();
         var weighed = Integer.MAX_VALUE;
+        var before = "";
         var alternatives = isParted(phrase) ? OR.split(phrase) : new String[] {phrase};
         for (var i = alternatives.length - 1; i >= 0; i--) {
             if (i + 1 < alternatives.length) alternatives[i] = withSharedTail(alternatives[i], alternatives[i + 1]);
@@ -104,10 +108,11 @@ final class LineReader {
             for (var word : reading.unread()) unread.add(word.text());
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!Words.isDenied(alternative, match.end())) named.add(match);
+            if (choices.isEmpty() && !named.isEmpty()) before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, named, alternatives.length > 1);
         }
-        return new Named(choices, weighed);
+        return new Named(choices, weighed, before);
     }
 
     private static Set<Pressed> pressed(Measure measure) {
@@ -172,6 +177,14 @@ final class LineReader {
             if (at >= 0 && at < end) end = at;
         }
         return end;
+    }
+
+    /// What is done to the food: a leading word, and what stands behind a comma or in brackets.
+    private static String preparation(String rest, String before) {
+        var cut = 0;
+        while (cut < rest.length() && ",(;".indexOf(rest.charAt(cut)) < 0) cut++;
+        var behind = AROUND.matcher(rest.substring(cut)).replaceAll("");
+        return before.isEmpty() || behind.isEmpty() ? before + behind : before + ", " + behind;
     }
 
     /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.

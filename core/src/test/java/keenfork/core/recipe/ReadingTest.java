@@ -240,4 +240,11 @@ class ReadingTest {
                     assertThat(line.isUnread()).as(form, name).isFalse();
                 }
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"1 onion, finely chopped | finely chopped", "50 g toasted hazelnuts, roughly chopped | toasted, roughly chopped", "2 tins chickpeas (drained and rinsed) | drained and rinsed",
+            "15 cashews, soaked overnight | soaked overnight", "100 g rice | ''", "1 bunch flat-leaf parsley, leaves only, finely chopped | leaves only, finely chopped"})
+    void what_is_done_to_a_food_is_kept_in_the_cooks_words(String line, String preparation) {
+        assertThat(aLine(line).preparation()).isEqualTo(preparation);
+    }
 }
