@@ -33,6 +33,13 @@ class FoodsTest {
         assertThatThrownBy(() -> broken.read(3, c -> Origin.valueOf(c.toUpperCase(java.util.Locale.ROOT)))).hasMessageContaining("line 7, column 4");
     }
 
+    /// A contact is estimated in mg of protein: a plain food that some law lists cannot be without a figure.
+    @Test void every_plain_food_with_an_allergen_has_its_protein() {
+        for (var food : foods.all())
+            if (!food.isCompound() && food.holds().stream().anyMatch(s -> !s.id().equals("sulphites") && keenfork.core.regime.RuleBook.all().stream().anyMatch(b -> !b.placesOf(s).isEmpty())))
+                assertThat(food.protein()).as(food.name()).isNotNull();
+    }
+
     @Test void words_of_four_languages_mean_what_their_english_does() {
         for (var word : List.of("blé noir", "trigo sarraceno", "grano saraceno", "Buchweizen", "lait de coco", "Kokosmilch", "leche de coco", "latte di cocco", "beurre de cacao", "noix de muscade",
                 "noce moscata", "nuez moscada", "noix de coco")) {
