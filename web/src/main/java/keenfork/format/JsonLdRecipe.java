@@ -65,13 +65,11 @@ public final class JsonLdRecipe {
         var read = Recipe.read(text, Volumes.METRIC, Law.UNKNOWN);
         if (!oneLine(recipe.path(NAME).asString("")).equals(read.name())) recipe.put(NAME, read.name());
         set(recipe, YIELD, made(read));
-        set(recipe, INGREDIENTS, read.lines().stream().map(JsonLdRecipe::ingredient).toList());
+        set(recipe, INGREDIENTS, read.lines().stream().map(Line::text).toList());
         set(recipe, INSTRUCTIONS, read.steps());
         if (!text(recipe).equals(text)) recipe.put(TEXT, text);
         return JSON.writeValueAsString(recipe);
     }
-
-    private static String ingredient(Line line) { return line.text(); }
 
     private static List<String> made(Recipe recipe) {
         return recipe.serves() > 0 ? List.of(String.valueOf(recipe.serves())) : recipe.makes().isEmpty() ? List.of() : List.of(recipe.makes());
@@ -99,7 +97,7 @@ public final class JsonLdRecipe {
         var kept = recipe.path(TEXT).asString("");
         if (!kept.isEmpty()) {
             var read = Recipe.read(kept, Volumes.METRIC, Law.UNKNOWN);
-            if (read.lines().stream().map(JsonLdRecipe::ingredient).toList().equals(words(recipe.path(INGREDIENTS))) && read.steps().equals(words(recipe.path(INSTRUCTIONS)))
+            if (read.lines().stream().map(Line::text).toList().equals(words(recipe.path(INGREDIENTS))) && read.steps().equals(words(recipe.path(INSTRUCTIONS)))
                     && read.name().equals(oneLine(recipe.path(NAME).asString("")))) return kept;
         }
         var lines = new ArrayList<String>();

@@ -128,6 +128,11 @@ class KitchenPagesTest extends RunningKitchen {
         assertThat(json.statusCode()).as(json.body()).isEqualTo(200);
         assertThat(json.headers().firstValue("Content-Disposition").orElseThrow()).contains("attachment");
         assertThat(json.body()).contains("\"prepTime\" : \"PT5M\"").contains("3 tbsp tahini");
+        var newer = pasted.replace("PT5M", "PT9M").replace("3 tbsp", "4 tbsp");
+        assertThat(post("/dishes/" + id, "/dishes/" + id, "version", "0", "text", newer).statusCode()).isEqualTo(302);
+        assertThat(get("/dishes/" + id + "/recipe.json").body()).as("what is pasted over it comes along, too").contains("PT9M").contains("4 tbsp tahini");
+        var endless = "{\"@type\": \"Recipe\", \"name\": \"Endless\", \"recipeIngredient\": [" + "\"1 egg\",".repeat(700) + "\"1 egg\"]}";
+        assertThat(post("/dishes/new", "/dishes/new", "text", endless).body()).contains("600 lines");
         var broken = post("/dishes/new", "/dishes/new", "text", "{\"name\": ");
         assertThat(broken.statusCode()).isEqualTo(422);
         assertThat(broken.body()).contains("looks like JSON").doesNotContain("Exception");

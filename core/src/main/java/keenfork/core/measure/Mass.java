@@ -44,6 +44,11 @@ public record Mass(long low, long likely, long high) {
         return new Mass(scaled(low, lowFactor), scaled(likely, middle), scaled(high, highFactor));
     }
 
+    /// This mass times a factor of three figures: low by low, likely by likely, high by high.
+    public Mass times(Span factor) {
+        return new Mass(scaled(low, factor.low()), scaled(likely, factor.likely()), scaled(high, factor.high()));
+    }
+
     private static long scaled(long micrograms, BigDecimal factor) {
         return BigDecimal.valueOf(micrograms).multiply(factor).setScale(0, RoundingMode.HALF_UP)
                 .min(BigDecimal.valueOf(MOST * 1000)).longValueExact();

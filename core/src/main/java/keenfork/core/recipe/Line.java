@@ -80,7 +80,4 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     Line withBecomes(Mass other) {
         return new Line(text, amount, toTaste, optional, preparation, choices, unread, dish, mass, other, pack);
     }
-
-    /// {@return what it adds to the dish as served: soaked or cooked weight where that is known, else what goes in}
-    public Optional<Mass> served() { return becomes != null ? Optional.of(becomes) : Optional.ofNullable(mass); }
 }

@@ -31,7 +31,7 @@ final class LineReader {
     private static final Pattern AROUND = Pattern.compile("^[\\s,(;]+|[\\s,);.]+$");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
-    /// words that only separate the two fruits of "lime or lemon juice" from what is shared
+    /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;
 
     private final Volumes volumes;

@@ -2,6 +2,7 @@ package keenfork.core.recipe;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.Map;
 import java.util.Set;
 import keenfork.core.food.Foods;
@@ -252,7 +253,7 @@ final class MeasureReader {
     private Fraction share(Unit of, Unit in) {
         var ratio = of.kind() == Unit.Kind.WEIGHT ? Weights.grams(of).divide(Weights.grams(in), MathContext.DECIMAL64)
                 : volumes.millilitres(of).divide(volumes.millilitres(in), MathContext.DECIMAL64);
-        return new Fraction(ratio.movePointRight(6).setScale(0, java.math.RoundingMode.HALF_UP).longValueExact(), 1_000_000);
+        return new Fraction(ratio.movePointRight(6).setScale(0, RoundingMode.HALF_UP).longValueExact(), 1_000_000);
     }
 
     /// "200g/7oz": the same again in another unit is passed over.

@@ -185,6 +185,7 @@ class ReadingTest {
         assertThat(recipe.lines().get(0).becomes().likelyGrams()).isEqualTo(500);
         assertThat(recipe.lines().get(1).becomes().likelyGrams()).isBetween(540.0, 600.0);
         assertThat(recipe.lines().get(2).becomes()).isNull();
+        assertThat(aLine("1 can lentils, cooked through").becomes()).isNull();
         assertThat(recipe.lines().get(3).becomes()).isNull();
     }
 

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Mark;
 import keenfork.format.JsonLdRecipe;
@@ -96,29 +97,27 @@ class DishController {
     }
 
     @PostMapping("/dishes/read") String read(DishForm form, Model model) {
-        var unread = form.isTooLong() ? TOO_LONG : unreadable(form);
-        model.addAttribute("bench", form.text().isBlank() || !unread.isEmpty() ? null : view(form));
-        model.addAttribute("tooLong", unread);
+        var looked = Looked.at(form);
+        model.addAttribute("bench", view(looked));
+        model.addAttribute("tooLong", looked.wrong);
         return "dish/bench :: reading";
     }
 
     @PostMapping("/dishes/new") ModelAndView add(DishForm form) {
-        var wrong = wrong(form);
-        if (!wrong.isEmpty()) return bench(0, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+        var looked = looked(form);
+        if (!looked.wrong.isEmpty()) return bench(0, form, looked.wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
         try {
-            var recipe = text(form);
-            return new ModelAndView("redirect:/dishes/" + dishes.add(kitchen.read(recipe.text(), kitchen.menu().ruleBook()).name(), recipe.text(), recipe.original()));
+            return new ModelAndView("redirect:/dishes/" + dishes.add(read(looked).name(), looked.recipe.text(), looked.recipe.original()));
         } catch (Conflict e) {
             return bench(0, form, String.valueOf(e.getMessage()), null, HttpStatus.CONFLICT);
         }
     }
 
     @PostMapping("/dishes/{id}") ModelAndView change(@PathVariable long id, DishForm form) {
-        var wrong = wrong(form);
-        if (!wrong.isEmpty()) return bench(id, form, wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+        var looked = looked(form);
+        if (!looked.wrong.isEmpty()) return bench(id, form, looked.wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
         try {
-            var text = text(form).text();
-            dishes.change(id, form.versionNumber(), kitchen.read(text, kitchen.menu().ruleBook()).name(), text);
+            dishes.change(id, form.versionNumber(), read(looked).name(), looked.recipe.text(), looked.recipe.original());
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
             var theirs = dishes.find(id);
@@ -127,34 +126,33 @@ class DishController {
         }
     }
 
-    private String wrong(DishForm form) {
-        if (form.text().isBlank()) return "Write the dish's name on the first line, then one ingredient on each line.";
-        if (form.isTooLong()) return TOO_LONG;
-        if (form.text().indexOf('\0') >= 0) return "There is a sign in the text that is no letter (a null byte). Paste it as plain text.";
-        var unread = unreadable(form);
-        if (!unread.isEmpty()) return unread;
-        var recipe = kitchen.read(text(form).text(), kitchen.menu().ruleBook());
-        if (recipe.name().length() > 200) return "The name on the first line is longer than 200 letters. Put the name alone on the first line.";
-        return recipe.lines().isEmpty() ? "“%s” has no ingredient yet. Write one on each line below the name.".formatted(recipe.name()) : "";
+    /// A form looked over once: the recipe as text with the object it came as, or what is wrong with it.
+    private record Looked(JsonLdRecipe.Imported recipe, String wrong) {
+        static Looked at(DishForm form) {
+            if (form.isTooLong()) return refused(TOO_LONG);
+            try {
+                var recipe = form.recipe();
+                return new DishForm(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new Looked(recipe, "");
+            } catch (RecipeFile.Unreadable e) {
+                return refused("This looks like JSON, but " + e.getMessage() + ". Paste the whole recipe object, or write the recipe as text.");
+            }
+        }
+
+        static Looked refused(String wrong) { return new Looked(new JsonLdRecipe.Imported("", ""), wrong); }
     }
 
-    /// {@return what is wrong with a recipe pasted as JSON-LD, or an empty string}
-    private static String unreadable(DishForm form) {
-        try {
-            form.recipe();
-            return "";
-        } catch (RecipeFile.Unreadable e) {
-            return "This looks like JSON, but " + e.getMessage() + ". Paste the whole recipe object, or write the recipe as text.";
-        }
+    /// {@return the form looked over as something to put on the menu}
+    private Looked looked(DishForm form) {
+        if (form.text().isBlank()) return Looked.refused("Write the dish's name on the first line, then one ingredient on each line.");
+        if (form.text().indexOf('\0') >= 0) return Looked.refused("There is a sign in the text that is no letter (a null byte). Paste it as plain text.");
+        var looked = Looked.at(form);
+        if (!looked.wrong.isEmpty()) return looked;
+        var recipe = read(looked);
+        if (recipe.name().length() > 200) return Looked.refused("The name on the first line is longer than 200 letters. Put the name alone on the first line.");
+        return recipe.lines().isEmpty() ? Looked.refused("“%s” has no ingredient yet. Write one on each line below the name.".formatted(recipe.name())) : looked;
     }
 
-    private static JsonLdRecipe.Imported text(DishForm form) {
-        try {
-            return form.recipe();
-        } catch (RecipeFile.Unreadable e) {
-            throw new IllegalStateException("a recipe is looked over before it is used", e);
-        }
-    }
+    private Recipe read(Looked looked) { return kitchen.read(looked.recipe.text(), kitchen.menu().ruleBook()); }
 
     @GetMapping("/dishes/{id}/recipe.json") ResponseEntity<byte[]> json(@PathVariable long id) {
         var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")).value();
@@ -162,9 +160,10 @@ class DishController {
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/ld+json")).header(HttpHeaders.CONTENT_DISPOSITION, file).body(JsonLdRecipe.write(dish.text(), dish.original()).getBytes(StandardCharsets.UTF_8));
     }
 
-    private BenchView view(DishForm form) {
+    /// {@return what is read, or null where nothing is written or it is refused}
+    private @Nullable BenchView view(Looked looked) {
         var menu = kitchen.menu();
-        return BenchView.of(Derivation.of(kitchen.read(text(form).text(), menu.ruleBook()), menu.facts()), menu, format);
+        return looked.recipe.text().isBlank() ? null : BenchView.of(Derivation.of(read(looked), menu.facts()), menu, format);
     }
 
     private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {
@@ -173,7 +172,7 @@ class DishController {
         page.addObject("form", form);
         page.addObject("wrong", wrong);
         page.addObject("theirs", theirs);
-        var bench = form.text().isBlank() || form.isTooLong() || !unreadable(form).isEmpty() ? null : view(form);
+        var bench = view(Looked.at(form));
         page.addObject("tooLong", "");
         page.addObject("bench", bench);
         page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());

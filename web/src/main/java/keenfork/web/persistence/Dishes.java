@@ -55,15 +55,17 @@ public class Dishes {
     }
 
     /// Stores a newer text.
-    /// @param version the version the text was written over
+    /// @param version  the version the text was written over
+    /// @param original the schema.org object it came as, or an empty string to keep the one it has
     /// @throws Conflict when it was changed meanwhile, is gone, or the name is taken
-    public void change(long id, long version, String name, String text) {
+    public void change(long id, long version, String name, String text, String original) {
         var row = rows.findById(id).orElseThrow(() -> new Conflict("This dish was taken off the menu meanwhile. Save it as a new dish to keep your text."));
         if (row.version != version) throw new Conflict("Somebody changed this dish while you wrote. Both texts are below: bring them together, then save.");
         var other = rows.named(name);
         if (other.isPresent() && other.get() != row) throw new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
         row.name = name;
         row.text = text;
+        if (!original.isEmpty()) row.original = original;
         row.changedAt = Instant.now(clock);
         rows.saveAndFlush(row);
         events.publishEvent(new Changed());
