@@ -11,6 +11,7 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.OwnWeights;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
@@ -35,10 +36,16 @@ final class LineReader {
     private static final int LONGEST_TAIL = 2;
 
     private final Volumes volumes;
+    private final OwnWeights own;
     private final MeasureReader measures;
 
     LineReader(Volumes volumes) {
+        this(volumes, OwnWeights.NONE);
+    }
+
+    LineReader(Volumes volumes, OwnWeights own) {
         this.volumes = volumes;
+        this.own = own;
         this.measures = new MeasureReader(volumes);
     }
 
@@ -221,7 +228,7 @@ final class LineReader {
             return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()), each.unit().id(), BigDecimal.ONE, choices);
         var centimetres = measure.centimetres();
         if (centimetres != null) {
-            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(Food::centimetre).flatMap(Optional::stream).findFirst();
+            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(own::of).map(Food::centimetre).flatMap(Optional::stream).findFirst();
             if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
         }
         return weighEach(amount, measure.noun(), measure.size(), choices);
@@ -239,9 +246,9 @@ final class LineReader {
 
     private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return null;
-        var main = food.weigh(amount, noun, volumes).orElse(null);
+        var main = own.of(food).weigh(amount, noun, volumes).orElse(null);
         if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty() || !food.name().endsWith(" juice")) return main;
-        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest")).flatMap(z -> z.weigh(amount, noun, volumes));
+        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest")).flatMap(z -> own.of(z).weigh(amount, noun, volumes));
         return zest.map(main::plus).orElse(main);
     }
 

@@ -2,6 +2,7 @@ package keenfork.core.recipe;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
@@ -31,7 +32,12 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
     /// @param volumes the kitchen's convention for spoons and cups
     /// @param home    the law that packs written in the recipe were printed under, unless they say otherwise
     public static Recipe read(String text, Volumes volumes, Law home) {
-        return new RecipeReader(volumes, home).read(text);
+        return read(text, volumes, home, OwnWeights.NONE);
+    }
+
+    /// The same in a kitchen that weighed some of its foods itself.
+    public static Recipe read(String text, Volumes volumes, Law home, OwnWeights own) {
+        return new RecipeReader(volumes, home, own).read(text);
     }
 
     public List<Line> lines() {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
@@ -41,6 +42,7 @@ final class RecipeReader {
     private final Volumes kitchen;
     private LineReader lineReader;
     private final Law home;
+    private final OwnWeights own;
     private final List<Part> parts = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
     private List<Line> lines = new ArrayList<>();
@@ -50,15 +52,16 @@ final class RecipeReader {
     private String makes = "";
     private boolean inMethod;
 
-    RecipeReader(Volumes volumes, Law home) {
+    RecipeReader(Volumes volumes, Law home, OwnWeights own) {
         this.kitchen = volumes;
-        this.lineReader = new LineReader(volumes);
+        this.own = own;
+        this.lineReader = new LineReader(volumes, own);
         this.home = home;
     }
 
     Recipe read(String text) {
         var written = withLineFeeds(text).lines().toList();
-        lineReader = new LineReader(convention(written));
+        lineReader = new LineReader(convention(written), own);
         var afterBlank = false;
         for (var raw : written) {
             var line = Pasted.plain(raw);

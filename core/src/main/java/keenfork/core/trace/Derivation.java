@@ -28,7 +28,7 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
 
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}
     public @Nullable Declaration pack(Line line) {
-        return line.pack() != null ? line.pack() : line.food().flatMap(f -> facts.pack(f.name())).map(Fact.PackInUse::declaration).orElse(null);
+        return line.pack() != null ? line.pack() : facts.pack(recipe.name(), line).map(Fact.PackInUse::declaration).orElse(null);
     }
 
     /// {@return this derivation seen through one part alone, by the part's name}

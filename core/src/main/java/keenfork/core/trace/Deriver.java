@@ -67,7 +67,7 @@ final class Deriver {
             var part = recipe.parts().get(i);
             var off = comesOff || part.kind().comesOff();
             var partPath = path.to(new Link(Link.Kind.PART, part.name(), masses[i], "lines of the part"));
-            for (var line : part.lines()) new Reading(partPath, line, off).line(depth);
+            for (var line : part.lines()) new Reading(recipe.name(), partPath, line, off).line(depth);
             contacts(recipe, part, partPath, off);
         }
         if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), "No ingredient line is written yet. What goes in?"), comesOff);
@@ -115,12 +115,14 @@ final class Deriver {
 
     /// One line of one part being read into evidence.
     private final class Reading {
+        private final String dish;
         private final Line line;
         private final Trail path;
         private final boolean off;
         private final List<Evidence> found = new ArrayList<>(4);
 
-        Reading(Trail partPath, Line line, boolean off) {
+        Reading(String dish, Trail partPath, Line line, boolean off) {
+            this.dish = dish;
             this.line = line;
             this.off = off;
             this.path = partPath.to(new Link(Link.Kind.LINE, line.text(), line.mass(), "as written"));
@@ -128,9 +130,10 @@ final class Deriver {
 
         void line(int depth) {
             if (!line.dish().isEmpty()) other(depth);
-            if (line.isUnread()) unread();
             var pack = pack();
             var isRead = line.pack() != null || pack != null && pack.inDate();
+            // a pack linked to the line by the kitchen says what its words did not
+            if (line.isUnread() && !(isRead && facts.isLinked(dish, line))) unread();
             if (line.choices().size() == 1) {
                 choice(line.choices().getFirst(), isRead);
                 evidence.addAll(found);
@@ -149,7 +152,7 @@ final class Deriver {
         }
 
         private Fact.@Nullable PackInUse pack() {
-            return line.pack() != null ? null : line.food().flatMap(f -> facts.pack(f.name())).orElse(null);
+            return line.pack() != null ? null : facts.pack(dish, line).orElse(null);
         }
 
         private void choice(Line.Choice choice, boolean isRead) {

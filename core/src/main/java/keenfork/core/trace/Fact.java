@@ -16,6 +16,12 @@ public sealed interface Fact {
     /// @param inDate      false once it should be read again: it then adds to what is assumed for the product, and replaces nothing
     record PackInUse(String food, String label, Declaration declaration, String read, boolean inDate) implements Fact {}
 
+    /// A pack that the kitchen uses for one line of one dish, whatever its words are read as.
+    ///
+    /// @param dish the dish's name
+    /// @param line the line as written
+    record LineUses(String dish, String line, PackInUse pack) implements Fact {}
+
     /// Something left on shared kit that reached a part.
     ///
     /// @param dish       the dish it reached

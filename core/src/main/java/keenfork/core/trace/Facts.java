@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import keenfork.core.food.Words;
+import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 
@@ -14,8 +15,11 @@ public final class Facts {
     private final RuleBook home;
     private final List<Fact> all;
     private final Map<String, Fact.PackInUse> packs = new HashMap<>();
+    private final Map<DishLine, Fact.PackInUse> byLine = new HashMap<>();
     private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
     private final Map<String, Recipe> dishes = new HashMap<>();
+
+    private record DishLine(String dish, String line) {}
 
     /// @param home the kitchen's own rule book
     /// @param all  packs, contacts and other dishes, in the order they were recorded; of two packs for one food the later one is in use
@@ -24,6 +28,7 @@ public final class Facts {
         this.all = List.copyOf(all);
         for (var fact : this.all) switch (fact) {
             case Fact.PackInUse pack -> packs.put(pack.food(), pack);
+            case Fact.LineUses uses -> byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), uses.pack());
             case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
             case Fact.OtherDish(var recipe) -> dishes.putIfAbsent(Words.key(recipe.name()), recipe);
         }
@@ -37,7 +42,13 @@ public final class Facts {
 
     public List<Fact> all() { return all; }
 
-    Optional<Fact.PackInUse> pack(String food) { return Optional.ofNullable(packs.get(food)); }
+    /// {@return the pack in use for a line of a dish: the one it is linked to, or the one for its food}
+    public Optional<Fact.PackInUse> pack(String dish, Line line) {
+        var linked = byLine.isEmpty() ? null : byLine.get(new DishLine(Words.key(dish), line.text()));
+        return linked != null ? Optional.of(linked) : line.food().map(f -> packs.get(f.name()));
+    }
+
+    boolean isLinked(String dish, Line line) { return !byLine.isEmpty() && byLine.containsKey(new DishLine(Words.key(dish), line.text())); }
 
     List<Fact.Contact> contacts(String dish, String part) {
         var ofDish = contacts.get(dish);

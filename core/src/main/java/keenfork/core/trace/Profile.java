@@ -6,6 +6,7 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 
@@ -96,6 +97,18 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
             if (!judged.isEmpty()) marks.add(of.mark(group, judged));
         }
         return new Profile(ruleBook, marks);
+    }
+
+    /// {@return the mark of one member that the law lists for a group; a word for the whole branch ("nuts") leaves each of its members not known}
+    public Optional<Mark> member(Group group, Substance member) {
+        var tree = Substances.shipped();
+        var found = new Found();
+        for (var e : mark(group).map(Mark::threads).orElse(List.of())) {
+            var isSo = tree.isUnder(e.substance(), member);
+            if (!isSo && !(tree.isUnder(member, e.substance()) && e.couldBe(List.of(member)))) continue;
+            found.add(e, new RuleBook.Place(group, 0, member, List.of(member), isSo ? member : null, isSo));
+        }
+        return found.size == 0 ? Optional.empty() : Optional.of(found.mark(group));
     }
 
     public Optional<Mark> mark(Group group) {

@@ -1,0 +1,83 @@
+package keenfork.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.food.Words;
+
+/// At which step each line goes in: the first that names its food, its part or all that is left. Too early is harmless, too late would
+/// hide an allergen: so what no step names counts from the start.
+///
+/// @param steps for each line of the recipe the step it goes in at, from 0; [#START] where no step names it, [Recipe#steps]' size where it
+///              goes on when the dish goes out
+public record GoingIn(List<Integer> steps) {
+    /// counted in before the first step
+    public static final int START = -1;
+    private static final Pattern ALL = Pattern.compile("(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
+
+    public GoingIn {
+        steps = List.copyOf(steps);
+    }
+
+    public static GoingIn of(Recipe recipe) {
+        var named = recipe.steps().stream().map(Step::of).toList();
+        var steps = new ArrayList<Integer>();
+        for (var part : recipe.parts())
+            for (var line : part.lines()) steps.add(first(line, part, named));
+        return new GoingIn(steps);
+    }
+
+    private static int first(Line line, Part part, List<Step> steps) {
+        for (var i = 0; i < steps.size(); i++) if (steps.get(i).takes(line, part)) return i;
+        return part.kind().comesOff() ? steps.size() : START;
+    }
+
+    /// A step with what it names.
+    private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll) {
+        static Step of(String text) {
+            var words = new TreeSet<String>();
+            for (var word : Words.of(text)) words.add(Words.key(word.text()));
+            var matches = Foods.shipped().recipeWords().read(text).matches();
+            var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food()).collect(Collectors.toSet());
+            var substances = matches.stream().map(m -> m.meaning()).filter(Meaning.OfSubstances.class::isInstance).flatMap(m -> ((Meaning.OfSubstances) m).substances().stream()).toList();
+            return new Step(words, foods, substances, ALL.matcher(text).find());
+        }
+
+        boolean takes(Line line, Part part) {
+            if (takesAll || names(part.name()) || names(part.kind().word())) return true;
+            if (!line.dish().isEmpty() && names(line.dish())) return true;
+            for (var choice : line.choices()) {
+                if (takes(choice.main())) return true;
+                for (var other : choice.others()) if (takes(other)) return true;
+            }
+            return line.choices().isEmpty() && Words.of(line.text()).stream().anyMatch(w -> w.text().length() > 3 && words.contains(Words.key(w.text())));
+        }
+
+        private boolean takes(Meaning meaning) {
+            return switch (meaning) {
+                case Meaning.OfFood(var food) -> foods.contains(food) || food.names().stream().anyMatch(this::names) || food.holds().stream().anyMatch(this::names);
+                case Meaning.OfSubstances(var held) -> held.stream().anyMatch(this::names);
+                case Meaning.Vague _ -> true;
+            };
+        }
+
+        /// {@return whether the step says the last word of a name: "beans" for white beans}
+        private boolean names(String name) {
+            var key = Words.key(name.toLowerCase(Locale.ROOT));
+            return words.contains(key.substring(key.lastIndexOf(' ') + 1));
+        }
+
+        private boolean names(Substance held) {
+            return substances.stream().anyMatch(s -> Substances.shipped().isUnder(held, s) || Substances.shipped().isUnder(s, held));
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package keenfork.core.trace;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import keenfork.core.recipe.GoingIn;
+import keenfork.core.regime.RuleBook;
+
+/// When something of a group goes into a dish, and with it the last moment a portion can be taken off without it.
+///
+/// @param mark the group's mark
+/// @param step the step at which the first of it goes in, from 0; [GoingIn#START] where it may be in from the start; the number of steps
+///             where it goes on when the dish goes out
+public record Lane(Mark mark, int step) {
+    /// {@return a lane for each group found, the earliest first, groups of one step in the rule book's order; none where the recipe has no step}
+    public static List<Lane> of(Derivation derivation, RuleBook ruleBook) {
+        var recipe = derivation.recipe();
+        if (recipe.steps().isEmpty()) return List.of();
+        var going = GoingIn.of(recipe);
+        var lanes = new ArrayList<Lane>();
+        for (var mark : derivation.under(ruleBook).marks())
+            lanes.add(new Lane(mark, mark.threads().stream().mapToInt(e -> step(e, derivation, going)).min().orElse(GoingIn.START)));
+        lanes.sort(Comparator.comparingInt(Lane::step));
+        return List.copyOf(lanes);
+    }
+
+    /// {@return whether a portion can be taken off before any of it is in: it is not in from the start or with the first step}
+    public boolean hasLastMoment() { return step > 0; }
+
+    private static int step(Evidence evidence, Derivation derivation, GoingIn going) {
+        var path = evidence.path();
+        if (path.size() < 3) return GoingIn.START;
+        if (path.get(1).kind() == Link.Kind.STEP) return Integer.parseInt(path.get(1).text().replaceAll("\\D", "")) - 1;
+        // what shared kit brings is there before the first line goes in
+        if (path.get(2).kind() != Link.Kind.LINE) return GoingIn.START;
+        var earliest = Integer.MAX_VALUE;
+        var at = 0;
+        for (var part : derivation.recipe().parts())
+            for (var line : part.lines()) {
+                if (part.name().equals(path.get(1).text()) && line.text().equals(path.get(2).text())) earliest = Math.min(earliest, going.steps().get(at));
+                at++;
+            }
+        return earliest == Integer.MAX_VALUE ? GoingIn.START : earliest;
+    }
+}
