@@ -1,4 +1,4 @@
-// Keys, and forms that go by themselves. Everything here also works without it.
+// Keys, answers put into the text, and forms that go by themselves. Everything here also works without it.
 (() => {
   const typing = (el) => el.closest('input, textarea, select, [contenteditable]');
 
@@ -8,12 +8,16 @@
     if (event.target.matches('select[data-submit]')) event.target.form.submit();
   });
 
+  // --- the map -------------------------------------------------------------------------------------------------------
+
+  const shown = () => [...document.querySelectorAll('.kf-map tbody tr.dish')].filter((row) => !row.hidden);
+
   const moveInMap = (event, cell) => {
     const row = cell.closest('tr');
     const at = [...row.children].indexOf(cell.closest('td, th'));
-    const dishes = [...document.querySelectorAll('.kf-map tbody tr.dish')];
     const step = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }[event.key];
-    const next = dishes[dishes.indexOf(row) + step[0]]?.children[at + step[1]]?.querySelector('a');
+    const rows = shown();
+    const next = rows[rows.indexOf(row) + step[0]]?.children[at + step[1]]?.querySelector('a');
     if (!next) return;
     event.preventDefault();
     next.focus();
@@ -25,14 +29,130 @@
     peels[at + (back ? -1 : 1)]?.click();
   };
 
+  const choose = (cell) => {
+    document.querySelectorAll('.kf-cell.is-sel, .kf-map .is-col').forEach((el) => el.classList.remove('is-sel', 'is-col'));
+    cell.classList.add('is-sel');
+    const at = [...cell.closest('tr').children].indexOf(cell.closest('td'));
+    document.querySelectorAll('.kf-map tr').forEach((row) => row.children[at]?.classList.add('is-col'));
+  };
+
+  // a mark opens its thread beside the map; the address can still be shared or gone back to
+  document.addEventListener('click', (event) => {
+    const cell = event.target.closest('.kf-map a.kf-cell');
+    if (!cell || event.ctrlKey || event.metaKey || event.shiftKey || !window.htmx) return;
+    event.preventDefault();
+    choose(cell);
+    const address = new URL(cell.href);
+    window.htmx.ajax('GET', address.pathname + '/why' + address.search, { target: '#why', swap: 'outerHTML' });
+    history.replaceState(null, '', cell.href);
+    cell.focus();
+  });
+
+  const closeWhy = () => {
+    const cell = document.querySelector('.kf-cell.is-sel');
+    if (!cell) return false;
+    document.querySelectorAll('.kf-cell.is-sel, .kf-map .is-col').forEach((el) => el.classList.remove('is-sel', 'is-col'));
+    window.htmx?.ajax('GET', '/map/why', { target: '#why', swap: 'outerHTML' });
+    history.replaceState(null, '', '/map' + (document.querySelector('.kf-map').dataset.query || ''));
+    cell.focus();
+    return true;
+  };
+
+  // rows are found while a word is typed
+  document.addEventListener('input', (event) => {
+    const into = event.target.dataset?.rows;
+    if (!into) return;
+    const words = event.target.value.trim().toLowerCase();
+    let open = false;
+    document.querySelectorAll(`${into} tr`).forEach((row) => {
+      if (!row.classList.contains('part')) open = row.querySelector('th').textContent.toLowerCase().includes(words);
+      row.hidden = !open;
+    });
+  });
+
+  // --- the bench -----------------------------------------------------------------------------------------------------
+
+  // an answer is written into its line, in the box where it can be seen and taken back
+  const answer = (button) => {
+    const box = document.querySelector('#text');
+    const lines = box.value.split('\n');
+    const at = lines.findIndex((line) => line.trimEnd().endsWith(button.dataset.line) && line.replace(/^[\s\-–—*•·+>\d.)[\]x]*/, '').length <= button.dataset.line.length);
+    if (at < 0) return false;
+    const end = lines[at].trimEnd();
+    lines[at] = end.slice(0, end.length - button.dataset.line.length) + button.dataset.with;
+    const start = lines.slice(0, at).join('\n').length + (at > 0 ? 1 : 0);
+    box.focus();
+    box.setSelectionRange(start, start + end.length);
+    // written as if typed, so that the browser's own undo takes it back
+    if (!document.execCommand('insertText', false, lines[at])) box.value = lines.join('\n');
+    box.dispatchEvent(new Event('input', { bubbles: true }));
+    return true;
+  };
+
+  document.addEventListener('click', (event) => {
+    const button = event.target.closest('button[data-line]');
+    if (button && answer(button)) event.preventDefault();
+    const copy = event.target.closest('button[data-copy]');
+    if (copy) copyText(copy);
+    if (event.target.closest('[data-print]')) window.print();
+    const asks = event.target.closest('button[data-ask]');
+    if (asks && !window.confirm(asks.dataset.ask)) event.preventDefault();
+    document.querySelectorAll('.kf-avoid[open], .kf-take[open]').forEach((open) => {
+      if (!open.contains(event.target)) open.removeAttribute('open');
+    });
+  });
+
+  const copyText = async (button) => {
+    const box = document.getElementById(button.dataset.copy);
+    box.select();
+    try {
+      await navigator.clipboard.writeText(box.value);
+      button.textContent = 'Copied';
+    } catch {
+      // where the browser forbids it, the text stands selected
+      button.textContent = 'Press Ctrl and C';
+    }
+  };
+
+  // what was typed is not lost by going away
+  const kept = document.querySelector('#text')?.value;
+  let leaving = false;
+  document.addEventListener('submit', () => { leaving = true; });
+  window.addEventListener('beforeunload', (event) => {
+    const box = document.querySelector('#text');
+    if (box && !leaving && box.value !== kept) event.preventDefault();
+  });
+
+  // --- keys ----------------------------------------------------------------------------------------------------------
+
   document.addEventListener('keydown', (event) => {
+    if (event.key === 'Escape') {
+      const open = document.querySelector('.kf-avoid[open], .kf-take[open]');
+      if (open) {
+        open.removeAttribute('open');
+        open.querySelector('summary').focus();
+      } else if (!typing(event.target)) closeWhy();
+      return;
+    }
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key.startsWith('Arrow') && event.target.matches('.kf-map tbody a')) moveInMap(event, event.target);
-    else if (event.key.toLowerCase() === 'p' && document.querySelector('.kf-peels')) peel(event.shiftKey);
+    else if (event.key === '/' && document.querySelector('[data-find]')) {
+      event.preventDefault();
+      document.querySelector('[data-find]').focus();
+    } else if (event.key.toLowerCase() === 'p' && document.querySelector('.kf-peels')) peel(event.shiftKey);
     else document.querySelector(`.kf-rail a[data-key="${CSS.escape(event.key)}"]`)?.click();
   });
 
-  // the chosen mark keeps the focus after its page has loaded
-  const chosen = document.querySelector('.kf-cell.is-sel');
-  if (chosen) chosen.focus({ preventScroll: false });
+  // a mark named in the address is shown as chosen, with its column, and keeps the focus
+  const address = new URL(location.href);
+  if (address.searchParams.get('group')) {
+    const cell = [...document.querySelectorAll('.kf-map a.kf-cell')].find((a) => {
+      const there = new URL(a.href).searchParams;
+      return ['dish', 'group', 'member'].every((name) => there.get(name) === address.searchParams.get(name));
+    });
+    if (cell) {
+      choose(cell);
+      cell.focus();
+    }
+  }
 })();

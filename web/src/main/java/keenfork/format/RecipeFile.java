@@ -60,7 +60,8 @@ public final class RecipeFile {
     }
 
     /// Unicode as it says it is, or else UTF-8; what is neither is read as Windows-1252, which older programs write.
-    private static String decode(byte[] bytes) throws Unreadable {
+    /// @throws Unreadable when they are no text
+    public static String decode(byte[] bytes) throws Unreadable {
         var text = strictly(bytes, unicode(bytes)).or(() -> strictly(bytes, WINDOWS));
         if (text.isEmpty() || text.get().chars().anyMatch(c -> c < ' ' && c != '\n' && c != '\r' && c != '\t' && c != '\f' || c == 0xFFFF || c == 0xFFFE))
             throw new Unreadable("it holds bytes that are no text; save it as plain text (UTF-8)");

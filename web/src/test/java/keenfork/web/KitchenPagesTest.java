@@ -141,7 +141,7 @@ class KitchenPagesTest extends RunningKitchen {
 
     @Test void a_pack_read_long_ago_is_asked_for_again_and_what_it_usually_holds_counts() {
         post("/dishes/new", "/dishes/new", "text", "Old pack salad\n1 lettuce\n2 tbsp furikake");
-        packs.add(new PackText("furikake", "Furikake, old jar", "", "uk", "Ingredients: seaweed, salt.", LocalDate.now().minusDays(200)));
+        packs.add(new PackText("furikake", "Furikake, old jar", "", "uk", "Ingredients: seaweed, salt.", LocalDate.now().minusDays(200)), "");
         assertThat(get("/map").body()).contains("Old pack salad: Sesame in it, assumed");
         assertThat(get("/larder").body()).contains("read it again");
         assertThat(post("/larder", "/larder/read-again", "days", "365").statusCode()).isEqualTo(302);

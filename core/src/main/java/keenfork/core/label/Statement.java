@@ -45,6 +45,12 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
         return new Composer(derivation, ruleBook).compose();
     }
 
+    /// {@return all that a card by the dish says, as text: another text is another card}
+    public String onCard() { return name + "\n" + String.join("\n", sentences()); }
+
+    /// {@return all that a tub's label says, as text: the card's, with the list of ingredients}
+    public String onTub() { return onCard() + "\n" + String.join(", ", ingredients.stream().map(Item::text).toList()); }
+
     /// {@return the sentences under the list, in order of strength; only those that have something to say}
     public List<String> sentences() {
         record Said(String key, List<String> names) {}

@@ -1,6 +1,7 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -19,6 +20,8 @@ public final class Sequencer {
     private final Map<Long, Cost> known = new HashMap<>();
     /// substances that a batch would carry into another, unwashed, by index
     private final List<List<Set<Substance>>> passes = new ArrayList<>();
+    /// what a block of batches carries into another, counted once for each block; -1 where it is not counted yet
+    private final int[][] contacts;
     private long nodes;
 
     private record Cost(int contacts, int washes, int next, boolean wash) {
@@ -30,6 +33,8 @@ public final class Sequencer {
     private Sequencer(List<Batch> batches, School school) {
         this.batches = batches;
         this.school = school;
+        contacts = new int[batches.size()][batches.size() <= EXACT ? 1 << batches.size() : 0];
+        for (var row : contacts) Arrays.fill(row, -1);
         for (var from : batches) passes.add(batches.stream().map(to -> passes(from, to, Clean.NONE)).toList());
     }
 
@@ -113,9 +118,11 @@ public final class Sequencer {
     ///
     /// @param done  batches made, a bit each
     /// @param block those made since the last full wash
-    /// @param left  washes there is still time for
-    private Cost best(int done, int block, int left) {
+    /// @param washes washes there is still time for
+    private Cost best(int done, int block, int washes) {
         if (done == (1 << batches.size()) - 1) return new Cost(0, 0, -1, false);
+        // more washes than batches left are as good as one for each
+        var left = Math.min(washes, batches.size() - Integer.bitCount(done));
         var key = (long) done | (long) block << EXACT | (long) left << 2 * EXACT;
         var found = known.get(key);
         if (found != null) return found;
@@ -137,6 +144,11 @@ public final class Sequencer {
     }
 
     private int contacts(int block, int next) {
+        var known = contacts[next][block];
+        return known >= 0 ? known : (contacts[next][block] = reached(block, next));
+    }
+
+    private int reached(int block, int next) {
         var reached = new LinkedHashSet<Substance>();
         for (var i = 0; i < batches.size(); i++) if ((block & 1 << i) != 0) reached.addAll(passes.get(i).get(next));
         return reached.size();

@@ -12,6 +12,7 @@ import keenfork.core.recipe.Line;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 
 /// Something a guest must not or will not eat.
@@ -81,6 +82,14 @@ public sealed interface Avoidance {
     private static Answer answer(Evidence evidence, Strictness strictness) {
         if (evidence.certainty() == Certainty.NOT_KNOWN) return Answer.OPEN;
         return strictness == Strictness.TRACE || evidence.certainty() == Certainty.CONTAINS ? Answer.BREAKS : Answer.NOTHING;
+    }
+
+    /// {@return what a whole dish does to it: the strongest of what its evidence does and of what its lines name}
+    default Answer against(Derivation derivation) {
+        var strongest = Answer.NOTHING;
+        for (var e : derivation.evidence()) if (against(e).compareTo(strongest) > 0) strongest = against(e);
+        if (this instanceof OfFood(var word)) for (var line : derivation.recipe().lines()) if (line.names(word, derivation.pack(line))) return Answer.BREAKS;
+        return strongest;
     }
 
     /// {@return whether a line names the avoided food itself, in its own words or on its pack}

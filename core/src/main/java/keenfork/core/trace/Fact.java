@@ -4,6 +4,7 @@ import java.util.List;
 import keenfork.core.food.Substance;
 import keenfork.core.pack.Declaration;
 import keenfork.core.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /// Something known beyond the recipe. Facts only ever add; a read pack alone replaces what was assumed for its product.
 public sealed interface Fact {
@@ -20,7 +21,8 @@ public sealed interface Fact {
     ///
     /// @param dish the dish's name
     /// @param line the line as written
-    record LineUses(String dish, String line, PackInUse pack) implements Fact {}
+    /// @param pack the pack, or null while it is unread: no other pack of the same food speaks for it
+    record LineUses(String dish, String line, @Nullable PackInUse pack) implements Fact {}
 
     /// Something left on shared kit that reached a part.
     ///

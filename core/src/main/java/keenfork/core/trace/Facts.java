@@ -15,7 +15,7 @@ public final class Facts {
     private final RuleBook home;
     private final List<Fact> all;
     private final Map<String, Fact.PackInUse> packs = new HashMap<>();
-    private final Map<DishLine, Fact.PackInUse> byLine = new HashMap<>();
+    private final Map<DishLine, Optional<Fact.PackInUse>> byLine = new HashMap<>();
     private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
     private final Map<String, Recipe> dishes = new HashMap<>();
 
@@ -28,7 +28,7 @@ public final class Facts {
         this.all = List.copyOf(all);
         for (var fact : this.all) switch (fact) {
             case Fact.PackInUse pack -> packs.put(pack.food(), pack);
-            case Fact.LineUses uses -> byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), uses.pack());
+            case Fact.LineUses uses -> byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), Optional.ofNullable(uses.pack()));
             case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
             case Fact.OtherDish(var recipe) -> dishes.putIfAbsent(Words.key(recipe.name()), recipe);
         }
@@ -45,7 +45,7 @@ public final class Facts {
     /// {@return the pack in use for a line of a dish: the one it is linked to, or the one for its food}
     public Optional<Fact.PackInUse> pack(String dish, Line line) {
         var linked = byLine.isEmpty() ? null : byLine.get(new DishLine(Words.key(dish), line.text()));
-        return linked != null ? Optional.of(linked) : line.food().map(f -> packs.get(f.name()));
+        return linked != null ? linked : line.food().map(f -> packs.get(f.name()));
     }
 
     boolean isLinked(String dish, Line line) { return !byLine.isEmpty() && byLine.containsKey(new DishLine(Words.key(dish), line.text())); }

@@ -30,6 +30,7 @@ class CoreArrowsTest {
             Map.entry("diet", List.of("measure", "food", "regime", "pack", "recipe", "trace")),
             Map.entry("search", List.of()),
             Map.entry("swap", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),
+            Map.entry("event", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search", "swap")),
             Map.entry("run", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),
             Map.entry("label", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet"))));
     static final List<String> NAMES = List.copyOf(ARROWS.keySet());

@@ -50,6 +50,12 @@ class FactsInForceTest {
         assertThat(marks(Derivation.of(aDish("3 tbsp miso"), facts), UK)).containsExactly("gluten:contains", "soybeans:contains");
     }
 
+    /// The usual pack says nothing about another one.
+    @Test void a_line_linked_to_an_unread_pack_is_not_answered_by_the_usual_one() {
+        var facts = new Facts(UK, List.of(pack("miso", "soya beans, rice, salt", true), new Fact.LineUses("A dish", "2 tbsp miso", null)));
+        assertThat(marks(Derivation.of(aDish("2 tbsp miso"), facts), UK)).isEqualTo(marks(UK, "2 tbsp miso")).contains("gluten:not-known");
+    }
+
     @Test void a_difference_is_told_by_group_with_what_was_and_what_is() {
         var before = derived("2 tbsp tahini", "50 g feta").under(UK);
         var after = derived("2 tbsp tahini", "100 g almonds", "Topping:", "50 g feta").under(UK);

@@ -5,7 +5,13 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.List;
+import keenfork.core.label.Statement;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.Events;
+import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Runs;
@@ -20,15 +26,24 @@ import org.springframework.stereotype.Component;
 @Component
 @ConditionalOnProperty("keenfork.demo")
 class DemoKitchen implements ApplicationRunner {
+    private static final String CREW = "the demo";
+    /// the dip to which almonds were added after its labels were printed
+    private static final String CHANGED = "05.txt";
+    private final Kitchen kitchen;
     private final Dishes dishes;
     private final Packs packs;
     private final Runs runs;
+    private final Events events;
+    private final Labels labels;
     private final Clock clock;
 
-    DemoKitchen(Dishes dishes, Packs packs, Runs runs, Clock clock) {
+    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, Events events, Labels labels, Clock clock) {
+        this.kitchen = kitchen;
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
+        this.events = events;
+        this.labels = labels;
         this.clock = clock;
     }
 
@@ -38,11 +53,27 @@ class DemoKitchen implements ApplicationRunner {
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
         for (var file : files) {
-            var text = text(file);
-            dishes.add(text.lines().findFirst().orElseThrow().strip(), text);
+            var text = text(CHANGED.equals(file.getFilename()) ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
+            dishes.add(name(text), text, "", CREW);
         }
-        text(resources.getResource("classpath:demo/packs.txt")).lines().filter(l -> !l.startsWith("#") && !l.isBlank()).forEach(this::pack);
+        rows(resources, "packs").forEach(this::pack);
+        rows(resources, "guests").forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
         firstRun();
+        for (var dish : kitchen.menu().dishes()) if (dish.derivation().recipe().serves() > 0) print(dish, kitchen.menu());
+        var changed = text(resources.getResource("classpath:demo/dishes/" + CHANGED));
+        var before = dishes.all().stream().filter(d -> d.value().name().equals(name(changed))).findFirst().orElseThrow();
+        dishes.change(before.id(), before.version(), name(changed), changed, "", CREW);
+    }
+
+    private static String name(String text) { return text.lines().findFirst().orElseThrow().strip(); }
+
+    private static List<List<String>> rows(PathMatchingResourcePatternResolver resources, String name) throws IOException {
+        return text(resources.getResource("classpath:demo/" + name + ".txt")).lines().filter(l -> !l.startsWith("#") && !l.isBlank())
+                .map(l -> Arrays.stream(l.split("\\|", -1)).map(String::strip).toList()).toList();
+    }
+
+    private void print(Menu.Dish dish, Menu menu) {
+        labels.printed(dish.id(), "card", Statement.compose(dish.derivation(), menu.ruleBook()).onCard());
     }
 
     /// Friday's run as the crew has it: a full wash before every batch but one, so that something still travels to the millet salad.
@@ -50,10 +81,9 @@ class DemoKitchen implements ApplicationRunner {
         runs.use(dishes.all().stream().map(d -> new Runs.Turn(d.id(), d.value().name().startsWith("Millet") ? "NONE" : "WASH")).toList());
     }
 
-    private void pack(String line) {
-        var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
+    private void pack(List<String> cells) {
         var readOn = cells.get(4).isEmpty() ? null : LocalDate.now(clock).minusDays(Long.parseLong(cells.get(4)));
-        packs.add(new PackText(cells.get(0), cells.get(1), cells.get(2), cells.get(3), cells.get(5), readOn));
+        packs.add(new PackText(cells.get(0), cells.get(1), cells.get(2), cells.get(3), cells.get(5), readOn), CREW);
     }
 
     private static String text(Resource resource) throws IOException {

@@ -1,26 +1,23 @@
 package keenfork.web.dish;
 
-import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.Optional;
-import keenfork.core.diet.Diet;
+import java.util.Locale;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Recipe;
-import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Mark;
 import keenfork.format.JsonLdRecipe;
-import keenfork.format.RecipeFile;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.kitchen.Menu;
-import keenfork.web.page.Format;
+import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.Settings;
-import org.jspecify.annotations.Nullable;
+import keenfork.web.persistence.Stored;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -31,151 +28,91 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
+/// The bench: a dish written, read line by line, answered and kept.
 @Controller
 class DishController {
-    private static final String TOO_LONG = "This is longer than %,d letters or %d lines. Cut it into dishes that use each other: write @ and the other dish's name as a line."
-            .formatted(DishForm.LONGEST, DishForm.MOST_LINES);
-    private static final int LONGEST_LISTS = 4_000;
+    private static final int MOST_FOODS = 8;
+    private static final long NEW = 0;
     private final Kitchen kitchen;
     private final Dishes dishes;
-    private final Settings settings;
-    private final Format format;
+    private final BenchPage bench;
 
-    /// one dish of the list
-    record Row(long id, String name, List<Sign> marks, int questions) {
-        static Row of(Menu.Dish dish, Menu menu, Format format) {
-            return new Row(dish.id(), dish.name(), dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(), dish.derivation().questions().size());
-        }
-    }
-
-    /// one mark of the list
-    record Sign(String symbol, String name, String words) {
-        static Sign of(Mark mark, Format format) {
-            return new Sign(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)));
-        }
-    }
-
-    DishController(Kitchen kitchen, Dishes dishes, Settings settings, Format format) {
+    DishController(Kitchen kitchen, Dishes dishes, BenchPage bench) {
         this.kitchen = kitchen;
         this.dishes = dishes;
-        this.settings = settings;
-        this.format = format;
-    }
-
-    @GetMapping("/dishes") String list(Model model) {
-        list(model, settings.ownLists(), "");
-        return "dish/list";
-    }
-
-    private void list(Model model, String lists, String wrong) {
-        var menu = kitchen.menu();
-        model.addAttribute("rows", menu.dishes().stream().map(d -> Row.of(d, menu, format)).toList());
-        model.addAttribute("lists", lists);
-        model.addAttribute("wrong", wrong);
-    }
-
-    @PostMapping("/dishes/own-lists") String ownLists(@RequestParam(defaultValue = "") String lists, Model model, HttpServletResponse response) {
-        try {
-            if (lists.length() > LONGEST_LISTS) throw new IllegalArgumentException("These lists are longer than %,d letters together.".formatted(LONGEST_LISTS));
-            Diet.own(lists);
-            settings.useOwnLists(lists.strip().replace("\r\n", "\n"));
-            return "redirect:/dishes";
-        } catch (IllegalArgumentException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            list(model, lists, String.valueOf(e.getMessage()));
-            return "dish/list";
-        }
+        this.bench = bench;
     }
 
     @GetMapping("/dishes/new") ModelAndView blank() {
-        return bench(0, new DishForm("", ""), "", null, HttpStatus.OK);
+        return bench.opened(NEW, new DishForm("", ""));
     }
 
     @GetMapping("/dishes/{id}") ModelAndView open(@PathVariable long id) {
-        var dish = kitchen.menu().dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        return bench(id, new DishForm(dish.stored().value().text(), String.valueOf(dish.stored().version())), "", null, HttpStatus.OK);
+        var dish = stored(id);
+        return bench.opened(id, new DishForm(dish.value().text(), String.valueOf(dish.version())));
     }
 
-    @PostMapping("/dishes/read") String read(DishForm form, Model model) {
+    @PostMapping("/dishes/read") String read(@RequestParam(defaultValue = "0") long id, DishForm form, Model model) {
         var looked = Looked.at(form);
-        model.addAttribute("bench", view(looked));
-        model.addAttribute("tooLong", looked.wrong);
+        model.addAttribute("id", id);
+        model.addAttribute("bench", bench.read(id, looked));
+        model.addAttribute("tooLong", looked.wrong());
         return "dish/bench :: reading";
     }
 
-    @PostMapping("/dishes/new") ModelAndView add(DishForm form) {
-        var looked = looked(form);
-        if (!looked.wrong.isEmpty()) return bench(0, form, looked.wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+    /// An answer pressed where no script runs: the line is written anew, and the recipe waits to be kept.
+    ///
+    /// @param answer the line as it stands, a line break, and the line as it shall stand
+    @PostMapping("/dishes/answer") ModelAndView answer(@RequestParam(defaultValue = "0") long id, @RequestParam String answer, DishForm form) {
+        var lines = answer.split("\\R", 2);
+        if (lines.length < 2 || form.isTooLong()) throw new NotHere("This answer has lost its line. Go back and write it into the recipe.");
+        var text = new Answer("", lines[1]).into(form.text(), lines[0]);
+        return bench.unkept(id, new DishForm(text, form.version()), text.equals(form.text()) ? "That line is not in the recipe any more; nothing was changed." : "Answered, and not kept yet.");
+    }
+
+    /// Foods of the table that may be meant by a word, as answers to write into the line.
+    @GetMapping("/dishes/foods") String foods(@RequestParam(defaultValue = "") String asked, @RequestParam(defaultValue = "") String q, Model model) {
+        var lines = kitchen.menu().read("A line\n" + asked).lines();
+        var words = q.strip().toLowerCase(Locale.ROOT);
+        model.addAttribute("asked", asked);
+        model.addAttribute("answers", lines.size() != 1 || words.isEmpty() ? List.of() : Foods.shipped().all().stream().filter(f -> f.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words)))
+                .sorted((a, b) -> Integer.compare(a.name().length(), b.name().length())).map(Food::name)
+                .flatMap(n -> Answer.naming(lines.getFirst(), n, kitchen.menu().volumes()).stream()).limit(MOST_FOODS).toList());
+        return "dish/bench :: foods";
+    }
+
+    @PostMapping("/dishes/new") ModelAndView add(DishForm form, HttpServletRequest request) {
+        var looked = Looked.forTheMenu(form, kitchen.menu());
+        if (!looked.wrong().isEmpty()) return bench.refused(NEW, form, looked.wrong());
         try {
-            return new ModelAndView("redirect:/dishes/" + dishes.add(read(looked).name(), looked.recipe.text(), looked.recipe.original()));
+            return new ModelAndView("redirect:/dishes/" + dishes.add(recipe(looked).name(), looked.recipe().text(), looked.recipe().original(), Cook.of(request)));
         } catch (Conflict e) {
-            return bench(0, form, String.valueOf(e.getMessage()), null, HttpStatus.CONFLICT);
+            return bench.conflict(NEW, form, String.valueOf(e.getMessage()), null);
         }
     }
 
-    @PostMapping("/dishes/{id}") ModelAndView change(@PathVariable long id, DishForm form) {
-        var looked = looked(form);
-        if (!looked.wrong.isEmpty()) return bench(id, form, looked.wrong, null, HttpStatus.UNPROCESSABLE_CONTENT);
+    @PostMapping("/dishes/{id}") ModelAndView change(@PathVariable long id, DishForm form, HttpServletRequest request) {
+        var looked = Looked.forTheMenu(form, kitchen.menu());
+        if (!looked.wrong().isEmpty()) return bench.refused(id, form, looked.wrong());
         try {
-            dishes.change(id, form.versionNumber(), read(looked).name(), looked.recipe.text(), looked.recipe.original());
+            dishes.change(id, form.versionNumber(), recipe(looked).name(), looked.recipe().text(), looked.recipe().original(), Cook.of(request));
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
             var theirs = dishes.find(id);
             var newer = new DishForm(form.text(), theirs.map(t -> String.valueOf(t.version())).orElse(""));
-            return bench(id, newer, String.valueOf(e.getMessage()), theirs.map(t -> t.value().text()).orElse(null), HttpStatus.CONFLICT);
+            return bench.conflict(id, newer, String.valueOf(e.getMessage()), theirs.map(t -> t.value().text()).orElse(null));
         }
     }
-
-    /// A form looked over once: the recipe as text with the object it came as, or what is wrong with it.
-    private record Looked(JsonLdRecipe.Imported recipe, String wrong) {
-        static Looked at(DishForm form) {
-            if (form.isTooLong()) return refused(TOO_LONG);
-            try {
-                var recipe = form.recipe();
-                return new DishForm(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new Looked(recipe, "");
-            } catch (RecipeFile.Unreadable e) {
-                return refused("This looks like JSON, but " + e.getMessage() + ". Paste the whole recipe object, or write the recipe as text.");
-            }
-        }
-
-        static Looked refused(String wrong) { return new Looked(new JsonLdRecipe.Imported("", ""), wrong); }
-    }
-
-    /// {@return the form looked over as something to put on the menu}
-    private Looked looked(DishForm form) {
-        if (form.text().isBlank()) return Looked.refused("Write the dish's name on the first line, then one ingredient on each line.");
-        if (form.text().indexOf('\0') >= 0) return Looked.refused("There is a sign in the text that is no letter (a null byte). Paste it as plain text.");
-        var looked = Looked.at(form);
-        if (!looked.wrong.isEmpty()) return looked;
-        var recipe = read(looked);
-        if (recipe.name().length() > 200) return Looked.refused("The name on the first line is longer than 200 letters. Put the name alone on the first line.");
-        return recipe.lines().isEmpty() ? Looked.refused("“%s” has no ingredient yet. Write one on each line below the name.".formatted(recipe.name())) : looked;
-    }
-
-    private Recipe read(Looked looked) { return kitchen.read(looked.recipe.text(), kitchen.menu().ruleBook()); }
 
     @GetMapping("/dishes/{id}/recipe.json") ResponseEntity<byte[]> json(@PathVariable long id) {
-        var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")).value();
+        var dish = stored(id).value();
         var file = ContentDisposition.attachment().filename(dish.name() + ".json", StandardCharsets.UTF_8).build().toString();
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("application/ld+json")).header(HttpHeaders.CONTENT_DISPOSITION, file).body(JsonLdRecipe.write(dish.text(), dish.original()).getBytes(StandardCharsets.UTF_8));
     }
 
-    /// {@return what is read, or null where nothing is written or it is refused}
-    private @Nullable BenchView view(Looked looked) {
-        var menu = kitchen.menu();
-        return looked.recipe.text().isBlank() ? null : BenchView.of(Derivation.of(read(looked), menu.facts()), menu, format);
-    }
+    private Recipe recipe(Looked looked) { return kitchen.menu().read(looked.recipe().text()); }
 
-    private ModelAndView bench(long id, DishForm form, String wrong, @Nullable String theirs, HttpStatus status) {
-        var page = new ModelAndView("dish/bench", status);
-        page.addObject("id", id);
-        page.addObject("form", form);
-        page.addObject("wrong", wrong);
-        page.addObject("theirs", theirs);
-        var bench = view(Looked.at(form));
-        page.addObject("tooLong", "");
-        page.addObject("bench", bench);
-        page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());
-        return page;
+    private Stored<DishText> stored(long id) {
+        return dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more. If it was taken off, it is kept at the foot of the list of dishes."));
     }
 }

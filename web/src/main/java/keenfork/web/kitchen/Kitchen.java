@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -35,6 +37,7 @@ import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
+import keenfork.web.persistence.Weighings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -47,15 +50,20 @@ public class Kitchen {
     private final Packs packs;
     private final Runs runs;
     private final Settings settings;
+    private final Weighings weighings;
     private final AtomicLong changes = new AtomicLong();
     private final Clock clock;
-    private volatile @Nullable Menu kept;
+    private volatile @Nullable Kept kept;
 
-    Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings, Clock clock) {
+    /// what is stored, with what follows from it
+    private record Kept(Stock stock, Menu menu) {}
+
+    Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings, Weighings weighings, Clock clock) {
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
         this.settings = settings;
+        this.weighings = weighings;
         this.clock = clock;
     }
 
@@ -65,47 +73,80 @@ public class Kitchen {
         kept = null;
     }
 
-    /// {@return the kitchen's convention for spoons and cups}
-    public Volumes volumes() { return Volumes.METRIC; }
-
     /// {@return the menu as it stands}
-    public Menu menu() {
-        var menu = kept;
-        // a pack may fall due overnight
-        if (menu == null || !menu.day().equals(LocalDate.now(clock))) {
+    public Menu menu() { return kept().menu; }
+
+    /// {@return the menu as it would stand with a dish written so}
+    /// @param id the dish's key; 0 for a new one
+    public Menu menuWithDish(long id, String name, String text) {
+        var now = kept();
+        return derive(now.stock.withDish(id, new DishText(name, text, "", clock.instant())), now.menu);
+    }
+
+    /// {@return the menu as it would stand with a pack read so}
+    /// @param id the pack's key; 0 for a new one
+    public Menu menuWithPack(long id, PackText pack) {
+        var now = kept();
+        return derive(now.stock.withPack(id, pack), now.menu);
+    }
+
+    /// {@return the menu as it would stand with a spare pack standing in today}
+    public Menu menuWithStandIn(long pack) {
+        var now = kept();
+        return derive(now.stock.withStandIn(pack), now.menu);
+    }
+
+    private Kept kept() {
+        var now = kept;
+        // a pack may fall due overnight, and one that stands in does so for a day
+        if (now == null || !now.stock.day().equals(LocalDate.now(clock))) {
             // what changes while it is derived must not be forgotten: such a menu answers this question and is not kept
             var before = changes.get();
-            menu = derive();
-            kept = menu;
+            var stock = stock();
+            now = new Kept(stock, derive(stock, null));
+            kept = now;
             if (changes.get() != before) kept = null;
         }
-        return menu;
+        return now;
     }
 
-    /// {@return a recipe as it would be read now, by this kitchen's volumes and law}
-    public Recipe read(String text, RuleBook ruleBook) {
-        return Recipe.read(text, volumes(), new Law(ruleBook.id()));
+    private Stock stock() {
+        return new Stock(LocalDate.now(clock), RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk()), settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
+                packs.all(), packs.links(), runs.inForce());
     }
 
-    private Menu derive() {
-        var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
-        var day = LocalDate.now(clock);
-        var readAgain = settings.readAgain();
-        var written = dishes.all();
-        var inUse = packs.all();
+    private OwnWeights own() {
+        return new OwnWeights(weighings.all().stream().collect(Collectors.groupingBy(Weighings.Weighing::food, Collectors.toMap(Weighings.Weighing::noun, Weighings.Weighing::grams))));
+    }
+
+    /// @param known a menu some of whose recipes are read already, or null
+    private static Menu derive(Stock stock, @Nullable Menu known) {
+        var written = stock.dishes();
         // reading and deriving are pure: the dishes are gone through side by side
-        var recipes = written.parallelStream().map(d -> read(d.value().text(), ruleBook)).toList();
+        var recipes = written.parallelStream().map(d -> recipe(d, stock, known)).toList();
         var facts = new ArrayList<Fact>();
-        for (var pack : inUse) if (pack.value().isRead()) facts.add(fact(pack.value(), readAgain, day));
+        for (var pack : stock.packs()) if (pack.value().isRead() && isTaken(pack.value(), stock)) facts.add(fact(pack.value(), stock.readAgain(), stock.day()));
+        facts.addAll(linked(stock, recipes));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
-        var run = run(written, recipes, new Facts(ruleBook, facts));
+        var run = run(stock, recipes, new Facts(stock.ruleBook(), facts));
         facts.addAll(run.facts());
-        var all = new Facts(ruleBook, facts);
+        var all = new Facts(stock.ruleBook(), facts);
         var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
-        return new Menu(day, ruleBook, readAgain, Diet.own(settings.ownLists()), derived, inUse, all, run);
+        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived, stock.packs(), stock.links(), all, run);
     }
 
-    private static Fact fact(PackText pack, ReadAgain readAgain, LocalDate day) {
+    private static Recipe recipe(Stored<DishText> dish, Stock stock, @Nullable Menu known) {
+        if (known != null) for (var d : known.dishes()) if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text())) return d.derivation().recipe();
+        return Recipe.read(dish.value().text(), Volumes.METRIC, new Law(stock.ruleBook().id()), stock.own());
+    }
+
+    /// The usual pack is not taken on a day on which another stands in for it, be that one read or not.
+    private static boolean isTaken(PackText pack, Stock stock) {
+        if (stock.day().equals(pack.standsInOn())) return true;
+        return !pack.spare() && stock.packs().stream().noneMatch(p -> p.value().food().equals(pack.food()) && stock.day().equals(p.value().standsInOn()));
+    }
+
+    private static Fact.PackInUse fact(PackText pack, ReadAgain readAgain, LocalDate day) {
         var read = pack.readOn() == null ? "pack read" : "pack read " + DAY.format(pack.readOn());
         var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
         // the table may show the food under another name than on the day the pack was read
@@ -113,12 +154,24 @@ public class Kitchen {
         return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read, pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
     }
 
-    private PrepRun run(List<Stored<DishText>> written, List<Recipe> recipes, Facts facts) {
+    private static List<Fact> linked(Stock stock, List<Recipe> recipes) {
+        var facts = new ArrayList<Fact>();
+        for (var link : stock.links())
+            for (var i = 0; i < recipes.size(); i++) {
+                if (stock.dishes().get(i).id() != link.dish()) continue;
+                var dish = recipes.get(i).name();
+                stock.packs().stream().filter(p -> p.id() == link.pack()).findFirst().ifPresent(p ->
+                        facts.add(new Fact.LineUses(dish, link.line(), p.value().isRead() ? fact(p.value(), stock.readAgain(), stock.day()) : null)));
+            }
+        return facts;
+    }
+
+    private static PrepRun run(Stock stock, List<Recipe> recipes, Facts facts) {
         Map<Long, Recipe> byId = new HashMap<>();
-        for (var i = 0; i < written.size(); i++) byId.put(written.get(i).id(), recipes.get(i));
+        for (var i = 0; i < recipes.size(); i++) byId.put(stock.dishes().get(i).id(), recipes.get(i));
         var order = new ArrayList<Batch>();
         var cleans = new ArrayList<Clean>();
-        for (var turn : runs.inForce()) {
+        for (var turn : stock.turns()) {
             var recipe = byId.get(turn.dish());
             var batch = recipe == null ? null : Batch.blended(Derivation.of(recipe, facts)).orElse(null);
             if (batch == null) continue;

@@ -4,45 +4,83 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.OwnWeights;
+import keenfork.core.food.Words;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
 import keenfork.core.pack.ReadAgain;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.PackText;
+import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Stored;
 
 /// Everything that follows from what is stored at one moment.
 ///
-/// @param day       the day it was derived, which decides which packs should be read again
+/// @param day       the day it was derived, which decides which packs should be read again and which stand in
 /// @param ruleBook  the rule book in force
 /// @param readAgain how long a read pack is relied on
 /// @param ownLists  the kitchen's own lists of foods
+/// @param own       what the kitchen weighed itself
 /// @param dishes    the dishes in menu order, each derived
-/// @param packs     the packs in use
+/// @param packs     every pack in the larder
+/// @param links     the lines that use a pack of their own
 /// @param facts     the facts in force
 /// @param run       the run in force, or one without a turn
-public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, List<Dish> dishes, List<Stored<PackText>> packs, Facts facts, PrepRun run) {
+public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
+                   List<Packs.LineLink> links, Facts facts, PrepRun run) {
     /// A dish with what follows from it.
     public record Dish(Stored<DishText> stored, Derivation derivation) {
         public long id() { return stored.id(); }
 
         public String name() { return derivation.recipe().name(); }
+
+        /// {@return whether a line of it, by name, is another dish}
+        boolean uses(String other) {
+            return derivation.recipe().lines().stream().anyMatch(l -> !l.dish().isEmpty() && Words.key(l.dish()).equals(other));
+        }
     }
 
     public Menu {
         ownLists = List.copyOf(ownLists);
         dishes = List.copyOf(dishes);
         packs = List.copyOf(packs);
+        links = List.copyOf(links);
     }
 
     public Optional<Dish> dish(long id) {
         return dishes.stream().filter(d -> d.id() == id).findFirst();
     }
 
+    /// {@return the kitchen's convention for spoons and cups}
+    public Volumes volumes() { return Volumes.METRIC; }
+
+    /// {@return a recipe as it would be read now, by this kitchen's volumes, weights and law}
+    public Recipe read(String text) { return Recipe.read(text, volumes(), new Law(ruleBook.id()), own); }
+
+    /// {@return the dishes that use another one as a part of theirs, in menu order}
+    /// @param name the other dish's name
+    public List<Dish> using(String name) {
+        var key = Words.key(name);
+        return dishes.stream().filter(d -> d.uses(key)).toList();
+    }
+
+    /// {@return the packs taken today: the usual ones, those that stand in for one, and those a line is linked to}
+    public List<Stored<PackText>> packsInUse() {
+        return packs.stream().filter(this::isInUse).toList();
+    }
+
+    public boolean isInUse(Stored<PackText> pack) {
+        return packFor(pack.value().food()).filter(p -> p.id() == pack.id()).isPresent() || links.stream().anyMatch(l -> l.pack() == pack.id());
+    }
+
     public long packsUnread() {
-        return packs.stream().filter(p -> !p.value().isRead()).count();
+        return packsInUse().stream().filter(p -> !p.value().isRead()).count();
     }
 
     /// {@return whether a pack was read so long ago that it should be read again}
@@ -51,10 +89,19 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     }
 
     public long packsDue() {
-        return packs.stream().filter(p -> isDue(p.value())).count();
+        return packsInUse().stream().filter(p -> isDue(p.value())).count();
     }
 
+    /// {@return the pack taken for a food today: the one that stands in, or the usual one}
     public Optional<Stored<PackText>> packFor(String food) {
-        return packs.stream().filter(p -> p.value().food().equals(food)).findFirst();
+        return packs.stream().filter(p -> p.value().food().equals(food) && day.equals(p.value().standsInOn())).findFirst()
+                .or(() -> packs.stream().filter(p -> p.value().food().equals(food) && !p.value().spare()).findFirst());
+    }
+
+    /// {@return the pack taken for a line of a dish: the one it is linked to, or the one for its food}
+    public Optional<Stored<PackText>> packFor(long dish, Line line) {
+        return links.stream().filter(l -> l.dish() == dish && l.line().equals(line.text())).findFirst()
+                .flatMap(l -> packs.stream().filter(p -> p.id() == l.pack()).findFirst())
+                .or(() -> line.food().flatMap(f -> packFor(f.name())));
     }
 }

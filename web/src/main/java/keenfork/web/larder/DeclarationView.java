@@ -3,6 +3,7 @@ package keenfork.web.larder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.stream.IntStream;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.regime.RuleBook;
@@ -10,7 +11,10 @@ import keenfork.core.trace.Certainty;
 import keenfork.web.page.Format;
 
 /// A declaration as read: its text with the findings underlined, what was found, and what to ask the supplier.
-record DeclarationView(List<Piece> pieces, List<Found> found, List<String> questions, boolean empty) {
+///
+/// @param in  what is in it
+/// @param may what the pack says may be in it
+record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List<String> questions, boolean empty) {
     /// a stretch of the text; `look` is empty, `in`, `may` or `ask`
     record Piece(String text, String look) {}
 
@@ -20,7 +24,18 @@ record DeclarationView(List<Piece> pieces, List<Found> found, List<String> quest
     static DeclarationView of(Declaration declaration, RuleBook ruleBook, Format format) {
         var questions = new ArrayList<>(declaration.contradictions());
         declaration.vague().forEach(v -> questions.add(v.question()));
-        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, ruleBook, format), questions.stream().filter(q -> !q.isEmpty()).distinct().toList(), declaration.text().isBlank());
+        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, Finding.Says.IN, ruleBook, format), found(declaration, Finding.Says.MAY, ruleBook, format),
+                questions.stream().filter(q -> !q.isEmpty()).distinct().toList(), declaration.text().isBlank());
+    }
+
+    /// {@return the questions as a message to a supplier, ready to be sent; empty where nothing is to be asked}
+    String letter(String label, String barCode, String kitchen) {
+        if (questions.isEmpty()) return "";
+        var lines = new ArrayList<String>();
+        lines.add("About “%s”%s:".formatted(label.isEmpty() ? "this product" : label, barCode.isEmpty() ? "" : ", bar code " + barCode));
+        IntStream.range(0, questions.size()).forEach(i -> lines.add((i + 1) + ". " + questions.get(i)));
+        lines.add("Please answer in writing. " + kitchen);
+        return String.join("\n", lines);
     }
 
     private static List<Piece> pieces(Declaration declaration, RuleBook ruleBook) {
@@ -43,16 +58,15 @@ record DeclarationView(List<Piece> pieces, List<Found> found, List<String> quest
         return pieces;
     }
 
-    private static List<Found> found(Declaration declaration, RuleBook ruleBook, Format format) {
+    private static List<Found> found(Declaration declaration, Finding.Says says, RuleBook ruleBook, Format format) {
         var found = new LinkedHashMap<String, Found>();
-        for (var says : Finding.Says.values())
-            for (var group : ruleBook.groups())
-                for (var f : declaration.findings())
-                    if (f.says() == says && ruleBook.member(group, f.substance()).isPresent()) {
-                        var certainty = says == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN;
-                        var name = group.names(f.substance()) ? f.substance().name() : group.name().toLowerCase();
-                        found.putIfAbsent(says + name, new Found(format.symbol(certainty, f.assumed()), name, format.words(certainty, f.assumed())));
-                    }
+        for (var group : ruleBook.groups())
+            for (var f : declaration.findings())
+                if (f.says() == says && ruleBook.member(group, f.substance()).isPresent()) {
+                    var certainty = says == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN;
+                    var name = group.names(f.substance()) ? f.substance().name() : group.name().toLowerCase();
+                    found.putIfAbsent(name, new Found(format.symbol(certainty, f.assumed()), name, format.words(certainty, f.assumed())));
+                }
         return List.copyOf(found.values());
     }
 }

@@ -1,16 +1,16 @@
 package keenfork.web.larder;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
-import keenfork.core.food.Foods;
-import keenfork.core.pack.Declaration;
-import keenfork.core.pack.Law;
+import java.util.Locale;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
@@ -19,8 +19,10 @@ import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -30,66 +32,35 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class LarderController {
-    private static final String NO_BAR_CODE = "";
+    private static final long NEW = 0;
     private final Kitchen kitchen;
     private final Packs packs;
     private final Settings settings;
     private final Format format;
     private final Clock clock;
+    private final String kitchenName;
 
-    /// what was typed about a pack
-    record PackForm(String food, String label, String law, String declaration, String version) {
-        private static final int LONGEST = 20_000;
-
-        PackForm(@Nullable String food, @Nullable String label, @Nullable String law, @Nullable String declaration, @Nullable String version) {
-            this.food = food == null ? "" : food.strip();
-            this.label = label == null ? "" : label.strip();
-            this.law = law == null ? "" : law;
-            this.declaration = declaration == null ? "" : declaration.replace("\r\n", "\n");
-            this.version = version == null ? "" : version;
-        }
-
-        static PackForm of(Stored<PackText> pack) {
-            var p = pack.value();
-            return new PackForm(p.food(), p.label(), p.law(), p.declaration(), String.valueOf(pack.version()));
-        }
-
-        Declaration read() {
-            return Declaration.read(declaration, RuleBook.named(law).map(r -> new Law(r.id())).orElse(Law.UNKNOWN));
-        }
-
-        String lawId() {
-            return RuleBook.named(law).map(RuleBook::id).orElse("unknown");
-        }
-
-        long versionNumber() {
-            return version.matches("\\d{1,18}") ? Long.parseLong(version) : -1;
-        }
-
-        String wrong() {
-            if (declaration.length() > LONGEST) return "This is longer than %,d letters. A declaration is what is printed on one pack.".formatted(LONGEST);
-            if (declaration.indexOf('\0') >= 0) return "There is a sign in the text that is no letter. Type it from the pack.";
-            if (food.isEmpty() || Foods.shipped().find(food).isEmpty()) return "Say which food of the table this pack is used for: “%s” is not in it.".formatted(food);
-            return label.isEmpty() || label.length() > 200 ? "Give the pack a name of 1 to 200 letters, as you would call it across the kitchen." : "";
-        }
-    }
-
-    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock) {
+    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
         this.kitchen = kitchen;
         this.packs = packs;
         this.settings = settings;
         this.format = format;
         this.clock = clock;
+        this.kitchenName = kitchenName;
     }
 
-    @GetMapping("/larder") String list(Model model) {
-        list(model, kitchen.menu(), String.valueOf(kitchen.menu().readAgain().days()), "");
+    @GetMapping("/larder") String list(@RequestParam(defaultValue = "") String q, Model model) {
+        list(model, kitchen.menu(), q, String.valueOf(kitchen.menu().readAgain().days()), "");
         return "larder/list";
     }
 
-    private void list(Model model, Menu menu, String days, String wrong) {
-        var unreadFirst = Comparator.comparing((Stored<PackText> p) -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
-        model.addAttribute("packs", menu.packs().stream().sorted(unreadFirst).map(p -> PackRowView.of(p, menu, format)).toList());
+    private void list(Model model, Menu menu, String q, String days, String wrong) {
+        var words = q.strip().toLowerCase(Locale.ROOT);
+        var needed = Comparator.comparing((Stored<PackText> p) -> !menu.isInUse(p)).thenComparing(p -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
+        model.addAttribute("packs", menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format)).filter(p -> p.holds(words)).toList());
+        model.addAttribute("all", menu.packs().size());
+        model.addAttribute("inUse", menu.packsInUse().size());
+        model.addAttribute("q", q);
         model.addAttribute("days", days);
         model.addAttribute("wrong", wrong);
     }
@@ -100,59 +71,107 @@ class LarderController {
             return "redirect:/larder";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        list(model, kitchen.menu(), days, "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”.".formatted(days));
+        list(model, kitchen.menu(), "", days, "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”.".formatted(days));
         return "larder/list";
     }
 
     @GetMapping("/larder/new") ModelAndView blank(@RequestParam(defaultValue = "") String food) {
-        return pack(0, new PackForm(food, food, kitchen.menu().ruleBook().id(), "", ""), "", HttpStatus.OK);
+        return pack(NEW, PackForm.blank(food, kitchen.menu().ruleBook().id()), "", null, "", HttpStatus.OK);
     }
 
-    @GetMapping("/larder/{id}") ModelAndView open(@PathVariable long id) {
-        return pack(id, PackForm.of(packs.find(id).orElseThrow(() -> new NotHere("This pack is not in the larder any more."))), "", HttpStatus.OK);
+    @GetMapping("/larder/{id}") ModelAndView open(@PathVariable long id, @RequestParam(defaultValue = "") String find) {
+        return pack(id, PackForm.of(stored(id)), "", null, find, HttpStatus.OK);
     }
 
-    @PostMapping("/larder/read") String read(PackForm form, Model model) {
-        model.addAttribute("reading", DeclarationView.of(form.read(), kitchen.menu().ruleBook(), format));
+    @PostMapping("/larder/read") String read(@RequestParam(defaultValue = "0") long id, PackForm form, Model model) {
+        addReading(model, id, form);
         return "larder/pack :: reading";
     }
 
-    @PostMapping("/larder/new") ModelAndView add(PackForm form) {
-        var wrong = form.wrong();
-        if (wrong.isEmpty() && kitchen.menu().packFor(food(form)).isPresent()) wrong = "There is a pack in use for %s already. Open that one and read it again.".formatted(food(form));
-        if (!wrong.isEmpty()) return pack(0, form, wrong, HttpStatus.UNPROCESSABLE_CONTENT);
-        packs.add(text(form, NO_BAR_CODE));
-        return new ModelAndView("redirect:/larder");
+    private void addReading(Model model, long id, PackForm form) {
+        var menu = kitchen.menu();
+        var reading = DeclarationView.of(form.read(), menu.ruleBook(), format);
+        model.addAttribute("reading", reading);
+        model.addAttribute("tooLong", form.declaration().length() > PackForm.LONGEST ? form.wrong() : "");
+        model.addAttribute("letter", reading.letter(form.label(), form.barCode(), kitchenName));
+        model.addAttribute("compared", id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
     }
 
-    @PostMapping("/larder/{id}") ModelAndView change(@PathVariable long id, PackForm form) {
-        var wrong = form.wrong();
-        if (!wrong.isEmpty()) return pack(id, form, wrong, HttpStatus.UNPROCESSABLE_CONTENT);
-        var before = packs.find(id).orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
+    private @Nullable ComparedView compared(long id, PackText before, PackForm form, Menu menu) {
+        if (!form.wrong().isEmpty() || !ComparedView.isWorthShowing(before.declaration(), form.declaration())) return null;
+        return ComparedView.of(PackForm.read(before.declaration(), before.law()), form.read(), menu, kitchen.menuWithPack(id, form.text(before, LocalDate.now(clock))), format);
+    }
+
+    @PostMapping("/larder/new") ModelAndView add(PackForm form, HttpServletRequest request) {
+        if (!form.wrong().isEmpty()) return pack(NEW, form, form.wrong(), null, "", HttpStatus.UNPROCESSABLE_CONTENT);
+        return new ModelAndView("redirect:/larder/" + packs.add(form.text(null, LocalDate.now(clock)), Cook.of(request)));
+    }
+
+    @PostMapping("/larder/{id}") ModelAndView change(@PathVariable long id, PackForm form, HttpServletRequest request) {
+        var before = stored(id);
+        if (!form.wrong().isEmpty()) return pack(id, form, form.wrong(), null, "", HttpStatus.UNPROCESSABLE_CONTENT);
         try {
-            packs.change(id, form.versionNumber(), text(form, before.value().barCode()));
+            packs.change(id, form.versionNumber(), form.text(before.value(), LocalDate.now(clock)), Cook.of(request));
             return new ModelAndView("redirect:/larder/" + id);
         } catch (Conflict e) {
-            var newer = new PackForm(form.food(), form.label(), form.law(), form.declaration(), String.valueOf(before.version()));
-            return pack(id, newer, e.getMessage() + " Stored now: " + before.value().declaration(), HttpStatus.CONFLICT);
+            var theirs = stored(id);
+            return pack(id, form.over(theirs.version()), String.valueOf(e.getMessage()), theirs.value(), "", HttpStatus.CONFLICT);
         }
     }
 
-    private PackText text(PackForm form, String barCode) {
-        return new PackText(food(form), form.label(), barCode, form.lawId(), form.declaration(), form.declaration().isBlank() ? null : LocalDate.now(clock));
+    /// Makes a pack the usual one, lets it stand in today, or ends that.
+    @PostMapping("/larder/{id}/use") String use(@PathVariable long id, @RequestParam(defaultValue = "") String as) {
+        stored(id);
+        switch (as) {
+            case "usual" -> packs.makeUsual(id);
+            case "today" -> packs.standIn(id, LocalDate.now(clock));
+            case "stop" -> packs.standIn(id, null);
+            default -> throw new NotHere("A pack is the usual one, stands in today, or stands by.");
+        }
+        return "redirect:/larder/" + id;
     }
 
-    private static String food(PackForm form) {
-        return Foods.shipped().find(form.food()).orElseThrow().name();
+    @PostMapping("/larder/{id}/lines") String link(@PathVariable long id, @RequestParam long dish, @RequestParam String line, @RequestParam(defaultValue = "link") String as) {
+        stored(id);
+        var isThere = kitchen.menu().dish(dish).stream().flatMap(d -> d.derivation().recipe().lines().stream()).anyMatch(l -> l.text().equals(line));
+        if (!as.equals("link")) packs.unlink(dish, line);
+        else if (isThere) packs.link(new Packs.LineLink(dish, line, id));
+        else throw new NotHere("That line is not in the dish any more. Open the pack again.");
+        return "redirect:/larder/" + id;
     }
 
-    private ModelAndView pack(long id, PackForm form, String wrong, HttpStatus status) {
+    @GetMapping("/larder/{id}/versions") String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from, @RequestParam(defaultValue = "0") int to, Model model) {
+        var pack = stored(id);
+        var versions = packs.versions(id);
+        var after = to == 0 ? versions.getFirst() : packs.version(id, to).orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(to)));
+        var number = from == 0 ? Math.max(1, after.number() - 1) : from;
+        var before = packs.version(id, number).orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(number)));
+        model.addAttribute("id", id);
+        model.addAttribute("name", pack.value().label());
+        model.addAttribute("versions", versions);
+        model.addAttribute("before", before);
+        model.addAttribute("after", after);
+        model.addAttribute("compared", ComparedView.of(PackForm.read(before.value().declaration(), before.value().law()), PackForm.read(after.value().declaration(), after.value().law()),
+                kitchen.menuWithPack(id, before.value()), kitchen.menuWithPack(id, after.value()), format));
+        return "larder/versions";
+    }
+
+    private Stored<PackText> stored(long id) {
+        return packs.find(id).orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
+    }
+
+    private ModelAndView pack(long id, PackForm form, String wrong, @Nullable PackText theirs, String find, HttpStatus status) {
         var page = new ModelAndView("larder/pack", status);
         page.addObject("id", id);
         page.addObject("form", form);
         page.addObject("wrong", wrong);
+        page.addObject("theirs", theirs);
+        page.addObject("find", find);
         page.addObject("laws", RuleBook.all());
-        page.addObject("reading", DeclarationView.of(form.read(), kitchen.menu().ruleBook(), format));
+        page.addObject("pack", id == NEW ? null : packs.find(id).map(p -> PackView.of(p, find, kitchen, format)).orElse(null));
+        var model = new ExtendedModelMap();
+        addReading(model, id, form);
+        page.addAllObjects(model);
         return page;
     }
 }

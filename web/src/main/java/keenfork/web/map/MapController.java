@@ -1,49 +1,76 @@
 package keenfork.web.map;
 
-import java.util.Arrays;
 import keenfork.core.trace.Peel;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Events;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class MapController {
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_PEOPLE = 100_000;
     private final Kitchen kitchen;
+    private final Events events;
     private final Format format;
 
-    MapController(Kitchen kitchen, Format format) {
+    MapController(Kitchen kitchen, Events events, Format format) {
         this.kitchen = kitchen;
+        this.events = events;
         this.format = format;
     }
 
-    @GetMapping("/map") String map(@RequestParam(defaultValue = "COMPLETE") String peel, @RequestParam(defaultValue = "0") long dish,
-                                   @RequestParam(defaultValue = "") String group, Model model) {
-        var peeled = peel(peel);
-        var view = MapView.of(kitchen.menu(), peeled, dish, format);
-        model.addAttribute("map", view);
-        model.addAttribute("why", dish == 0 || group.isEmpty() ? null : why(dish, group, peeled));
-        model.addAttribute("group", group);
-        return "map/map";
+    @GetMapping("/map") ModelAndView map(Asked asked) { return page(asked, "", HttpStatus.OK); }
+
+    private ModelAndView page(Asked asked, String wrong, HttpStatus status) {
+        var menu = kitchen.menu();
+        var diners = Diners.of(asked, events.groups(), menu.ruleBook());
+        var page = new ModelAndView("map/map", status);
+        page.addObject("map", MapView.of(menu, asked, diners, format));
+        page.addObject("why", asked.dishId() == 0 || asked.groupId().isEmpty() ? null : whyView(asked, menu));
+        page.addObject("asked", asked);
+        page.addObject("all", menu.dishes().size());
+        page.addObject("guests", events.groups());
+        page.addObject("unread", diners.unread());
+        page.addObject("wrong", wrong);
+        return page;
     }
 
-    @GetMapping("/map/why") String why(@RequestParam(defaultValue = "COMPLETE") String peel, @RequestParam long dish, @RequestParam String group, Model model) {
-        model.addAttribute("why", why(dish, group, peel(peel)));
+    @GetMapping("/map/why") String why(Asked asked, Model model) {
+        model.addAttribute("why", asked.dishId() == 0 ? null : whyView(asked, kitchen.menu()));
         return "map/map :: why";
     }
 
-    private WhyView why(long dish, String group, Peel peel) {
-        var menu = kitchen.menu();
-        var found = menu.dish(dish).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        var grouped = menu.ruleBook().group(group).orElseThrow(() -> new NotHere("The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), group)));
-        return WhyView.of(menu, found, grouped, peel, format);
+    private WhyView whyView(Asked asked, Menu menu) {
+        var found = menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
+        var group = menu.ruleBook().group(asked.groupId()).orElseThrow(() -> new NotHere("The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), asked.groupId())));
+        var member = asked.memberId().isEmpty() ? null : group.members().stream().filter(m -> m.id().equals(asked.memberId())).findFirst()
+                .orElseThrow(() -> new NotHere("The group “%s” does not list “%s”.".formatted(group.name(), asked.memberId())));
+        return WhyView.of(menu, found, new Column(group, member, false, false), asked.peeled(), format);
     }
 
-    private static Peel peel(String name) {
-        return Arrays.stream(Peel.values()).filter(p -> p.name().equalsIgnoreCase(name)).findFirst()
-                .orElseThrow(() -> new NotHere("Dishes are not peeled like that."));
+    /// Keeps what was avoided as a group of people.
+    @PostMapping("/map/guests") ModelAndView keep(@RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String people, @RequestParam(defaultValue = "") String avoid) {
+        var asked = new Asked(Peel.COMPLETE.name(), 0L, "", "", null, 0L, avoid, "");
+        var read = Diners.avoiding("", avoid, kitchen.menu().ruleBook());
+        if (name.isBlank() || name.strip().length() > LONGEST_NAME) return page(asked, "Give these people a name of 1 to 60 letters.", HttpStatus.UNPROCESSABLE_CONTENT);
+        if (!people.strip().matches("[1-9]\\d{0,5}") || Integer.parseInt(people.strip()) > MOST_PEOPLE) return page(asked, "Say how many they are: a whole number, not “%s”.".formatted(people), HttpStatus.UNPROCESSABLE_CONTENT);
+        if (read.isEveryone() || !read.unread().isEmpty()) return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
+        events.add(name.strip(), Integer.parseInt(people.strip()), avoid.strip());
+        return new ModelAndView("redirect:/map");
+    }
+
+    @PostMapping("/map/guests/{id}/remove") String remove(@PathVariable long id) {
+        events.remove(id);
+        return "redirect:/map";
     }
 }

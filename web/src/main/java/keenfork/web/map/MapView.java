@@ -2,9 +2,12 @@ package keenfork.web.map;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
-import keenfork.core.regime.Group;
+import keenfork.core.event.Eats;
+import keenfork.core.food.Food;
+import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Peel;
@@ -13,38 +16,65 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 
 /// The map as drawn: dishes by groups, with the parts of the open dish below it.
-record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, List<Peel> peels, long open) {
-    /// one dish, or one part of the open dish
-    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, List<Cell> cells, List<Bowl> bowls) {}
-
+///
+/// @param totals for each column how many dishes carry it, and of how many that is not known
+/// @param people for whom it is shown, in words; empty for everyone
+record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Total> totals, Peel peel, List<Peel> peels, long open, String people) {
     private static final int MOST_WIDE = 16;
     private static final int LONGEST_NAME = 14;
     private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian");
 
-    /// {@return how the table is drawn: `many` groups in narrow columns, `long` names under a high head}
-    public String look() {
-        var isLong = groups.stream().anyMatch(g -> g.name().length() > LONGEST_NAME);
-        return (groups.size() > MOST_WIDE ? "many " : "") + (isLong ? "long" : "");
-    }
+    /// One dish, or one part of the open dish.
+    ///
+    /// @param cells the marks, then the diets
+    /// @param eats  whether the people it is shown for eat it; empty where it is shown for everyone
+    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, List<Cell> cells, List<Bowl> bowls, Bowl eats, boolean without) {}
 
     /// one mark
-    record Cell(String group, String symbol, String label, int threads) {}
+    record Cell(String key, String symbol, String label, int threads) {}
 
-    /// one diet
-    record Bowl(String symbol, String label, String because) {}
+    /// one bowl
+    record Bowl(String symbol, String label, String because) {
+        static final Bowl NONE = new Bowl("", "", "");
+    }
 
-    static MapView of(Menu menu, Peel peel, long open, Format format) {
+    /// the foot of a column
+    record Total(int carry, int unknown) {
+        public String label(Column column) { return "%s: %d dishes carry it, of %d it is not known".formatted(column.name(), carry, unknown); }
+    }
+
+    /// {@return how the table is drawn: `many` groups in narrow columns, `long` names under a high head}
+    public String look() {
+        var isLong = columns.stream().anyMatch(c -> c.name().length() > LONGEST_NAME);
+        return (columns.size() > MOST_WIDE ? "many " : "") + (isLong ? "long" : "");
+    }
+
+    public boolean isFor() { return !people.isEmpty(); }
+
+    static MapView of(Menu menu, Asked asked, Diners diners, Format format) {
+        var columns = Column.of(menu.ruleBook(), asked.opened());
+        var peel = asked.peeled();
         var rows = new ArrayList<Row>();
-        for (var dish : menu.dishes()) {
+        var shown = menu.dishes().stream().filter(d -> d.name().toLowerCase(Locale.ROOT).contains(asked.words())).toList();
+        var profiles = new ArrayList<Profile>();
+        for (var dish : shown) {
             var derivation = peeled(menu, dish, peel);
-            rows.add(row(menu, dish.id(), dish.name(), "", "", false, false, derivation, format));
-            if (dish.id() == open) addParts(menu, dish, derivation, rows, format);
+            var profile = derivation.under(menu.ruleBook());
+            profiles.add(profile);
+            rows.add(row(dish.id(), dish.name(), columns, profile, derivation, diners, format));
+            if (dish.id() == asked.dishId()) addParts(menu, dish, derivation, columns, rows, format);
         }
-        return new MapView(menu.ruleBook().groups(), shown(), rows, peel, List.of(Peel.values()), open);
+        return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel, List.of(Peel.values()), asked.dishId(), diners.words());
+    }
+
+    private static Total total(Column column, List<Profile> profiles) {
+        var marks = profiles.stream().map(column::mark).flatMap(Optional::stream).toList();
+        var unknown = (int) marks.stream().filter(m -> m.certainty() == Certainty.NOT_KNOWN).count();
+        return new Total(marks.size() - unknown, unknown);
     }
 
     /// The diets most asked for that no column of the map says already; a dish's own page answers them all.
-    private static List<Diet> shown() {
+    static List<Diet> shownDiets() {
         return Diet.all().stream().filter(d -> ON_THE_MAP.contains(d.id())).toList();
     }
 
@@ -52,26 +82,50 @@ record MapView(List<Group> groups, List<Diet> diets, List<Row> rows, Peel peel, 
         return peel == Peel.COMPLETE ? dish.derivation() : Derivation.of(peel.of(dish.derivation().recipe()), menu.facts());
     }
 
-    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Row> rows, Format format) {
+    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Column> columns, List<Row> rows, Format format) {
         var parts = derivation.recipe().parts();
         for (var i = 0; i < parts.size(); i++) {
             var part = parts.get(i);
-            var foods = String.join(", ", part.lines().stream().limit(2).map(l -> l.food().map(f -> f.name()).orElse(l.text())).toList());
-            rows.add(row(menu, dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, derivation.ofPart(part.name()), format));
+            var foods = String.join(", ", part.lines().stream().limit(2).map(l -> l.food().map(Food::name).orElse(l.dish().isEmpty() ? l.text() : l.dish())).toList());
+            var alone = derivation.ofPart(part.name());
+            var profile = alone.under(menu.ruleBook());
+            var cells = columns.stream().map(c -> partCell(part.name(), c, c.mark(profile), format)).toList();
+            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, cells, bowls(part.name(), alone, format), Bowl.NONE, false));
         }
     }
 
-    private static Row row(Menu menu, long id, String name, String note, String swatch, boolean part, boolean last, Derivation derivation, Format format) {
-        var profile = derivation.under(menu.ruleBook());
-        return new Row(id, name, note, swatch, part, last, menu.ruleBook().groups().stream().map(g -> cell(name, g, profile, part, format)).toList(),
-                shown().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
-                        v.because().isEmpty() ? "" : v.because().getFirst())).toList());
+    private static Row row(long id, String name, List<Column> columns, Profile profile, Derivation derivation, Diners diners, Format format) {
+        var eats = diners.isEveryone() ? null : diners.eat(derivation);
+        var bowl = eats == null ? Bowl.NONE : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
+        return new Row(id, name, "", "", false, false, columns.stream().map(c -> cell(name, c, c.mark(profile), format)).toList(), bowls(name, derivation, format), bowl, eats == Eats.GOES_WITHOUT);
     }
 
-    private static Cell cell(String name, Group group, Profile profile, boolean part, Format format) {
-        Optional<Mark> mark = profile.mark(group);
-        var symbol = part ? mark.map(m -> format.symbol(m.certainty(), m.assumed())).orElse("m-none") : format.symbol(mark);
-        var threads = mark.map(m -> m.threads().size()).orElse(0);
-        return new Cell(group.id(), symbol, "%s: %s %s%s".formatted(name, group.name(), format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
+    private static String symbol(Eats eats) {
+        return switch (eats) {
+            case AS_MADE -> "p-full";
+            case HELD_BACK -> "p-part";
+            case CANNOT_SAY -> "p-ask";
+            case GOES_WITHOUT -> "p-empty";
+        };
     }
+
+    private static List<Bowl> bowls(String name, Derivation derivation, Format format) {
+        return shownDiets().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
+                v.because().isEmpty() ? "" : v.because().getFirst())).toList();
+    }
+
+    private static Cell cell(String name, Column column, Optional<Mark> mark, Format format) {
+        var threads = mark.map(m -> m.threads().size()).orElse(0);
+        return new Cell(column.key(), format.symbol(mark), "%s: %s %s%s".formatted(name, column.name(), format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
+    }
+
+    /// A part is looked at by itself: there nothing comes off.
+    private static Cell partCell(String name, Column column, Optional<Mark> mark, Format format) {
+        var symbol = mark.map(m -> format.symbol(m.certainty(), m.assumed())).orElse("m-none");
+        return new Cell(column.key(), symbol, "%s: %s %s".formatted(name, column.name(), mark.map(m -> format.words(m.certainty(), m.assumed())).orElse("nothing found")), 0);
+    }
+
+    /// {@return the dish rows alone}
+    List<Row> dishRows() { return rows.stream().filter(r -> !r.part).toList(); }
+
 }

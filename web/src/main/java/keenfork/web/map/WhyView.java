@@ -1,12 +1,16 @@
 package keenfork.web.map;
 
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.regime.Group;
 import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
+import keenfork.core.trace.Lane;
 import keenfork.core.trace.Link;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Peel;
@@ -14,12 +18,15 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 
 /// Why a mark stands where it stands: its threads, drawn, and what would clear it.
-record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, int more, List<Way> ways) {
+///
+/// @param threads the strongest
+/// @param more    the rest of them, folded away
+record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, List<ThreadView> more, List<Way> ways) {
     /// px of a line of words, letters on one, and the room between two knots
     private static final int LINE = 19;
     private static final int LETTERS = 27;
     private static final int ROOM = 8;
-    private static final int MOST = 3;
+    private static final int SHOWN = 3;
 
     /// a thread with its twine
     record ThreadView(String symbol, String words, List<Knot> knots, List<Twine> twine, int height) {}
@@ -33,16 +40,16 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     /// a way to clear the mark; no link where the answer is no
     record Way(String icon, String bold, String rest, String link) {}
 
-    static WhyView of(Menu menu, Menu.Dish dish, Group group, Peel peel, Format format) {
-        var mark = MapView.peeled(menu, dish, peel).under(menu.ruleBook()).mark(group);
-        var threads = mark.map(Mark::threads).orElse(List.of());
-        return new WhyView(title(group, mark), dish.name(), format.symbol(mark), format.words(mark),
-                threads.stream().limit(MOST).map(e -> thread(e, group, menu, format)).toList(), Math.max(0, threads.size() - MOST),
-                mark.map(m -> ways(menu, dish, m)).orElse(List.of()));
+    static WhyView of(Menu menu, Menu.Dish dish, Column column, Peel peel, Format format) {
+        var derivation = MapView.peeled(menu, dish, peel);
+        var mark = column.mark(derivation.under(menu.ruleBook()));
+        var threads = mark.map(Mark::threads).orElse(List.of()).stream().map(e -> thread(e, column.group(), menu, format)).toList();
+        return new WhyView(title(column, mark), dish.name(), format.symbol(mark), format.words(mark), threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(),
+                mark.map(m -> ways(menu, dish, m, derivation)).orElse(List.of()));
     }
 
-    private static String title(Group group, Optional<Mark> mark) {
-        var name = group.name();
+    private static String title(Column column, Optional<Mark> mark) {
+        var name = column.isMember() ? column.name() + ", " + column.group().name().toLowerCase() : column.name();
         return mark.map(m -> switch (m.certainty()) {
             case CONTAINS -> name + (m.assumed() ? ": assumed in it" : ": in it");
             case MAY_CONTAIN -> name + ": pack says may";
@@ -110,16 +117,18 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         return String.format(Locale.ROOT, "M%.1f %d H%.1f L%.1f %d H%.1f Z", 16 - top / 2, y, 16 + top / 2, 16 + bottom / 2, until, 16 - bottom / 2);
     }
 
-    private static List<Way> ways(Menu menu, Menu.Dish dish, Mark mark) {
+    private static List<Way> ways(Menu menu, Menu.Dish dish, Mark mark, Derivation derivation) {
         var ways = new ArrayList<Way>();
         if (mark.certainty() == Certainty.CONTACT) ways.add(new Way("k-wash", "Wash the blender first", " or change the order", "/run"));
         var foods = mark.threads().stream().filter(e -> e.certainty() == Certainty.NOT_KNOWN || e.assumed()).flatMap(e -> e.path().stream())
                 .filter(l -> l.kind() == Link.Kind.FOOD).map(Link::text).distinct().toList();
         for (var food : foods)
             menu.packFor(food).ifPresentOrElse(p -> ways.add(new Way("k-pack", "Read the pack", ": " + p.value().label(), "/larder/" + p.id())),
-                    () -> ways.add(new Way("k-pack", "Read the pack", ": " + food, "/larder/new?food=" + food.replace(' ', '+'))));
+                    () -> ways.add(new Way("k-pack", "Read the pack", ": " + food, "/larder/new?food=" + URLEncoder.encode(food, StandardCharsets.UTF_8))));
         ways.add(new Way("k-swap", "Plan a swap", " without " + mark.group().name().toLowerCase(), "/swaps?dish=" + dish.id() + "&avoid=" + mark.group().id()));
         if (mark.certainty() == Certainty.NOT_KNOWN && foods.isEmpty()) ways.add(new Way("k-ask", "Answer the question", " at the dish", "/dishes/" + dish.id()));
+        Lane.of(derivation, menu.ruleBook()).stream().filter(l -> l.mark().group().equals(mark.group()) && l.hasLastMoment() && l.step() < derivation.recipe().steps().size()).findFirst()
+                .ifPresent(l -> ways.add(new Way("k-split", "Take a portion off", " before step " + (l.step() + 1), "/dishes/" + dish.id())));
         ways.add(mark.comesOff() ? new Way("k-back", "Hold back: ", "yes, it is all in what comes off", "") : new Way("k-back", "Hold back: ", "no, not all of it is in a topping or beside", ""));
         return ways;
     }

@@ -10,10 +10,12 @@ import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 
@@ -32,7 +34,7 @@ class Errors {
         return page(HttpStatus.NOT_FOUND, "Not here", "There is no page at this address. Choose a station to go on.");
     }
 
-    @ExceptionHandler({MethodArgumentTypeMismatchException.class, MissingServletRequestParameterException.class})
+    @ExceptionHandler({MethodArgumentTypeMismatchException.class, BindException.class, MissingServletRequestParameterException.class})
     ModelAndView badAddress() {
         return page(HttpStatus.BAD_REQUEST, "This address cannot be read", "A number in it is missing or is no number. Choose a station to go on.");
     }
@@ -40,6 +42,11 @@ class Errors {
     @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class, HttpMediaTypeNotAcceptableException.class})
     ModelAndView wrongWay() {
         return page(HttpStatus.METHOD_NOT_ALLOWED, "Not this way", "This address takes something else. Go back and use the page's own buttons.");
+    }
+
+    @ExceptionHandler(MultipartException.class)
+    ModelAndView tooLarge() {
+        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large", "A table may be up to 2 MB. Nothing was stored. Go back, cut it in two and try again.");
     }
 
     @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})

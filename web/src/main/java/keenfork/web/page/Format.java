@@ -1,9 +1,14 @@
 package keenfork.web.page;
 
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.diet.Verdict;
+import keenfork.core.food.Substance;
 import keenfork.core.measure.Mass;
 import keenfork.core.recipe.PartKind;
 import keenfork.core.trace.Certainty;
@@ -14,6 +19,14 @@ import org.springframework.stereotype.Component;
 /// Figures and words as every screen shows them. Templates call this; they never do sums or choose a word for certainty.
 @Component("fmt")
 public class Format {
+
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.UK);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
+    private final Clock clock;
+
+    public Format(Clock clock) {
+        this.clock = clock;
+    }
 
     /// lead times are told in hours from here on
     private static final int HOURS_FROM = 120;
@@ -30,7 +43,8 @@ public class Format {
                 : number(mass.lowGrams()) + "–" + number(mass.highGrams()) + " g";
     }
 
-    static String grams(double grams) {
+    /// {@return `640 g`, `1.8 kg`}
+    public static String grams(double grams) {
         return grams >= 1000 ? number(grams / 1000) + " kg" : number(grams) + " g";
     }
 
@@ -60,6 +74,12 @@ public class Format {
         return mark.map(m -> words(m.certainty(), m.assumed()) + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
     }
 
+    /// {@return the same with the members found: `in it: almond, walnut`}
+    public String full(Optional<Mark> mark) {
+        var members = mark.map(m -> m.members().stream().map(Substance::name).filter(n -> !n.equalsIgnoreCase(m.group().label())).toList()).orElse(List.of());
+        return words(mark) + (members.isEmpty() ? "" : ": " + String.join(", ", members));
+    }
+
     public String words(Certainty certainty, boolean assumed) {
         return switch (certainty) {
             case CONTAINS -> assumed ? "in it, assumed until the pack is read" : "in it";
@@ -77,6 +97,12 @@ public class Format {
             case CANNOT_SAY -> "p-ask";
         };
     }
+
+    /// {@return a moment as the crew says it: `Thu 26 Nov, 14:05`}
+    public String moment(Instant moment) { return MOMENT.format(moment.atZone(clock.getZone())); }
+
+    /// {@return a day as the crew says it: `Thu 26 Nov 2026`}
+    public String day(LocalDate day) { return DAY.format(day); }
 
     public String swatch(PartKind kind) { return kind.name().toLowerCase(Locale.ROOT); }
 

@@ -16,7 +16,7 @@ class RuleBookController {
         this.settings = settings;
     }
 
-    @GetMapping("/") String start() { return "redirect:/map"; }
+    @GetMapping("/") String start() { return "redirect:/today"; }
 
     @PostMapping("/rule-book") String use(@RequestParam(defaultValue = "") String id, @RequestParam(defaultValue = "/map") String back) {
         settings.useRuleBook(RuleBook.named(id).orElseThrow(() -> new NotHere("There is no rule book called “%s”.".formatted(id))).id());

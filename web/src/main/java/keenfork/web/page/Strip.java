@@ -24,8 +24,8 @@ class Strip {
     /// one link of the rail
     record Station(String key, String name, String path) {}
 
-    private static final List<Station> STATIONS = List.of(new Station("1", "Dishes", "/dishes"), new Station("2", "Larder", "/larder"),
-            new Station("3", "Map", "/map"), new Station("4", "Swaps", "/swaps"), new Station("5", "Prep run", "/run"), new Station("6", "Labels", "/labels"));
+    private static final List<Station> STATIONS = List.of(new Station("1", "Today", "/today"), new Station("2", "Dishes", "/dishes"), new Station("3", "Larder", "/larder"),
+            new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"), new Station("7", "Labels", "/labels"));
 
     /// everything the layout shows
     record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, long packsDue, List<Station> stations, String here, String today) {

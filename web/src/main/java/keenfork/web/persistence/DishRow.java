@@ -19,4 +19,5 @@ class DishRow {
     String original = "";
     int position;
     Instant changedAt = Instant.EPOCH;
+    @Nullable Instant offMenuAt;
 }

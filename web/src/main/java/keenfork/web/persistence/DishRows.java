@@ -6,9 +6,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface DishRows extends JpaRepository<DishRow, Long> {
-    List<DishRow> findAllByOrderByPositionAscIdAsc();
+    List<DishRow> findAllByOffMenuAtIsNullOrderByPositionAscIdAsc();
 
-    @Query("select d from DishRow d where lower(d.name) = lower(:name)")
+    List<DishRow> findAllByOffMenuAtIsNotNullOrderByOffMenuAtDesc();
+
+    @Query("select d from DishRow d where lower(d.name) = lower(:name) and d.offMenuAt is null")
     Optional<DishRow> named(String name);
 
     @Query("select coalesce(max(d.position), 0) from DishRow d")

@@ -20,4 +20,6 @@ class PackRow {
     String law = "";
     String declaration = "";
     @Nullable LocalDate readOn;
+    boolean spare;
+    @Nullable LocalDate standsInOn;
 }

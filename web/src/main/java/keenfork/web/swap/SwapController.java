@@ -53,7 +53,7 @@ class SwapController {
 
     private PlansView view(Menu menu, long id, List<Avoidance> avoidances, int plan) {
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        var plans = new SwapPlanner(menu.facts(), menu.ruleBook(), kitchen.volumes(), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
+        var plans = new SwapPlanner(menu.facts(), menu.ruleBook(), menu.volumes(), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
         return PlansView.of(plans, menu.ruleBook(), plan, format);
     }
 

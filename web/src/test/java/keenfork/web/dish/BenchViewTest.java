@@ -3,13 +3,12 @@ package keenfork.web.dish;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import keenfork.web.ADish;
-import keenfork.web.page.Format;
 import org.junit.jupiter.api.Test;
 
 class BenchViewTest {
     private static BenchView of(String text) {
         var menu = ADish.menuOf(text);
-        return BenchView.of(menu.dishes().getFirst().derivation(), menu, new Format());
+        return BenchView.of(7, menu, menu, ADish.FORMAT);
     }
 
     @Test void diets_with_one_reason_stand_together_and_what_suits_in_one_line() {

@@ -3,8 +3,8 @@ package keenfork.web.larder;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.List;
 import keenfork.web.ADish;
-import keenfork.web.page.Format;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 import org.junit.jupiter.api.Test;
@@ -15,7 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PackRowViewTest {
     private static PackRowView row(LocalDate readOn, String declaration) {
         var pack = new PackText("harissa", "Harissa jar", "", "uk", declaration, readOn);
-        return PackRowView.of(new Stored<>(3, 0, pack), ADish.menuOf("Dip\n1 jar harissa\n1 kg carrots"), new Format());
+        var stored = new Stored<>(3, 0, pack);
+        return PackRowView.of(stored, ADish.menuOf("Dip\n1 jar harissa\n1 kg carrots", List.of(stored)), ADish.FORMAT);
     }
 
     @ParameterizedTest @CsvSource({"0,''", "180,''", "181,due", "4000,due"})

@@ -3,19 +3,23 @@ package keenfork.web.map;
 import static keenfork.web.ADish.menuOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import keenfork.web.ADish;
 import java.util.List;
 import keenfork.core.food.Substances;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Peel;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.page.Format;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class WhyViewTest {
+    private static final Diners NOBODY = new Diners("", List.of(), List.of());
+
+    private static Asked asked(Long dish) { return new Asked(null, dish, null, null, null, null, null, null); }
+
     private static WhyView why(Menu menu, String group, Peel peel) {
-        return WhyView.of(menu, menu.dishes().getFirst(), menu.ruleBook().group(group).orElseThrow(), peel, new Format());
+        return WhyView.of(menu, menu.dishes().getFirst(), new Column(menu.ruleBook().group(group).orElseThrow(), null, false, false), peel, ADish.FORMAT);
     }
 
     @ParameterizedTest
@@ -60,10 +64,10 @@ class WhyViewTest {
 
     @Test void the_map_opens_one_dish_into_its_parts() {
         var menu = menuOf("A dip\n1 kg white beans\nTopping:\n50 g almonds");
-        var rows = MapView.of(menu, Peel.COMPLETE, 7, new Format()).rows();
+        var rows = MapView.of(menu, asked(7L), NOBODY, ADish.FORMAT).rows();
         assertThat(rows).extracting(MapView.Row::name).containsExactly("A dip", "Base", "Topping");
         assertThat(rows.getFirst().cells()).hasSize(14).anySatisfy(c -> assertThat(c.label()).isEqualTo("A dip: Nuts in it, comes off"));
         assertThat(rows.getLast().cells()).anySatisfy(c -> assertThat(c.symbol()).as("a part's own mark is not lifted").isEqualTo("m-in"));
-        assertThat(MapView.of(menu, Peel.COMPLETE, 0, new Format()).rows()).hasSize(1);
+        assertThat(MapView.of(menu, asked(0L), NOBODY, ADish.FORMAT).rows()).hasSize(1);
     }
 }

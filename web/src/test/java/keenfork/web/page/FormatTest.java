@@ -2,6 +2,7 @@ package keenfork.web.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import keenfork.web.ADish;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.measure.Mass;
@@ -17,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /// Figures and words, as every screen says them.
 class FormatTest {
-    private final Format format = new Format();
+    private final Format format = ADish.FORMAT;
 
     @ParameterizedTest
     @CsvSource({"0.25,0.25 g", "3,3 g", "3.46,3.5 g", "12.4,12 g", "640,640 g", "1800,1.8 kg", "12345,12 kg"})

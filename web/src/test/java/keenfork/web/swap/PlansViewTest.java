@@ -3,6 +3,7 @@ package keenfork.web.swap;
 import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import keenfork.web.ADish;
 import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
 import keenfork.core.regime.RuleBook;
@@ -10,14 +11,13 @@ import keenfork.core.search.Budget;
 import keenfork.core.swap.Avoidance;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.core.trace.Facts;
-import keenfork.web.page.Format;
 import org.junit.jupiter.api.Test;
 
 class PlansViewTest {
     private static PlansView view(int wanted, String text, String... avoid) {
         var book = RuleBook.uk();
         var planner = new SwapPlanner(Facts.none(book), book, Volumes.METRIC, Stream.of(avoid).map(a -> Avoidance.parse(a, book).orElseThrow()).toList());
-        return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), book, wanted, new Format());
+        return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), book, wanted, ADish.FORMAT);
     }
 
     @Test void the_plan_asked_for_is_the_one_that_is_shown() {

@@ -1,0 +1,60 @@
+package keenfork.web.dish;
+
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.page.Format;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.ModelAndView;
+
+/// The dish bench as a page: the same for a dish opened, one refused, and one that waits to be kept.
+@Component
+class BenchPage {
+    private final Kitchen kitchen;
+    private final Format format;
+
+    BenchPage(Kitchen kitchen, Format format) {
+        this.kitchen = kitchen;
+        this.format = format;
+    }
+
+    /// {@return what is read of a form, or null where nothing is written or it is refused}
+    @Nullable BenchView read(long id, Looked looked) {
+        var text = looked.recipe().text();
+        if (text.isBlank()) return null;
+        var now = kitchen.menu();
+        return BenchView.of(id, kitchen.menuWithDish(id, now.read(text).name(), text), now, format);
+    }
+
+    /// {@return the bench with a recipe that is not kept yet}
+    ModelAndView unkept(long id, DishForm form, String said) {
+        return page(id, form, "", said, null, HttpStatus.OK);
+    }
+
+    ModelAndView opened(long id, DishForm form) {
+        return page(id, form, "", "", null, HttpStatus.OK);
+    }
+
+    ModelAndView refused(long id, DishForm form, String wrong) {
+        return page(id, form, wrong, "", null, HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    /// {@return both texts: what was typed, and what somebody else stored meanwhile, or null where the dish is gone}
+    ModelAndView conflict(long id, DishForm form, String wrong, @Nullable String theirs) {
+        return page(id, form, wrong, "", theirs, HttpStatus.CONFLICT);
+    }
+
+    private ModelAndView page(long id, DishForm form, String wrong, String said, @Nullable String theirs, HttpStatus status) {
+        var page = new ModelAndView("dish/bench", status);
+        var bench = read(id, Looked.at(form));
+        page.addObject("id", id);
+        page.addObject("form", form);
+        page.addObject("wrong", wrong);
+        page.addObject("said", said);
+        page.addObject("theirs", theirs == null ? null : TextDifference.of(theirs, form.text()));
+        page.addObject("tooLong", "");
+        page.addObject("bench", bench);
+        page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());
+        return page;
+    }
+}

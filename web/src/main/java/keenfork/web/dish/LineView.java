@@ -1,0 +1,120 @@
+package keenfork.web.dish;
+
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.regex.Pattern;
+import keenfork.core.food.Food;
+import keenfork.core.food.Meaning;
+import keenfork.core.recipe.Answer;
+import keenfork.core.recipe.Line;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Evidence;
+import keenfork.core.trace.Question;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.PackText;
+
+/// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
+record LineView(String text, String amount, String rest, String likely, String range, String food, String note, List<LineMark> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
+    private static final Pattern AMOUNT = Pattern.compile(
+            "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
+    private static final PackNote NONE = new PackNote("", "");
+
+    /// a mark beside a line
+    record LineMark(String symbol, String word, String label) {}
+
+    /// the pack a line takes its product from; both empty where it takes none
+    record PackNote(String words, String link) {}
+
+    /// A question with what answers it.
+    ///
+    /// @param answers lines to choose from
+    /// @param link    where it is answered, or an empty string
+    /// @param doing   what is done there
+    /// @param picks   whether any food of the table may be named for it
+    record Ask(String words, List<Answer> answers, String link, String doing, boolean picks) {}
+
+    /// low, likely and high on one log scale for all lines, 1 g to 10 kg at 4 to 104; nothing is drawn where `shown` is false
+    record Whisker(boolean shown, boolean exact, double low, double likely, double high) {
+        static Whisker of(Line line) {
+            var mass = line.mass();
+            if (mass == null || mass.likely() == 0) return new Whisker(false, false, 0, 0, 0);
+            return new Whisker(true, !mass.isRange(), x(mass.lowGrams()), x(mass.likelyGrams()), x(mass.highGrams()));
+        }
+
+        private static double x(double grams) {
+            return Math.clamp(Math.log10(Math.max(grams, 1)) / 4 * 100 + 4, 4, 104);
+        }
+    }
+
+    static LineView of(Line line, long dish, List<Evidence> evidence, List<Question> questions, Menu menu, Format format) {
+        var split = amountEnd(line.text());
+        return new LineView(line.text(), line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
+                note(line, format), marks(evidence, menu, format), pack(line, dish, menu), asks(line, dish, questions, menu), Whisker.of(line));
+    }
+
+    private static int amountEnd(String text) {
+        var matcher = AMOUNT.matcher(text);
+        return matcher.find() ? matcher.end() : 0;
+    }
+
+    private static String foods(Line line) {
+        if (!line.dish().isEmpty()) return "our own " + line.dish();
+        var names = new LinkedHashSet<String>();
+        for (var choice : line.choices()) if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
+        return names.isEmpty() ? "not read" : String.join(line.choices().size() > 1 ? " or " : ", ", names);
+    }
+
+    private static String note(Line line, Format format) {
+        var becomes = line.becomes() == null ? "" : "becomes " + format.likely(line.becomes());
+        return !line.optional() ? becomes : becomes.isEmpty() ? "optional" : "optional, " + becomes;
+    }
+
+    private static PackNote pack(Line line, long dish, Menu menu) {
+        if (line.pack() != null) return new PackNote("its pack stands under it", "");
+        if (!line.dish().isEmpty()) return menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()
+                .map(d -> new PackNote("open its recipe", "/dishes/" + d.id())).orElse(NONE);
+        return menu.packFor(dish, line).map(p -> new PackNote(p.value().label() + state(p.value(), menu), "/larder/" + p.id())).orElse(NONE);
+    }
+
+    private static String state(PackText pack, Menu menu) {
+        if (!pack.isRead()) return ", unread";
+        if (menu.isDue(pack)) return ", read it again";
+        return menu.day().equals(pack.standsInOn()) ? ", stands in today" : "";
+    }
+
+    private static List<Ask> asks(Line line, long dish, List<Question> questions, Menu menu) {
+        return questions.stream().distinct().map(q -> switch (q.settles()) {
+            case WORDS -> words(q.ask(), Answer.to(line, menu.volumes()), line.isUnread());
+            case PACK -> menu.packFor(dish, line).map(p -> new Ask(q.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
+                    .orElseGet(() -> new Ask(q.ask(), Answer.to(line, menu.volumes()), newPack(line), "Read the pack", false));
+            case RECIPE -> new Ask(q.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new", "Write that dish", false);
+        }).toList();
+    }
+
+    /// Where the choices stand on buttons, the question need not say them again.
+    private static Ask words(String ask, List<Answer> answers, boolean picks) {
+        return new Ask(answers.isEmpty() || ask.indexOf(':') < 0 ? ask : ask.substring(0, ask.indexOf(':')) + "?", answers, "", "", picks);
+    }
+
+    private static String newPack(Line line) {
+        return line.food().map(f -> "/larder/new?food=" + URLEncoder.encode(f.name(), StandardCharsets.UTF_8)).orElse("/larder/new");
+    }
+
+    private static List<LineMark> marks(List<Evidence> evidence, Menu menu, Format format) {
+        var marks = new LinkedHashMap<String, LineMark>();
+        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals("anything") && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
+        if (unread) return List.of(new LineMark("m-unknown", "all groups", "not known: it may hold anything"));
+        for (var certainty : Certainty.values())
+            for (var e : evidence)
+                if (e.certainty() == certainty)
+                    for (var group : menu.ruleBook().groups())
+                        if (menu.ruleBook().member(group, e.substance()).isPresent() && e.couldBeIn(group))
+                            marks.putIfAbsent(group.id(), new LineMark(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
+                                    group.name() + " " + format.words(certainty, e.assumed())));
+        return List.copyOf(marks.values());
+    }
+}

@@ -1,0 +1,126 @@
+package keenfork.web.dish;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.recipe.Scaled;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Dishes;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/// A dish for other covers or another batch weight.
+@Controller
+class ScaleController {
+    private static final Pattern WEIGHT = Pattern.compile("(?i)(\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(g|kg)?");
+    private static final int MOST_COVERS = 100_000;
+    private static final BigDecimal KILOGRAM = new BigDecimal(1000);
+    private final Kitchen kitchen;
+    private final Dishes dishes;
+    private final BenchPage bench;
+    private final Format format;
+
+    /// what is asked for: covers, or a batch weight
+    record Wish(String covers, String weight) {
+        Wish(@Nullable String covers, @Nullable String weight) {
+            this.covers = covers == null ? "" : covers.strip();
+            this.weight = weight == null ? "" : weight.strip();
+        }
+
+        public boolean isEmpty() { return covers.isEmpty() && weight.isEmpty(); }
+
+        int coversNumber() { return covers.matches("[1-9]\\d{0,5}") && weight.isEmpty() ? Integer.parseInt(covers) : 0; }
+
+        /// {@return the recipe scaled}
+        /// @throws IllegalArgumentException with what is wrong in the cook's words
+        Scaled of(Recipe recipe, Menu menu) {
+            if (!weight.isEmpty()) {
+                var written = WEIGHT.matcher(weight);
+                if (!written.matches()) throw new IllegalArgumentException("Say the batch weight as grams or kilograms, such as 2.5 kg, not “%s”.".formatted(weight));
+                var number = new BigDecimal(written.group(1).replace(',', '.'));
+                var grams = "kg".equals(String.valueOf(written.group(2)).toLowerCase(Locale.ROOT)) ? number.multiply(KILOGRAM) : number;
+                if (recipe.mass().likely() == 0) throw new IllegalArgumentException("Nothing in this recipe has a weight yet, so no batch weight can be told. Write amounts first.");
+                return within(grams.signum() == 0, () -> Scaled.toWeight(recipe, grams, menu.volumes()));
+            }
+            if (coversNumber() < 1 || coversNumber() > MOST_COVERS) throw new IllegalArgumentException("Say for how many: a whole number from 1 to 100,000, not “%s”.".formatted(covers));
+            if (recipe.serves() < 1) throw new IllegalArgumentException("The recipe does not say how many it serves. Write “Serves 12” under its name, or ask for a batch weight.");
+            return within(false, () -> Scaled.toCovers(recipe, coversNumber(), menu.volumes()));
+        }
+
+        private static Scaled within(boolean isZero, Supplier<Scaled> scaled) {
+            if (isZero) throw new IllegalArgumentException("A batch weighs more than nothing.");
+            try {
+                return scaled.get();
+            } catch (IllegalArgumentException e) {
+                throw new IllegalArgumentException("That is more than a thousand times the recipe. Check the figure.", e);
+            }
+        }
+    }
+
+    /// a line for the other size
+    record Row(String was, String is, String grams, String range, String rounding, boolean byHand) {
+        static Row of(Scaled.Entry entry, Format format) {
+            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()), entry.byHand());
+        }
+    }
+
+    ScaleController(Kitchen kitchen, Dishes dishes, BenchPage bench, Format format) {
+        this.kitchen = kitchen;
+        this.dishes = dishes;
+        this.bench = bench;
+        this.format = format;
+    }
+
+    @GetMapping("/dishes/{id}/scale") String scale(@PathVariable long id, Wish wish, Model model, HttpServletResponse response) {
+        var dish = kitchen.menu().dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
+        var recipe = dish.derivation().recipe();
+        model.addAttribute("id", id);
+        model.addAttribute("name", dish.name());
+        model.addAttribute("serves", recipe.serves());
+        model.addAttribute("now", format.likely(recipe.mass()));
+        model.addAttribute("wish", wish);
+        model.addAttribute("wrong", "");
+        model.addAttribute("rows", List.of());
+        if (wish.isEmpty()) return "dish/scale";
+        try {
+            var scaled = wish.of(recipe, kitchen.menu());
+            model.addAttribute("rows", scaled.lines().stream().map(e -> Row.of(e, format)).toList());
+            model.addAttribute("total", format.likely(scaled.mass()));
+            model.addAttribute("totalRange", format.range(scaled.mass()));
+            model.addAttribute("factor", scaled.factor().stripTrailingZeros().setScale(Math.max(0, Math.min(3, scaled.factor().stripTrailingZeros().scale())), RoundingMode.HALF_UP).toPlainString());
+            model.addAttribute("byHand", scaled.lines().stream().filter(Scaled.Entry::byHand).count());
+        } catch (IllegalArgumentException e) {
+            model.addAttribute("wrong", String.valueOf(e.getMessage()));
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        }
+        return "dish/scale";
+    }
+
+    /// Puts the amounts into the recipe on the bench, where they wait to be kept.
+    @PostMapping("/dishes/{id}/scale") ModelAndView write(@PathVariable long id, Wish wish) {
+        var menu = kitchen.menu();
+        var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
+        try {
+            var text = wish.of(menu.read(dish.value().text()), menu).into(dish.value().text(), wish.coversNumber());
+            return bench.unkept(id, new DishForm(text, String.valueOf(dish.version())), "These are the new amounts. They are not kept yet.");
+        } catch (IllegalArgumentException _) {
+            // the page of the same wish says what is wrong with it
+            return new ModelAndView("redirect:/dishes/" + id + "/scale").addObject("covers", wish.covers()).addObject("weight", wish.weight());
+        }
+    }
+}

@@ -1,0 +1,154 @@
+package keenfork.web.larder;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.math.BigDecimal;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.OwnWeights;
+import keenfork.core.food.Substance;
+import keenfork.core.measure.Span;
+import keenfork.web.page.Cook;
+import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Weighings;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/// The reference table: what each food holds and weighs, where that is known from, and what this kitchen weighed itself.
+@Controller
+class FoodController {
+    private static final int MOST = 60;
+    private static final Pattern NOUN = Pattern.compile("[a-z]{2,20}");
+    private static final Pattern FIGURE = Pattern.compile("\\d{1,6}(?:[.,]\\d{1,3})?");
+    private static final int LONGEST_NOTE = 200;
+    private final Weighings weighings;
+
+    /// a row of the table
+    record Row(String name, String others, String kind, String holds, String sometimes, String weighs, String source, boolean own) {
+        static Row of(Food food, List<Weighings.Weighing> own) {
+            var weights = new ArrayList<String>();
+            if (food.density() != null) weights.add("1 ml " + span(food.density()));
+            new TreeMap<>(food.counts()).forEach((noun, g) -> weights.add("1 " + noun + " " + span(g)));
+            return new Row(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()), food.isCompound() ? "product" : "plain", names(food.holds()), names(food.sometimes()),
+                    String.join(", ", weights.stream().limit(3).toList()), food.source(), !own.isEmpty());
+        }
+    }
+
+    /// one figure of a food: what the table says, and what the kitchen weighed
+    record Figure(String noun, String words, String table, String source, Weighings.@Nullable Weighing own) {}
+
+    FoodController(Weighings weighings) {
+        this.weighings = weighings;
+    }
+
+    private static String names(List<Substance> substances) { return String.join(", ", substances.stream().map(Substance::name).toList()); }
+
+    private static String span(Span span) {
+        var low = span.low().stripTrailingZeros().toPlainString();
+        var high = span.high().stripTrailingZeros().toPlainString();
+        return span.likely().stripTrailingZeros().toPlainString() + " g" + (low.equals(high) ? "" : " (" + low + "–" + high + ")");
+    }
+
+    @GetMapping("/larder/foods") String foods(@RequestParam(defaultValue = "") String q, Model model) {
+        var words = q.strip().toLowerCase(Locale.ROOT);
+        var own = weighings.all();
+        var found = Foods.shipped().all().stream().filter(f -> holds(f, words)).sorted(Comparator.comparing((Food f) -> !f.name().startsWith(words)).thenComparing(Food::name)).toList();
+        model.addAttribute("q", q);
+        model.addAttribute("count", found.size());
+        model.addAttribute("rows", found.stream().limit(MOST).map(f -> Row.of(f, of(f, own))).toList());
+        model.addAttribute("more", Math.max(0, found.size() - MOST));
+        return "larder/foods";
+    }
+
+    private static boolean holds(Food food, String words) {
+        return food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words)) || (names(food.holds()) + " " + names(food.sometimes())).contains(words);
+    }
+
+    private static List<Weighings.Weighing> of(Food food, List<Weighings.Weighing> all) { return all.stream().filter(w -> w.food().equals(food.name())).toList(); }
+
+    @GetMapping("/larder/food") String food(@RequestParam(defaultValue = "") String name, Model model) {
+        show(found(name), Map.of("noun", "", "low", "", "likely", "", "high", "", "note", ""), "", model);
+        return "larder/food";
+    }
+
+    private static Food found(String name) {
+        return Foods.shipped().find(name).orElseThrow(() -> new NotHere("The table has no food called “%s”.".formatted(name)));
+    }
+
+    private void show(Food food, Map<String, String> typed, String wrong, Model model) {
+        model.addAttribute("food", food);
+        model.addAttribute("holds", names(food.holds()));
+        model.addAttribute("sometimes", names(food.sometimes()));
+        model.addAttribute("others", String.join(", ", food.names().stream().skip(1).toList()));
+        model.addAttribute("protein", food.protein() == null ? "" : span(food.protein()) + " in 100 g");
+        model.addAttribute("figures", figures(food));
+        model.addAttribute("typed", typed);
+        model.addAttribute("wrong", wrong);
+    }
+
+    private List<Figure> figures(Food food) {
+        var own = of(food, weighings.all());
+        var figures = new ArrayList<Figure>();
+        if (food.density() != null || own.stream().anyMatch(w -> w.noun().equals(OwnWeights.MILLILITRE)))
+            figures.add(figure(OwnWeights.MILLILITRE, "1 ml, as it lies in a spoon or cup", food.density(), food, own));
+        var nouns = new TreeSet<>(food.counts().keySet());
+        own.stream().map(Weighings.Weighing::noun).filter(n -> !n.equals(OwnWeights.MILLILITRE)).forEach(nouns::add);
+        for (var noun : nouns) figures.add(figure(noun, "1 " + noun, food.counts().get(noun), food, own));
+        return figures;
+    }
+
+    private static Figure figure(String noun, String words, @Nullable Span table, Food food, List<Weighings.Weighing> own) {
+        return new Figure(noun, words, table == null ? "none held" : span(table), food.source(), own.stream().filter(w -> w.noun().equals(noun)).findFirst().orElse(null));
+    }
+
+    @PostMapping("/larder/food") String weigh(@RequestParam String name, @RequestParam(defaultValue = "") String noun, @RequestParam(defaultValue = "") String low, @RequestParam(defaultValue = "") String likely,
+                                              @RequestParam(defaultValue = "") String high, @RequestParam(defaultValue = "") String note, HttpServletRequest request, HttpServletResponse response, Model model) {
+        var food = found(name);
+        var typed = Map.of("noun", noun, "low", low, "likely", likely, "high", high, "note", note);
+        try {
+            if (!NOUN.matcher(noun.strip().toLowerCase(Locale.ROOT)).matches()) throw new IllegalArgumentException("Say one of what: bunch, clove, piece, slice … or ml.");
+            if (note.strip().isEmpty() || note.length() > LONGEST_NOTE) throw new IllegalArgumentException("Say how it was found, such as “mean of ten bunches, Nov 2026”.");
+            weighings.keep(food.name(), noun.strip().toLowerCase(Locale.ROOT), figure(low.isBlank() ? likely : low, likely, high.isBlank() ? likely : high), note.strip(), Cook.of(request));
+            return "redirect:" + link(food);
+        } catch (IllegalArgumentException e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            show(food, typed, String.valueOf(e.getMessage()), model);
+            return "larder/food";
+        }
+    }
+
+    private static Span figure(String low, String likely, String high) {
+        var figures = new ArrayList<BigDecimal>();
+        for (var text : List.of(low, likely, high)) {
+            if (!FIGURE.matcher(text.strip()).matches()) throw new IllegalArgumentException("Write grams as a number, such as 25 or 0.6, not “%s”.".formatted(text));
+            figures.add(new BigDecimal(text.strip().replace(',', '.')));
+        }
+        if (figures.get(1).signum() == 0 || figures.get(0).compareTo(figures.get(1)) > 0 || figures.get(1).compareTo(figures.get(2)) > 0)
+            throw new IllegalArgumentException("The figures must rise from least to most: %s, %s, %s.".formatted(low, likely, high));
+        return new Span(figures.get(0), figures.get(1), figures.get(2));
+    }
+
+    @PostMapping("/larder/food/forget") String forget(@RequestParam String name, @RequestParam String noun) {
+        weighings.forget(found(name).name(), noun);
+        return "redirect:" + link(found(name));
+    }
+
+    private static String link(Food food) {
+        return "/larder/food?name=" + URLEncoder.encode(food.name(), StandardCharsets.UTF_8);
+    }
+}

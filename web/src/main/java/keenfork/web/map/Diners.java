@@ -1,0 +1,57 @@
+package keenfork.web.map;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.event.Eats;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Avoidance;
+import keenfork.core.trace.Derivation;
+import keenfork.web.persistence.Events;
+
+/// The people the map is shown for.
+///
+/// @param words   what they are called; empty for everyone
+/// @param avoided what they avoid
+/// @param unread  words that name nothing to avoid
+record Diners(String words, List<Avoidance> avoided, List<String> unread) {
+    private static final Diners EVERYONE = new Diners("", List.of(), List.of());
+
+    Diners {
+        avoided = List.copyOf(avoided);
+        unread = List.copyOf(unread);
+    }
+
+    /// {@return the people that are asked for: a group that is kept, those who avoid what was typed, or everyone}
+    static Diners of(Asked asked, List<Events.Guests> groups, RuleBook ruleBook) {
+        if (asked.guestsId() != 0) return groups.stream().filter(g -> g.id() == asked.guestsId()).findFirst().map(g -> avoiding(g.name(), g.avoids(), ruleBook)).orElse(EVERYONE);
+        return asked.avoided().isEmpty() ? EVERYONE : avoiding("", asked.avoided(), ruleBook);
+    }
+
+    /// {@return people who avoid what is listed: "eggs, sesame", "egg + vegan", "nuts and milk"}
+    /// @param name what they are called; the list itself where it is empty
+    static Diners avoiding(String name, String list, RuleBook ruleBook) {
+        var avoided = new ArrayList<Avoidance>();
+        var unread = new ArrayList<String>();
+        for (var word : list.split("\\s*(?:[,;+&\\n]|\\band\\b)\\s*")) {
+            if (word.isBlank()) continue;
+            grouped(word, ruleBook).or(() -> Avoidance.parse(word, ruleBook)).ifPresentOrElse(avoided::add, () -> unread.add(word.strip()));
+        }
+        return new Diners(name.isEmpty() ? "without " + String.join(", ", avoided.stream().map(Avoidance::words).toList()) : name, avoided, unread);
+    }
+
+    /// A group called by its name on screens, or by one letter more or less: "egg", "Gluten cereals".
+    private static Optional<Avoidance> grouped(String word, RuleBook ruleBook) {
+        var plain = word.strip().toLowerCase();
+        return ruleBook.groups().stream().filter(g -> g.name().equalsIgnoreCase(plain) || g.id().equals(plain + "s") || (g.id() + "s").equals(plain) || g.label().equalsIgnoreCase(plain))
+                .findFirst().map(g -> new Avoidance.OfGroup(ruleBook, g, Avoidance.Strictness.TRACE));
+    }
+
+    boolean isEveryone() { return avoided.isEmpty() && unread.isEmpty(); }
+
+    /// {@return whether they eat a dish; as long as a word of theirs is not read, never more than *cannot say*}
+    Eats eat(Derivation dish) {
+        var eats = Eats.of(dish, avoided);
+        return unread.isEmpty() || eats == Eats.GOES_WITHOUT ? eats : Eats.CANNOT_SAY;
+    }
+}

@@ -1,0 +1,121 @@
+package keenfork.web.map;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import keenfork.format.PackCsv;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Events;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.thymeleaf.context.Context;
+import org.thymeleaf.spring6.SpringTemplateEngine;
+
+/// The map taken along: as a table, a drawing, or paper.
+@Controller
+class MapFiles {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
+    private static final String CAUTION = "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
+    private final Kitchen kitchen;
+    private final Events events;
+    private final Format format;
+    private final SpringTemplateEngine templates;
+    private final Clock clock;
+    private final String kitchenName;
+
+    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
+        this.kitchen = kitchen;
+        this.events = events;
+        this.format = format;
+        this.templates = templates;
+        this.clock = clock;
+        this.kitchenName = kitchenName;
+    }
+
+    @GetMapping("/map.{kind}") ResponseEntity<byte[]> file(@PathVariable String kind, Asked asked, @RequestParam(defaultValue = "a4") String paper) {
+        var menu = kitchen.menu();
+        var view = MapView.of(menu, asked, Diners.of(asked, events.groups(), menu.ruleBook()), format);
+        var foot = "%s rule book: %s. %s, %s. %s".formatted(menu.ruleBook().name(), menu.ruleBook().law(), view.peel().word(), DAY.format(LocalDateTime.now(clock)), CAUTION);
+        return switch (kind) {
+            case "csv" -> answer("csv", new MediaType("text", "csv", StandardCharsets.UTF_8), csv(view, foot).getBytes(StandardCharsets.UTF_8));
+            case "svg" -> answer("svg", MediaType.parseMediaType("image/svg+xml"), MapDrawing.svg(view, kitchenName + ": allergen map", foot).getBytes(StandardCharsets.UTF_8));
+            case "pdf" -> answer("pdf", MediaType.APPLICATION_PDF, pdf(view, menu, foot, paper));
+            default -> throw new NotHere("The map can be had as csv, svg or pdf.");
+        };
+    }
+
+    private static ResponseEntity<byte[]> answer(String kind, MediaType type, byte[] body) {
+        var name = ContentDisposition.attachment().filename("allergen-map." + kind).build().toString();
+        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, name).body(body);
+    }
+
+    /// One row a dish, in words: no mark of it needs a key. What the table cannot hold stands in its last row.
+    private static String csv(MapView view, String foot) {
+        var head = Stream.of(Stream.of("Dish"), view.columns().stream().map(c -> c.isMember() ? c.group().name() + ": " + c.name() : c.name()), view.diets().stream().map(d -> d.name())).flatMap(s -> s).toList();
+        var rows = new ArrayList<List<String>>();
+        for (var row : view.dishRows())
+            rows.add(Stream.of(Stream.of(row.name()), row.cells().stream().map(c -> words(c.label(), row.name())), row.bowls().stream().map(b -> words(b.label(), row.name()))).flatMap(s -> s).toList());
+        rows.add(List.of(foot));
+        return PackCsv.table(head, rows);
+    }
+
+    /// "Dip: Celery in it" without the dish and the column: the cell says the rest.
+    private static String words(String label, String dish) { return label.substring(dish.length() + 2); }
+
+    private byte[] pdf(MapView view, Menu menu, String foot, String paper) {
+        var context = new Context();
+        context.setVariable("map", view);
+        context.setVariable("kitchen", kitchenName);
+        context.setVariable("book", menu.ruleBook().name());
+        context.setVariable("foot", foot);
+        context.setVariable("key", MapKey.ENTRIES);
+        context.setVariable("paper", paper.equalsIgnoreCase("letter") ? "letter landscape" : "A4 landscape");
+        var html = inlined(templates.process("map/pdf", context));
+        var out = new ByteArrayOutputStream();
+        try (var drawer = new BatikSVGDrawer()) {
+            var builder = new PdfRendererBuilder().useSVGDrawer(drawer);
+            builder.useFont(() -> open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf"), "Text", 400, FontStyle.NORMAL, true);
+            builder.useFont(() -> open("/fonts/AtkinsonHyperlegibleNext-Bold.ttf"), "Text", 700, FontStyle.NORMAL, true);
+            builder.usePdfUaAccessibility(true).withHtmlContent(html, null).withProducer("Keen Fork").toStream(out).run();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    /// Each place of a mark holds its shape in one ink: a greyscale print says the same as the screen.
+    private static String inlined(String html) {
+        return Pattern.compile("<i class=\"mark\" title=\"([^\"]*)\">([a-z-]+)</i>").matcher(html).replaceAll(m -> Matcher.quoteReplacement(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"16\" height=\"16\" role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>".formatted(m.group(1), MapDrawing.shape(m.group(2)).replaceAll("#(?!fff)[0-9A-Fa-f]{6}", "#000000"))));
+    }
+
+    private static InputStream open(String path) {
+        var in = MapFiles.class.getResourceAsStream(path);
+        if (in == null) throw new IllegalStateException(path + " is not shipped");
+        return in;
+    }
+}

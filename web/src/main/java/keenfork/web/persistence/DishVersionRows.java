@@ -1,0 +1,15 @@
+package keenfork.web.persistence;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface DishVersionRows extends JpaRepository<DishVersionRow, Long> {
+    List<DishVersionRow> findAllByDishIdOrderByNumberDesc(long dishId);
+
+    Optional<DishVersionRow> findByDishIdAndNumber(long dishId, int number);
+
+    @Query("select coalesce(max(v.number), 0) from DishVersionRow v where v.dishId = :dishId")
+    int lastNumber(long dishId);
+}

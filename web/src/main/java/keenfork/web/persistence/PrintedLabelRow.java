@@ -1,0 +1,19 @@
+package keenfork.web.persistence;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "printed_label")
+class PrintedLabelRow {
+    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
+    long dishId;
+    String kind = "";
+    Instant printedAt = Instant.EPOCH;
+    String statement = "";
+}

@@ -1,0 +1,73 @@
+package keenfork.web.today;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import keenfork.core.label.Statement;
+import keenfork.core.trace.Question;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.Labels;
+
+/// What needs attention now.
+///
+/// @param packs     packs to read: unread ones first, then those that are due
+/// @param questions dishes with open questions, most of them first
+/// @param labels    printed labels that no longer say what is so
+/// @param loose     what was set for a day or a line and may no longer hold
+record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> loose) {
+    /// one thing to do: its name, what is to be done, and where
+    record Need(String name, String words, String link) {}
+
+    static TodayView of(Menu menu, List<Labels.Printed> printed, Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(menu, printed, format), loose(menu));
+    }
+
+    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && loose.isEmpty(); }
+
+    private static List<Need> packs(Menu menu, Format format) {
+        var needs = new ArrayList<Need>();
+        for (var pack : menu.packsInUse()) {
+            var dishes = menu.dishes().stream().filter(d -> d.derivation().recipe().lines().stream().anyMatch(l -> menu.packFor(d.id(), l).filter(p -> p.id() == pack.id()).isPresent())).count();
+            var waits = dishes == 0 ? "no dish uses it" : format.count(dishes, "dish waits for it", "dishes wait for it");
+            if (!pack.value().isRead()) needs.add(new Need(pack.value().label(), "Never read: " + waits, "/larder/" + pack.id()));
+        }
+        for (var pack : menu.packsInUse())
+            if (menu.isDue(pack.value()) && pack.value().readOn() != null) needs.add(new Need(pack.value().label(), "Read " + format.day(pack.value().readOn()) + ", so read it again", "/larder/" + pack.id()));
+        return needs;
+    }
+
+    private static List<Need> questions(Menu menu, Format format) {
+        return menu.dishes().stream().filter(d -> !d.derivation().questions().isEmpty())
+                .sorted(Comparator.comparingInt((Menu.Dish d) -> d.derivation().questions().size()).reversed())
+                .map(d -> new Need(d.name(), words(d.derivation().questions(), format), "/dishes/" + d.id())).toList();
+    }
+
+    private static String words(List<Question> questions, Format format) {
+        var first = questions.stream().filter(q -> q.settles() != Question.Settles.PACK).findFirst().orElse(questions.getFirst());
+        var more = questions.size() - 1;
+        return first.line() + ": " + first.ask() + (more == 0 ? "" : " And " + format.count(more, "more question.", "more questions."));
+    }
+
+    private static List<Need> labels(Menu menu, List<Labels.Printed> printed, Format format) {
+        var byDish = new LinkedHashMap<Long, Labels.Printed>();
+        for (var label : printed)
+            menu.dish(label.dish()).ifPresent(d -> {
+                var statement = Statement.compose(d.derivation(), menu.ruleBook());
+                var now = label.kind().equals("card") ? statement.onCard() : statement.onTub();
+                if (!now.equals(label.statement())) byDish.put(label.dish(), label);
+            });
+        return byDish.values().stream().map(l -> new Need(menu.dish(l.dish()).orElseThrow().name(), "Printed " + format.moment(l.printed()) + ", and it says something else now: take it back", "/labels?dish=" + l.dish())).toList();
+    }
+
+    private static List<Need> loose(Menu menu) {
+        var needs = new ArrayList<Need>();
+        for (var pack : menu.packs())
+            if (menu.day().equals(pack.value().standsInOn())) needs.add(new Need(pack.value().label(), "Stands in today for the usual " + pack.value().food(), "/larder/" + pack.id()));
+        for (var link : menu.links())
+            menu.dish(link.dish()).filter(d -> d.derivation().recipe().lines().stream().noneMatch(l -> l.text().equals(link.line())))
+                    .ifPresent(d -> needs.add(new Need(d.name(), "“%s” was linked to a pack and is written otherwise now: the link holds no longer".formatted(link.line()), "/larder/" + link.pack())));
+        return needs;
+    }
+}
