@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
 
 /// Packs as a table: `food, name, bar code, printed under, read on, declaration`. Written so that no spreadsheet takes a cell for a formula.
 public final class PackCsv {
@@ -44,7 +45,7 @@ public final class PackCsv {
     public static List<Row> read(String text) throws Unreadable {
         var head = text.lines().filter(l -> !l.isBlank()).findFirst().orElseThrow(() -> new Unreadable("It is empty."));
         var format = CSVFormat.DEFAULT.builder().setDelimiter(delimiter(head)).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setIgnoreHeaderCase(true).setTrim(true)
-                .setAllowMissingColumnNames(true).get();
+                .setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
         try (var parser = format.parse(new StringReader(text.stripLeading()))) {
             var missing = List.of("food", "declaration").stream().filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
             if (!missing.isEmpty()) throw new Unreadable("Its first line must name the columns; missing: %s. The columns are: %s.".formatted(String.join(", ", missing), String.join(", ", HEAD)));

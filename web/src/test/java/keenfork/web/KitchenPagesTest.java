@@ -175,7 +175,8 @@ class KitchenPagesTest extends RunningKitchen {
         var map = get("/map").body();
         assertThat(map).contains("Odd salad: Soya in it\"").contains("Odd salad: Sesame pack says may").doesNotContain("Odd salad: Gluten cereals in it");
         assertThat(get("/map?dish=" + id + "&group=sesame").body()).contains("Chilli paste");
-        assertThat(post("/larder/new", "/larder/new", "food", "gochujang", "label", "Another", "law", "uk", "declaration", "x").statusCode()).isEqualTo(422);
+        assertThat(post("/larder/new", "/larder/new", "food", "gochujang", "label", "Another", "law", "uk", "declaration", "chilli, mustard").statusCode()).isEqualTo(302);
+        assertThat(get("/map").body()).as("a second pack of a food stands by").doesNotContain("Odd salad: Mustard in it");
     }
 
     @Test void a_run_in_force_puts_its_contacts_on_the_label_and_a_wash_takes_them_off() {

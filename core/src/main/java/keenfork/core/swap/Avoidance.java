@@ -46,11 +46,19 @@ public sealed interface Avoidance {
         if (group.isPresent()) return Optional.of(new OfGroup(ruleBook, group.get(), strictness));
         var diet = Diet.named(word);
         if (diet.isPresent()) return Optional.of(new OfDiet(diet.get(), diet.get().cautious() ? strictness : Strictness.RECIPE));
+        // a word of another book's law means that law's group: "nuts" in a kitchen whose own book says tree nuts
+        for (var book : RuleBook.all()) {
+            var other = book.group(word);
+            if (other.isPresent()) return Optional.of(new OfGroup(book, other.get(), strictness));
+        }
         var substance = Substances.shipped().find(word.replace(' ', '-'));
         if (substance.isPresent() && !substance.get().id().equals(Substance.ANYTHING)) return Optional.of(new OfSubstance(substance.get(), strictness));
         var meaning = Foods.shipped().recipeWords().read(word).matches();
         if (meaning.size() == 1 && meaning.getFirst().meaning() instanceof Meaning.OfSubstances(var substances))
             return Optional.of(new OfSubstance(substances.getFirst(), strictness));
+        // "almonds" is the substance, wherever it hides; "vinegar" is a word
+        if (meaning.size() == 1 && meaning.getFirst().meaning() instanceof Meaning.OfFood(var food) && food.holds().size() == 1
+                && Words.key(food.holds().getFirst().name()).equals(Words.key(food.name()))) return Optional.of(new OfSubstance(food.holds().getFirst(), strictness));
         return meaning.isEmpty() ? Optional.empty() : Optional.of(new OfFood(Words.key(word)));
     }
 

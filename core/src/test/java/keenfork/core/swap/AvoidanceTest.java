@@ -46,6 +46,14 @@ class AvoidanceTest {
         assertThat(worst(US, "wheat", "100 g barley")).isEqualTo(Avoidance.Answer.NOTHING);
     }
 
+    /// A word of another book's law must not shrink to a name that no line bears.
+    @Test void words_of_another_books_law_keep_their_reach() {
+        assertThat(worst(US, "nuts", "50 g almonds")).isEqualTo(Avoidance.Answer.BREAKS);
+        assertThat(worst(US, "crustaceans", "100 g prawns")).isEqualTo(Avoidance.Answer.BREAKS);
+        assertThat(worst(UK, "egg", "1 tbsp mayonnaise")).isEqualTo(Avoidance.Answer.BREAKS);
+        assertThat(worst(UK, "almonds", "50 g marzipan")).as("almonds wherever they hide").isEqualTo(Avoidance.Answer.BREAKS);
+    }
+
     @Test void a_food_is_avoided_by_its_word_in_the_line_and_on_the_pack() {
         var vinegar = Avoidance.parse("vinegar", UK).orElseThrow();
         assertThat(vinegar.isNamedIn(aLine("2 tbsp cider vinegar"))).isTrue();

@@ -166,8 +166,10 @@ class DerivationTest {
         return Arbitraries.of(names).map(n -> "20 g " + n).list().ofMinSize(1).ofMaxSize(8);
     }
 
+    /// Sulphites alone are judged by their share of the whole (Regulation (EU) No 1169/2011, Annex II, 12: 10 mg/kg), which another line makes smaller.
     @Property(tries = 200) void adding_a_line_never_removes_an_allergen(@ForAll("someLines") List<String> lines) {
         var before = new HashSet<>(groupsOf(lines.subList(0, lines.size() - 1)));
+        UK.groups().stream().filter(g -> UK.threshold(g).isPresent()).forEach(g -> before.remove(g.id()));
         assertThat(groupsOf(lines)).containsAll(before);
     }
 

@@ -113,7 +113,7 @@ class JourneyTest extends RunningKitchen {
         page.keyboard().press("Shift+P");
         assertThat(page.locator(".kf-peels a[aria-current]")).hasText("Complete");
         page.waitForLoadState();
-        page.keyboard().press("2");
+        page.keyboard().press("3");
         assertThat(page).hasURL(address("/larder"));
     }
 
