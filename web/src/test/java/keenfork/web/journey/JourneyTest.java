@@ -3,62 +3,15 @@ package keenfork.web.journey;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.Browser;
-import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import keenfork.web.RunningKitchen;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /// A cook's way through the stations, in a real browser.
-class JourneyTest extends RunningKitchen {
-    private static final Set<String> GRAVE = Set.of("serious", "critical");
-    private static Playwright playwright;
-    private static Browser browser;
-    private Page page;
-    private final List<String> complaints = new ArrayList<>();
-
-    @BeforeAll static void open() {
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
-    }
-
-    @AfterAll static void close() {
-        browser.close();
-        playwright.close();
-    }
-
-    @BeforeEach void newPage() {
-        page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
-        page.onConsoleMessage(m -> {
-            if (m.type().equals("error") && !m.text().contains("the server responded with a status of 4")) complaints.add(m.text());
-        });
-        page.onPageError(complaints::add);
-    }
-
-    @AfterEach void quiet() {
-        page.context().close();
-        assertThat(complaints).as("the browser complains of nothing, the content policy included").isEmpty();
-    }
-
-    private void go(String path) {
-        page.navigate(address(path));
-    }
-
+class JourneyTest extends Browsing {
     @Test void from_a_pasted_recipe_to_a_printed_label() {
         go("/dishes/new");
         var text = page.getByLabel("The recipe, as you say it");
@@ -128,7 +81,7 @@ class JourneyTest extends RunningKitchen {
     }
 
     @Test void without_scripts_everything_still_works() {
-        var plain = browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false)).newPage();
+        var plain = withoutScripts().newPage();
         plain.navigate(address("/map"));
         plain.locator(".kf-map a.kf-cell").first().click();
         assertThat(plain.locator("#why h2")).containsText("Celery");
@@ -141,14 +94,12 @@ class JourneyTest extends RunningKitchen {
     }
 
     @ParameterizedTest(name = "{0} at {1}")
-    @CsvSource({"/map?dish=2&group=gluten,1280", "/map,820", "/dishes,1280", "/dishes/2,1280", "/dishes/new,820", "/larder,1280", "/larder/1,820",
+    @CsvSource({"/today,1280", "/today,820", "/map?dish=2&group=gluten,1280", "/map,820", "/map?open=nuts&open=gluten&avoid=egg,1280", "/map?open=nuts&guests=1,820", "/dishes/5/versions,1280", "/dishes/5/versions,820",
+            "/dishes/6/scale?covers=60,1280", "/dishes/6/scale?covers=60,820", "/larder/foods?q=sesame,1280", "/larder/foods,820", "/larder/food?name=mint,820", "/larder/intake,1280", "/larder/1,1280", "/larder/1/versions,820", "/dishes,1280", "/dishes/2,1280", "/dishes/new,820", "/larder,1280", "/larder/1,820",
             "/swaps?dish=6&avoid=gluten&avoid=sesame&avoid=nuts,1280", "/run?show=yours,1280", "/run,820", "/labels?dish=2,1280"})
     void axe_finds_nothing_grave(String path, int width) {
-        page.setViewportSize(width, width == 820 ? 1180 : 800);
+        size(width);
         go(path);
-        var found = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> GRAVE.contains(v.getImpact()))
-                .map(v -> v.getId() + ": " + v.getHelp() + " " + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()).toList();
-        assertThat(found).isEmpty();
-        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth")).as("nothing is cut off sideways").isTrue();
+        isSound();
     }
 }

@@ -1,0 +1,88 @@
+package keenfork.web.journey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import keenfork.web.RunningKitchen;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+
+/// A real browser on the real application. It must complain of nothing, the content policy included.
+abstract class Browsing extends RunningKitchen {
+    private static final Set<String> GRAVE = Set.of("serious", "critical");
+    private static Playwright playwright;
+    private static Browser browser;
+    protected Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    @BeforeAll static void open() {
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    }
+
+    @AfterAll static void close() {
+        browser.close();
+        playwright.close();
+    }
+
+    @BeforeEach void newPage() { page = listenedTo(context(1280, 800).newPage()); }
+
+    @AfterEach void quiet() {
+        page.context().close();
+        assertThat(complaints).as("the browser complains of nothing, the content policy included").isEmpty();
+    }
+
+    protected static BrowserContext context(int width, int height) {
+        return browser.newContext(new Browser.NewContextOptions().setViewportSize(width, height));
+    }
+
+    protected static BrowserContext withoutScripts() {
+        return browser.newContext(new Browser.NewContextOptions().setJavaScriptEnabled(false));
+    }
+
+    private Page listenedTo(Page other) {
+        other.onConsoleMessage(m -> {
+            if (m.type().equals("error") && !m.text().contains("the server responded with a status of 4")) complaints.add(m.text());
+        });
+        other.onPageError(complaints::add);
+        other.onDialog(d -> {
+            if (d.type().equals("beforeunload")) d.accept();
+        });
+        return other;
+    }
+
+    protected void go(String path) { page.navigate(address(path)); }
+
+    protected void size(int width) { page.setViewportSize(width, width == 820 ? 1180 : 800); }
+
+    /// Nothing grave for those who use the page another way, and nothing cut off sideways.
+    protected void isSound() {
+        var found = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> GRAVE.contains(v.getImpact()))
+                .map(v -> v.getId() + ": " + v.getHelp() + " " + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()).toList();
+        assertThat(found).isEmpty();
+        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth")).as("nothing is cut off sideways").isTrue();
+    }
+
+    /// Presses Tab until something with that name has the focus, as a cook without a mouse does.
+    protected void tabTo(String name) {
+        for (var i = 0; i < 120; i++) {
+            page.keyboard().press("Tab");
+            var focused = String.valueOf(page.evaluate("(() => { const e = document.activeElement; return e.getAttribute('aria-label') || e.labels?.[0]?.textContent || e.textContent || ''; })()"));
+            if (focused.strip().equals(name)) return;
+        }
+        throw new AssertionError("no way by Tab to “" + name + "” on " + page.url());
+    }
+}

@@ -1,0 +1,244 @@
+package keenfork.web.journey;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// The stations where the work starts, each gone through by hand and on a tablet, and once by keyboard alone.
+class StationJourneyTest extends Browsing {
+    private Locator button(String name) { return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+
+    private Locator link(String name) { return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)); }
+
+    private Locator box() { return page.getByLabel("The recipe, as you say it"); }
+
+    private void write(String text) {
+        go("/dishes/new");
+        box().fill(text);
+        button("Put it on the menu").click();
+        assertThat(button("Keep this text")).isVisible();
+    }
+
+    // --- dishes --------------------------------------------------------------------------------------------------------
+
+    @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
+    void a_dish_is_written_asked_answered_scaled_and_kept(int width) {
+        size(width);
+        var name = "Carob salad " + width;
+        write(name + "\nServes 4\nBase:\n400 g chickpeas\n4 tbsp honey or date syrup\n1 tsp zugwort\nTopping:\n50 g almonds\nMethod:\nMix the chickpeas.\nScatter the almonds.");
+        var reading = page.locator("#reading");
+        assertThat(reading).containsText("Which is it?");
+        assertThat(reading.locator(".kf-jar svg rect")).not().hasCount(0);
+        button("date syrup").click();
+        assertThat(box()).hasValue(Pattern.compile("[\\s\\S]*4 tbsp date syrup\n1 tsp zugwort[\\s\\S]*"));
+        assertThat(reading).not().containsText("Which is it?");
+        page.getByLabel("A food for “1 tsp zugwort”").fill("sumac");
+        button("sumac").click();
+        assertThat(box()).hasValue(Pattern.compile("[\\s\\S]*1 tsp sumac\nTopping[\\s\\S]*"));
+        assertThat(reading).containsText("The last moment to take a portion off without nuts");
+        assertThat(reading).containsText("Keeping it changes the map");
+        isSound();
+        button("Keep this text").click();
+        assertThat(reading).not().containsText("Not kept yet");
+        link("Versions").click();
+        assertThat(page.locator(".kf-compare")).containsText("4 tbsp date syrup");
+        link("Back to the dish").click();
+        link("Scale").click();
+        page.getByLabel("For how many").fill("8");
+        button("Work it out").click();
+        assertThat(page.locator(".kf-scaled")).containsText("800 g chickpeas");
+        button("Write these amounts into the recipe").click();
+        assertThat(box()).hasValue(Pattern.compile("[\\s\\S]*Serves 8\nBase:\n800 g chickpeas[\\s\\S]*"));
+        button("Keep this text").click();
+        link("Dishes").first().click();
+        page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("carob salad " + width);
+        assertThat(page.locator(".kf-dishes li")).hasCount(1);
+        isSound();
+    }
+
+    @Test void a_dish_is_written_and_answered_by_keyboard_alone() {
+        go("/today");
+        page.keyboard().press("2");
+        page.waitForURL(address("/dishes"));
+        tabTo("Write a dish");
+        page.keyboard().press("Enter");
+        page.waitForURL(address("/dishes/new"));
+        tabTo("The recipe, as you say it");
+        page.keyboard().type("Keyboard dip");
+        page.keyboard().press("Enter");
+        page.keyboard().type("2 tbsp honey or date syrup");
+        assertThat(page.locator("#reading")).containsText("Which is it?");
+        tabTo("date syrup");
+        page.keyboard().press("Enter");
+        assertThat(box()).hasValue("Keyboard dip\n2 tbsp date syrup");
+        assertThat(box()).isFocused();
+        page.keyboard().press("Control+z");
+        assertThat(box()).hasValue("Keyboard dip\n2 tbsp honey or date syrup");
+        page.keyboard().press("Shift+Tab");
+        assertThat(button("Put it on the menu")).isFocused();
+        page.keyboard().press("Enter");
+        assertThat(button("Keep this text")).isVisible();
+    }
+
+    @Test void a_slow_answer_never_covers_what_was_typed_later() {
+        go("/dishes/new");
+        page.route("**/dishes/read", route -> {
+            if (new String(route.request().postDataBuffer(), StandardCharsets.UTF_8).contains("slow")) page.waitForTimeout(1_200);
+            route.resume();
+        });
+        box().fill("Slow dip\n1 egg slow");
+        page.waitForTimeout(400);
+        box().fill("Quick dip\n50 g feta");
+        assertThat(page.locator("#reading .kf-recipe")).containsText("50 g feta");
+        page.waitForTimeout(1_500);
+        assertThat(page.locator("#reading .kf-recipe")).containsText("50 g feta");
+        assertThat(box()).hasValue("Quick dip\n50 g feta");
+    }
+
+    @Test void two_cooks_on_one_dish_end_with_both_texts() {
+        write("Shared relish\n1 kg quince");
+        var mine = page.url();
+        try (var other = context(820, 1180)) {
+            var theirs = other.newPage();
+            theirs.navigate(mine);
+            theirs.getByLabel("The recipe, as you say it").fill("Shared relish\n1 kg quince\n3 tbsp tahini");
+            box().fill("Shared relish\n2 kg quince\n100 g walnuts");
+            theirs.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep this text")).click();
+            assertThat(theirs.locator("#reading")).containsText("3 tbsp tahini");
+            button("Keep this text").click();
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText("Both texts are below");
+            assertThat(page.locator(".kf-theirs")).containsText("3 tbsp tahini");
+            assertThat(box()).hasValue("Shared relish\n2 kg quince\n100 g walnuts");
+            isSound();
+            box().fill("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
+            button("Keep this text").click();
+            assertThat(page.locator("#reading")).not().containsText("Not kept yet");
+            theirs.reload();
+            assertThat(theirs.getByLabel("The recipe, as you say it")).hasValue("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
+        }
+    }
+
+    // --- larder --------------------------------------------------------------------------------------------------------
+
+    @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
+    void a_pack_is_read_asked_about_replaced_and_linked(int width) {
+        size(width);
+        var food = width == 820 ? "ponzu" : "teriyaki sauce";
+        write("Glazed greens " + width + "\n1 kg kale\n4 tbsp " + food + "\n2 tbsp zugsauce " + width);
+        link("Larder").first().click();
+        link("Read a pack").click();
+        page.getByLabel("What you call it").fill("Glaze " + width);
+        page.getByLabel("Used for").fill(food);
+        page.getByLabel("What is printed on it, all of it").fill("water, spices, sugar. May contain sesame.");
+        page.getByLabel("Printed under").selectOption("unknown");
+        var reading = page.locator("#reading");
+        assertThat(reading).containsText("Ask the supplier");
+        page.getByText("As a message to send").click();
+        assertThat(page.getByLabel("Message to the supplier")).hasValue(Pattern.compile("About “Glaze " + width + "”[\\s\\S]*1\\. [\\s\\S]*"));
+        isSound();
+        button("Keep what it says").click();
+        assertThat(page.locator(".kf-packgrid")).containsText("4 tbsp " + food);
+        page.getByLabel("What is printed on it, all of it").fill("water, soya beans, sugar. May contain sesame.");
+        assertThat(reading).containsText("Against what is stored");
+        assertThat(reading).containsText("Glazed greens " + width);
+        button("Keep what it says").click();
+        page.getByLabel("Find a line").fill("zugsauce " + width);
+        button("Find").click();
+        button("Link 2 tbsp zugsauce " + width + ", Glazed greens " + width).click();
+        assertThat(button("Unlink 2 tbsp zugsauce " + width + ", Glazed greens " + width)).isVisible();
+        link("Read another pack of it").click();
+        page.getByLabel("What you call it").fill("Other glaze " + width);
+        page.getByLabel("What is printed on it, all of it").fill("water, fish sauce (anchovy), sugar.");
+        button("Keep what it says").click();
+        assertThat(page.locator(".kf-packgrid")).containsText("It stands by");
+        button("The usual one is out: use this today").click();
+        assertThat(page.locator(".kf-packgrid")).containsText("It stands in today");
+        button("The usual one is back").click();
+        isSound();
+        link("Larder").first().click();
+        page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("glaze " + width);
+        assertThat(page.locator(".kf-packs li")).hasCount(2);
+    }
+
+    @Test void a_table_of_packs_is_taken_in_by_keyboard_alone() {
+        go("/larder");
+        tabTo("Table in");
+        page.keyboard().press("Enter");
+        page.waitForURL(address("/larder/intake"));
+        tabTo("or paste it, with its first line naming the columns");
+        page.keyboard().insertText("food,name,declaration\nhoisin sauce,Hoisin,\"soya beans, wheat\"\nzugwort,Zug,x");
+        tabTo("Look at it first");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".kf-fates")).containsText("1 to take in, 0 the same as in the larder, 1 refused");
+        isSound();
+        tabTo("Take in 1 pack");
+        page.keyboard().press("Enter");
+        page.waitForURL(address("/larder"));
+        assertThat(page.locator(".kf-packs")).containsText("Hoisin");
+    }
+
+    // --- map -----------------------------------------------------------------------------------------------------------
+
+    @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
+    void the_map_is_opened_peeled_filtered_and_asked_why(int width) {
+        size(width);
+        go("/map");
+        link("Roast carrot and harissa dip: Celery in it").click();
+        assertThat(page.locator("#why")).containsText("celery seed");
+        assertThat(page).hasURL(Pattern.compile(".*group=celery.*"));
+        page.keyboard().press("Escape");
+        assertThat(page.locator("#why")).containsText("Choose a mark");
+        link("Roast carrot and harissa dip").first().click();
+        assertThat(page.locator("tr.part")).hasCount(3);
+        link("No topping").click();
+        assertThat(page.locator("tr.part")).hasCount(1);
+        link("Complete").click();
+        page.locator("thead a[aria-expanded]").filter(new Locator.FilterOptions().setHasText("Nuts")).click();
+        assertThat(link("White bean, lemon and thyme dip: Almond in it, comes off")).isVisible();
+        page.getByText("Avoiding …").click();
+        page.getByLabel("They avoid").fill("egg + sesame");
+        button("Show").click();
+        assertThat(page.locator("tr.dim")).not().hasCount(0);
+        page.getByLabel("Find a dish").fill("fennel");
+        assertThat(page.locator("tr.dish:visible")).hasCount(1);
+        page.getByLabel("Find a dish").fill("");
+        isSound();
+        page.getByLabel("Rows for").last().selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vegan, 4"));
+        assertThat(page.locator("thead th.for")).containsText("Vegan");
+        isSound();
+    }
+
+    // --- today ---------------------------------------------------------------------------------------------------------
+
+    @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
+    void today_leads_to_the_place(int width) {
+        size(width);
+        go("/today");
+        isSound();
+        link("Flatbreads, 24").click();
+        assertThat(page.getByLabel("What you call it")).hasValue("Flatbreads, 24");
+        link("Today").first().click();
+        page.locator(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh")).click();
+        assertThat(button("date syrup")).isVisible();
+        go("/today");
+        page.getByLabel("At this screen").fill("Ines");
+        button("It’s me").click();
+        assertThat(page.getByLabel("At this screen")).hasValue("Ines");
+    }
+
+    @Test void today_by_keyboard_alone() {
+        go("/map");
+        page.keyboard().press("1");
+        page.waitForURL(address("/today"));
+        tabTo("Flatbreads, 24Never read: 1 dish waits for it");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("What you call it")).hasValue("Flatbreads, 24");
+    }
+}
