@@ -3,13 +3,12 @@ package keenfork.web.dish;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import keenfork.core.diet.Diet;
-import keenfork.core.trace.Mark;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.page.Sign;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Dishes;
@@ -46,13 +45,6 @@ class DishListController {
         }
 
         private static boolean has(String text, String words) { return text.toLowerCase(Locale.ROOT).contains(words); }
-    }
-
-    /// one mark of the list
-    record Sign(String symbol, String name, String words) {
-        static Sign of(Mark mark, Format format) {
-            return new Sign(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)));
-        }
     }
 
     DishListController(Kitchen kitchen, Dishes dishes, Settings settings, Format format) {

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.OwnWeights;
-import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.pack.ReadAgain;
@@ -32,18 +31,24 @@ import keenfork.web.persistence.Stored;
 /// @param links     the lines that use a pack of their own
 /// @param facts     the facts in force
 /// @param run       the run in force, or one without a turn
+/// @param uses      what uses what on it
 public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                   List<Packs.LineLink> links, Facts facts, PrepRun run) {
+                   List<Packs.LineLink> links, Facts facts, PrepRun run, Uses uses) {
     /// A dish with what follows from it.
     public record Dish(Stored<DishText> stored, Derivation derivation) {
         public long id() { return stored.id(); }
 
         public String name() { return derivation.recipe().name(); }
+    }
 
-        /// {@return whether a line of it, by name, is another dish}
-        boolean uses(String other) {
-            return derivation.recipe().lines().stream().anyMatch(l -> !l.dish().isEmpty() && Words.key(l.dish()).equals(other));
-        }
+    /// A line of a dish that takes a pack.
+    ///
+    /// @param linked whether it was linked to that pack, rather than taking the one for its food
+    public record LineUse(Dish dish, Line line, boolean linked) {}
+
+    public Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
+                List<Packs.LineLink> links, Facts facts, PrepRun run) {
+        this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, Uses.of(day, dishes, packs, links));
     }
 
     public Menu {
@@ -66,9 +71,14 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     /// {@return the dishes that use another one as a part of theirs, in menu order}
     /// @param name the other dish's name
     public List<Dish> using(String name) {
-        var key = Words.key(name);
-        return dishes.stream().filter(d -> d.uses(key)).toList();
+        return uses.dishes(name);
     }
+
+    /// {@return the lines that take a pack today, in menu order}
+    public List<LineUse> taking(long pack) { return uses.lines(pack); }
+
+    /// {@return whether a line is linked to a pack of its own}
+    public boolean isLinked(long dish, Line line) { return uses.isLinked(dish, line); }
 
     /// {@return the packs taken today: the usual ones, those that stand in for one, and those a line is linked to}
     public List<Stored<PackText>> packsInUse() {
@@ -94,14 +104,11 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
 
     /// {@return the pack taken for a food today: the one that stands in, or the usual one}
     public Optional<Stored<PackText>> packFor(String food) {
-        return packs.stream().filter(p -> p.value().food().equals(food) && day.equals(p.value().standsInOn())).findFirst()
-                .or(() -> packs.stream().filter(p -> p.value().food().equals(food) && !p.value().spare()).findFirst());
+        return uses.pack(food);
     }
 
     /// {@return the pack taken for a line of a dish: the one it is linked to, or the one for its food}
     public Optional<Stored<PackText>> packFor(long dish, Line line) {
-        return links.stream().filter(l -> l.dish() == dish && l.line().equals(line.text())).findFirst()
-                .flatMap(l -> packs.stream().filter(p -> p.id() == l.pack()).findFirst())
-                .or(() -> line.food().flatMap(f -> packFor(f.name())));
+        return uses.pack(dish, line);
     }
 }

@@ -67,7 +67,7 @@ class FoodController {
     @GetMapping("/larder/foods") String foods(@RequestParam(defaultValue = "") String q, Model model) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var own = weighings.all();
-        var found = Foods.shipped().all().stream().filter(f -> holds(f, words)).sorted(Comparator.comparing((Food f) -> !f.name().startsWith(words)).thenComparing(Food::name)).toList();
+        var found = Foods.shipped().all().stream().filter(f -> holds(f, words)).sorted(Comparator.comparingInt((Food f) -> far(f, words)).thenComparing(Food::name)).toList();
         model.addAttribute("q", q);
         model.addAttribute("count", found.size());
         model.addAttribute("rows", found.stream().limit(MOST).map(f -> Row.of(f, of(f, own))).toList());
@@ -77,6 +77,13 @@ class FoodController {
 
     private static boolean holds(Food food, String words) {
         return food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words)) || (names(food.holds()) + " " + names(food.sometimes())).contains(words);
+    }
+
+    /// {@return how far down the list a food stands: by its first name, by any of its names, by what it holds, by what some makes hold}
+    private static int far(Food food, String words) {
+        if (food.name().startsWith(words)) return 0;
+        if (food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words))) return 1;
+        return names(food.holds()).contains(words) ? 2 : 3;
     }
 
     private static List<Weighings.Weighing> of(Food food, List<Weighings.Weighing> all) { return all.stream().filter(w -> w.food().equals(food.name())).toList(); }

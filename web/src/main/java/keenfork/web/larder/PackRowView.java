@@ -14,8 +14,7 @@ record PackRowView(long id, String label, String food, String barCode, String wh
 
     static PackRowView of(Stored<PackText> pack, Menu menu, Format format) {
         var p = pack.value();
-        var users = menu.dishes().stream().filter(d -> d.derivation().recipe().lines().stream()
-                .anyMatch(l -> menu.packFor(d.id(), l).filter(u -> u.id() == pack.id()).isPresent())).map(Menu.Dish::name).toList();
+        var users = menu.taking(pack.id()).stream().map(u -> u.dish().name()).distinct().toList();
         return new PackRowView(pack.id(), p.label(), p.food(), p.barCode(), when(p, menu, format), state(pack, menu), words(users, menu.isInUse(pack), format));
     }
 

@@ -51,12 +51,11 @@ record PackView(String state, String when, String due, List<LineUse> users, List
 
     private static Stream<LineUse> lines(Menu menu) {
         return menu.dishes().stream().flatMap(d -> d.derivation().recipe().lines().stream().filter(l -> l.pack() == null && l.dish().isEmpty())
-                .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.links().stream().anyMatch(k -> k.dish() == d.id() && k.line().equals(l.text())))));
+                .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.isLinked(d.id(), l))));
     }
 
     private static List<LineUse> users(Stored<PackText> pack, Menu menu) {
-        return menu.dishes().stream().flatMap(d -> d.derivation().recipe().lines().stream().filter(l -> l.pack() == null && menu.packFor(d.id(), l).filter(p -> p.id() == pack.id()).isPresent())
-                .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.links().stream().anyMatch(k -> k.dish() == d.id() && k.line().equals(l.text()))))).distinct().toList();
+        return menu.taking(pack.id()).stream().map(u -> new LineUse(u.dish().id(), u.dish().name(), u.line().text(), u.linked())).distinct().toList();
     }
 
     /// Lines that read like what is looked for; or else those that name nothing the table holds, which a pack may explain.

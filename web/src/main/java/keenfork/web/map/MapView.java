@@ -14,6 +14,9 @@ import keenfork.core.trace.Peel;
 import keenfork.core.trace.Profile;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
+import keenfork.web.page.MarkRow;
+import keenfork.web.page.MarkRow.Bowl;
+import keenfork.web.page.MarkRow.Cell;
 
 /// The map as drawn: dishes by groups, with the parts of the open dish below it.
 ///
@@ -26,16 +29,12 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
 
     /// One dish, or one part of the open dish.
     ///
-    /// @param cells the marks, then the diets
+    /// @param marks the marks, and the diets behind them
     /// @param eats  whether the people it is shown for eat it; empty where it is shown for everyone
-    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, List<Cell> cells, List<Bowl> bowls, Bowl eats, boolean without) {}
+    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, MarkRow marks, Bowl eats, boolean without) {
+        List<Cell> cells() { return marks.cells(); }
 
-    /// one mark
-    record Cell(String key, String symbol, String label, int threads) {}
-
-    /// one bowl
-    record Bowl(String symbol, String label, String because) {
-        static final Bowl NONE = new Bowl("", "", "");
+        List<Bowl> bowls() { return marks.bowls(); }
     }
 
     /// the foot of a column
@@ -61,7 +60,7 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
             var derivation = peeled(menu, dish, peel);
             var profile = derivation.under(menu.ruleBook());
             profiles.add(profile);
-            rows.add(row(dish.id(), dish.name(), columns, profile, derivation, diners, format));
+            rows.add(row(dish, asked, columns, profile, derivation, diners, format));
             if (dish.id() == asked.dishId()) addParts(menu, dish, derivation, columns, rows, format);
         }
         return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel, List.of(Peel.values()), asked.dishId(), diners.words());
@@ -90,14 +89,17 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
             var alone = derivation.ofPart(part.name());
             var profile = alone.under(menu.ruleBook());
             var cells = columns.stream().map(c -> partCell(part.name(), c, c.mark(profile), format)).toList();
-            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, cells, bowls(part.name(), alone, format), Bowl.NONE, false));
+            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, new MarkRow("", cells, bowls(part.name(), alone, format)), Bowl.NONE, false));
         }
     }
 
-    private static Row row(long id, String name, List<Column> columns, Profile profile, Derivation derivation, Diners diners, Format format) {
+    private static Row row(Menu.Dish dish, Asked asked, List<Column> columns, Profile profile, Derivation derivation, Diners diners, Format format) {
+        var name = dish.name();
         var eats = diners.isEveryone() ? null : diners.eat(derivation);
         var bowl = eats == null ? Bowl.NONE : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
-        return new Row(id, name, "", "", false, false, columns.stream().map(c -> cell(name, c, c.mark(profile), format)).toList(), bowls(name, derivation, format), bowl, eats == Eats.GOES_WITHOUT);
+        var cells = columns.stream().map(c -> cell(name, c, c.mark(profile), format)).toList();
+        var marks = new MarkRow(asked.mark() + "dish=" + dish.id() + "&group=", cells, bowls(name, derivation, format));
+        return new Row(dish.id(), name, "", "", false, false, marks, bowl, eats == Eats.GOES_WITHOUT);
     }
 
     private static String symbol(Eats eats) {

@@ -29,7 +29,7 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
     private static List<Need> packs(Menu menu, Format format) {
         var needs = new ArrayList<Need>();
         for (var pack : menu.packsInUse()) {
-            var dishes = menu.dishes().stream().filter(d -> d.derivation().recipe().lines().stream().anyMatch(l -> menu.packFor(d.id(), l).filter(p -> p.id() == pack.id()).isPresent())).count();
+            var dishes = menu.taking(pack.id()).stream().map(u -> u.dish().id()).distinct().count();
             var waits = dishes == 0 ? "no dish uses it" : format.count(dishes, "dish waits for it", "dishes wait for it");
             if (!pack.value().isRead()) needs.add(new Need(pack.value().label(), "Never read: " + waits, "/larder/" + pack.id()));
         }
