@@ -126,6 +126,7 @@
   // --- keys ----------------------------------------------------------------------------------------------------------
 
   document.addEventListener('keydown', (event) => {
+    if (document.querySelector('.kf-keys[open]')) return;
     if (event.key === 'Escape') {
       const open = document.querySelector('.kf-avoid[open], .kf-take[open]');
       if (open) {
@@ -140,6 +141,7 @@
       event.preventDefault();
       document.querySelector('[data-find]').focus();
     } else if (event.key.toLowerCase() === 'p' && document.querySelector('.kf-peels')) peel(event.shiftKey);
+    else if (event.key === '?') document.querySelector('.kf-keys').showModal();
     else document.querySelector(`.kf-rail a[data-key="${CSS.escape(event.key)}"]`)?.click();
   });
 

@@ -181,6 +181,8 @@ class StationsTest extends RunningKitchen {
         assertThat(marks(dish)).isEqualTo("[soybeans:contains]");
         post("/larder/" + other, "/larder/" + other + "/use", "as", "usual");
         assertThat(marks(dish)).contains("gluten:contains");
+        post("/larder/" + other, "/larder/" + other + "/use", "as", "none");
+        assertThat(marks(dish)).as("no pack speaks for it any more").isEqualTo(marks(write("Miso broth two\n3 tbsp white miso"))).contains("gluten:not-known");
         assertThat(post("/larder/" + other, "/larder/" + other + "/use", "as", "magic").statusCode()).isEqualTo(404);
         assertThat(post("/larder/" + other, "/larder/999999/use", "as", "usual").statusCode()).isEqualTo(404);
     }

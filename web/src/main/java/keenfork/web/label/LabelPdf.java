@@ -1,13 +1,8 @@
 package keenfork.web.label;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.Arrays;
 import java.util.Optional;
+import keenfork.web.page.Press;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -43,27 +38,6 @@ class LabelPdf {
         context.setVariable("label", label);
         context.setVariable("kind", kind.id);
         context.setVariable("size", kind.size);
-        var html = templates.process("label/pdf", context);
-        var out = new ByteArrayOutputStream();
-        var builder = new PdfRendererBuilder();
-        font(builder, "AtkinsonHyperlegibleNext-Regular", "Text", 400);
-        font(builder, "AtkinsonHyperlegibleNext-Bold", "Text", 700);
-        font(builder, "BricolageGrotesque-Bold", "Head", 700);
-        try {
-            builder.usePdfUaAccessibility(true).withHtmlContent(html, null).withProducer("Keen Fork").toStream(out).run();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
-    }
-
-    private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> open("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true);
-    }
-
-    private static InputStream open(String path) {
-        var in = LabelPdf.class.getResourceAsStream(path);
-        if (in == null) throw new IllegalStateException(path + " is not shipped");
-        return in;
+        return Press.pdf(templates.process("label/pdf", context));
     }
 }

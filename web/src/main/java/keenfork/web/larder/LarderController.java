@@ -126,6 +126,7 @@ class LarderController {
             case "usual" -> packs.makeUsual(id);
             case "today" -> packs.standIn(id, LocalDate.now(clock));
             case "stop" -> packs.standIn(id, null);
+            case "none" -> packs.standBy(id);
             default -> throw new NotHere("A pack is the usual one, stands in today, or stands by.");
         }
         return "redirect:/larder/" + id;

@@ -1,12 +1,5 @@
 package keenfork.web.map;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -22,6 +15,7 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.page.Press;
 import keenfork.web.persistence.Events;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
@@ -96,17 +90,7 @@ class MapFiles {
         context.setVariable("foot", foot);
         context.setVariable("key", MapKey.ENTRIES);
         context.setVariable("paper", paper.equalsIgnoreCase("letter") ? "letter landscape" : "A4 landscape");
-        var html = inlined(templates.process("map/pdf", context));
-        var out = new ByteArrayOutputStream();
-        try (var drawer = new BatikSVGDrawer()) {
-            var builder = new PdfRendererBuilder().useSVGDrawer(drawer);
-            builder.useFont(() -> open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf"), "Text", 400, FontStyle.NORMAL, true);
-            builder.useFont(() -> open("/fonts/AtkinsonHyperlegibleNext-Bold.ttf"), "Text", 700, FontStyle.NORMAL, true);
-            builder.usePdfUaAccessibility(true).withHtmlContent(html, null).withProducer("Keen Fork").toStream(out).run();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return out.toByteArray();
+        return Press.pdf(inlined(templates.process("map/pdf", context)));
     }
 
     /// Each place of a mark holds its shape in one ink, so that a greyscale print says the same as the screen; each head stands upright.
@@ -116,11 +100,5 @@ class MapFiles {
                         .formatted(m.group(1), m.group(1))));
         return MARK.matcher(headed).replaceAll(m -> Matcher.quoteReplacement(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"16\" height=\"16\" role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>".formatted(m.group(1), MapDrawing.shape(m.group(2)).replaceAll("#(?!fff)[0-9A-Fa-f]{6}", "#000000"))));
-    }
-
-    private static InputStream open(String path) {
-        var in = MapFiles.class.getResourceAsStream(path);
-        if (in == null) throw new IllegalStateException(path + " is not shipped");
-        return in;
     }
 }

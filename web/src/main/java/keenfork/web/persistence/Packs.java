@@ -101,6 +101,14 @@ public class Packs {
         events.publishEvent(new Changed());
     }
 
+    /// Lets a pack stand by. Where it was the usual one its food has none now, so that what such a product usually holds is assumed.
+    public void standBy(long id) {
+        var row = rows.findById(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
+        row.spare = true;
+        rows.saveAndFlush(row);
+        events.publishEvent(new Changed());
+    }
+
     /// Lets a spare pack stand in for the usual one on one day, or no longer.
     /// @param day the day, or null to end it
     public void standIn(long id, @Nullable LocalDate day) {
@@ -162,7 +170,7 @@ public class Packs {
     }
 
     private static Version<PackText> version(PackVersionRow row) {
-        return new Version<>(row.number, row.savedAt, row.savedBy, row.declaration.isBlank() ? "left unread" : "read",
+        return new Version<>(row.number, row.savedAt, row.savedBy, row.readOn == null ? "left unread" : "read " + row.readOn,
                 new PackText(row.food, row.label, "", row.law, row.declaration, row.readOn));
     }
 }

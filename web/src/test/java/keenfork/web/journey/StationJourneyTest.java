@@ -235,6 +235,10 @@ class StationJourneyTest extends Browsing {
 
     @Test void today_by_keyboard_alone() {
         go("/map");
+        page.keyboard().press("?");
+        assertThat(page.locator(".kf-keys")).containsText("peel the dishes one step");
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".kf-keys")).isHidden();
         page.keyboard().press("1");
         page.waitForURL(address("/today"));
         tabTo("Flatbreads, 24Never read: 1 dish waits for it");
