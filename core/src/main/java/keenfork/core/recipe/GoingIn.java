@@ -22,6 +22,8 @@ import keenfork.core.food.Words;
 public record GoingIn(List<Integer> steps) {
     /// counted in before the first step
     public static final int START = -1;
+    /// letters from which a word of a name tells it apart well enough
+    private static final int TELLING = 4;
     private static final Pattern ALL = Pattern.compile("(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
 
     public GoingIn {
@@ -48,8 +50,17 @@ public record GoingIn(List<Integer> steps) {
             for (var word : Words.of(text)) words.add(Words.key(word.text()));
             var matches = Foods.shipped().recipeWords().read(text).matches();
             var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food()).collect(Collectors.toSet());
-            var substances = matches.stream().map(m -> m.meaning()).filter(Meaning.OfSubstances.class::isInstance).flatMap(m -> ((Meaning.OfSubstances) m).substances().stream()).toList();
+            var substances = matches.stream().flatMap(m -> named(m.meaning()).stream()).toList();
             return new Step(words, foods, substances, ALL.matcher(text).find());
+        }
+
+        /// "the nuts", and what "the spices" may be
+        private static List<Substance> named(Meaning meaning) {
+            return switch (meaning) {
+                case Meaning.OfFood _ -> List.of();
+                case Meaning.OfSubstances(var substances) -> substances;
+                case Meaning.Vague(var suspects, _) -> suspects;
+            };
         }
 
         boolean takes(Line line, Part part) {
@@ -59,21 +70,23 @@ public record GoingIn(List<Integer> steps) {
                 if (takes(choice.main())) return true;
                 for (var other : choice.others()) if (takes(other)) return true;
             }
-            return line.choices().isEmpty() && Words.of(line.text()).stream().anyMatch(w -> w.text().length() > 3 && words.contains(Words.key(w.text())));
+            return line.choices().isEmpty() && Words.of(line.text()).stream().anyMatch(w -> w.text().length() >= TELLING && words.contains(Words.key(w.text())));
         }
 
         private boolean takes(Meaning meaning) {
             return switch (meaning) {
-                case Meaning.OfFood(var food) -> foods.contains(food) || food.names().stream().anyMatch(this::names) || food.holds().stream().anyMatch(this::names);
+                case Meaning.OfFood(var food) -> foods.contains(food) || food.names().stream().anyMatch(this::names)
+                        || food.holds().stream().anyMatch(this::names) || food.sometimes().stream().anyMatch(this::names);
                 case Meaning.OfSubstances(var held) -> held.stream().anyMatch(this::names);
                 case Meaning.Vague _ -> true;
             };
         }
 
-        /// {@return whether the step says the last word of a name: "beans" for white beans}
+        /// {@return whether the step says the last word of a name, or any longer one: "beans" for white beans, "spices" for a spice mix}
         private boolean names(String name) {
-            var key = Words.key(name.toLowerCase(Locale.ROOT));
-            return words.contains(key.substring(key.lastIndexOf(' ') + 1));
+            var own = Words.key(name.toLowerCase(Locale.ROOT)).split(" ");
+            for (var i = 0; i < own.length; i++) if ((i == own.length - 1 || own[i].length() >= TELLING) && words.contains(own[i])) return true;
+            return false;
         }
 
         private boolean names(Substance held) {

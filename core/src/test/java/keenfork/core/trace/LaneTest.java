@@ -24,6 +24,12 @@ class LaneTest {
         assertThat(lanes(derived("1 kg potatoes", "100 g walnuts", "Method:", "Boil the potatoes.", "Season."))).containsExactly("nuts:-1:none");
     }
 
+    /// "the spices" may be the mustard that a later step names again.
+    @Test void a_loose_word_takes_all_that_it_may_mean() {
+        assertThat(lanes(derived("1 kg potatoes", "1 tsp mustard seeds", "Method:", "Boil the potatoes.", "Fry the spices.", "Add the mustard."))).containsExactly("mustard:1");
+        assertThat(lanes(derived("1 kg potatoes", "1 tbsp spice mix", "Method:", "Boil the potatoes.", "Fry the spices.")).getFirst()).endsWith(":1");
+    }
+
     @Test void a_topping_that_no_step_names_goes_on_at_the_end() {
         assertThat(lanes(derived("Base:", "1 kg potatoes", "Topping:", "100 g walnuts", "Method:", "Boil the potatoes.", "Season."))).containsExactly("nuts:2");
     }

@@ -27,14 +27,11 @@ import org.jspecify.annotations.Nullable;
 /// @param turns     the run in force
 record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Stored<DishText>> dishes, List<Stored<PackText>> packs,
              List<Packs.LineLink> links, List<Runs.Turn> turns) {
-    /// the key of a dish that is not stored yet
-    static final long NEW = 0;
-
-    /// {@return this as it would be with a dish written so; a new one stands at the end of the menu}
+    /// {@return this as it would be with a dish written so; one that is not on the menu stands at its end}
     Stock withDish(long id, DishText dish) {
         var changed = new ArrayList<Stored<DishText>>();
         for (var d : dishes) changed.add(d.id() == id ? new Stored<>(id, d.version(), dish) : d);
-        if (dishes.stream().noneMatch(d -> d.id() == id)) changed.add(new Stored<>(NEW, 0, dish));
+        if (dishes.stream().noneMatch(d -> d.id() == id)) changed.add(new Stored<>(id, 0, dish));
         return new Stock(day, ruleBook, readAgain, ownLists, own, changed, packs, links, turns);
     }
 
