@@ -106,7 +106,7 @@ class StationsTest extends RunningKitchen {
         assertThat(post("/dishes/" + id, "/dishes/" + id + "/off", "version", "77").statusCode()).isEqualTo(409);
         assertThat(post("/dishes/" + id, "/dishes/" + id + "/off", "version", version(id)).statusCode()).isEqualTo(302);
         assertThat(get("/dishes/" + id).statusCode()).isEqualTo(404);
-        assertThat(post("/dishes", "/dishes/read", "id", String.valueOf(id), "text", "Passing soup\n3 kg peas").body()).as("who still writes it loses nothing").contains("3 kg peas");
+        assertThat(post("/dishes", "/dishes/read", "id", String.valueOf(id), "text", "Passing soup\n3 kg peas").body()).as("who still writes it loses nothing").contains("3 kg</u> peas");
         assertThat(post("/dishes", "/dishes/" + id, "version", "0", "text", "Passing soup\n3 kg peas").body()).contains("3 kg peas</textarea>").contains("Save it as a new dish");
         assertThat(get("/map").body()).doesNotContain("Passing soup");
         assertThat(get("/dishes").body()).contains("Taken off the menu").contains("Passing soup");
