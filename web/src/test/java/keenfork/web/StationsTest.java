@@ -120,6 +120,7 @@ class StationsTest extends RunningKitchen {
     @Test void a_dish_is_scaled_and_the_amounts_wait_to_be_kept() {
         var id = write("Scaled dip\nServes 4\n400 g chickpeas\n100 g tahini\n1 egg");
         assertThat(get("/dishes/" + id + "/scale?covers=10").body()).contains("1 kg chickpeas").contains("250 g tahini").contains("2½ eggs".substring(0, 2));
+        assertThat(get("/dishes/" + id + "/scale?covers=2").body()).as("50 g of tahini in the cook's own measure").containsPattern("50 g</b>[\\s\\S]*tbsp");
         assertThat(get("/dishes/" + id + "/scale?weight=1.1+kg").body()).contains("Times 2");
         for (var wrong : new String[] {"covers=0", "covers=lots", "weight=heavy", "covers=99999", "weight=0"})
             assertThat(get("/dishes/" + id + "/scale?" + wrong)).satisfies(a -> {
@@ -179,6 +180,11 @@ class StationsTest extends RunningKitchen {
         assertThat(marks(dish)).contains("gluten:contains");
         assertThat(get("/today").body()).contains("Stands in today for the usual");
         assertThat(get("/dishes/" + dish).body()).contains("The other miso, stands in today");
+        var usual = packs.all().stream().filter(p -> p.value().label().equals("The usual miso")).findFirst().orElseThrow().id();
+        var chosen = post("/dishes/" + dish, "/dishes/" + dish + "/pack", "pack", usual + "\r\n3 tbsp white miso", "version", version(dish), "text", "Miso broth\n3 tbsp white miso\n1 leek");
+        assertThat(chosen.body()).contains("takes The usual miso from now on").as("the text waits").contains("1 leek</textarea>");
+        assertThat(marks(dish)).as("a line's own pack goes before the one that stands in").isEqualTo("[soybeans:contains]");
+        post("/larder/" + usual, "/larder/" + usual + "/lines", "dish", String.valueOf(dish), "line", "3 tbsp white miso", "as", "unlink");
         post("/larder/" + other, "/larder/" + other + "/use", "as", "stop");
         assertThat(marks(dish)).isEqualTo("[soybeans:contains]");
         post("/larder/" + other, "/larder/" + other + "/use", "as", "usual");

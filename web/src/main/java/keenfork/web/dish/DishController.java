@@ -15,6 +15,7 @@ import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Stored;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -35,11 +36,13 @@ class DishController {
     private static final long NEW = 0;
     private final Kitchen kitchen;
     private final Dishes dishes;
+    private final Packs packs;
     private final BenchPage bench;
 
-    DishController(Kitchen kitchen, Dishes dishes, BenchPage bench) {
+    DishController(Kitchen kitchen, Dishes dishes, Packs packs, BenchPage bench) {
         this.kitchen = kitchen;
         this.dishes = dishes;
+        this.packs = packs;
         this.bench = bench;
     }
 
@@ -68,6 +71,18 @@ class DishController {
         if (lines.length < 2 || form.isTooLong()) throw new NotHere("This answer has lost its line. Go back and write it into the recipe.");
         var text = new Answer("", lines[1]).into(form.text(), lines[0]);
         return bench.unkept(id, new DishForm(text, form.version()), text.equals(form.text()) ? "That line is not in the recipe any more; nothing was changed." : "Answered, and not kept yet.");
+    }
+
+    /// Says which pack a line takes. That is a fact of the kitchen's and is kept at once; the text on the bench waits as it is.
+    ///
+    /// @param pack the pack's key, a line break, and the line
+    @PostMapping("/dishes/{id}/pack") ModelAndView pack(@PathVariable long id, @RequestParam String pack, DishForm form) {
+        var words = pack.split("\\R", 2);
+        if (words.length < 2 || !words[0].matches("\\d{1,18}")) throw new NotHere("This choice has lost its line. Go back and open the pack instead.");
+        var chosen = packs.find(Long.parseLong(words[0])).orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
+        stored(id);
+        packs.link(new Packs.LineLink(id, words[1], chosen.id()));
+        return bench.unkept(id, form, "“%s” takes %s from now on.".formatted(words[1], chosen.value().label()));
     }
 
     /// Foods of the table that may be meant by a word, as answers to write into the line.

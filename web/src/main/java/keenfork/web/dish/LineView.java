@@ -21,13 +21,18 @@ import keenfork.web.persistence.PackText;
 record LineView(String text, String amount, String rest, String likely, String range, String food, String note, List<LineMark> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
     private static final Pattern AMOUNT = Pattern.compile(
             "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
-    private static final PackNote NONE = new PackNote("", "");
+    private static final PackNote NONE = new PackNote("", "", List.of());
 
     /// a mark beside a line
     record LineMark(String symbol, String word, String label) {}
 
-    /// the pack a line takes its product from; both empty where it takes none
-    record PackNote(String words, String link) {}
+    /// The pack a line takes its product from; words and link are empty where it takes none.
+    ///
+    /// @param others packs of the same food it may take instead
+    record PackNote(String words, String link, List<Other> others) {}
+
+    /// another pack of a line's food
+    record Other(long id, String label) {}
 
     /// A question with what answers it.
     ///
@@ -74,10 +79,11 @@ record LineView(String text, String amount, String rest, String likely, String r
     }
 
     private static PackNote pack(Line line, long dish, Menu menu) {
-        if (line.pack() != null) return new PackNote("its pack stands under it", "");
+        if (line.pack() != null) return new PackNote("its pack stands under it", "", List.of());
         if (!line.dish().isEmpty()) return menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()
-                .map(d -> new PackNote("open its recipe", "/dishes/" + d.id())).orElse(NONE);
-        return menu.packFor(dish, line).map(p -> new PackNote(p.value().label() + state(p.value(), menu), "/larder/" + p.id())).orElse(NONE);
+                .map(d -> new PackNote("open its recipe", "/dishes/" + d.id(), List.of())).orElse(NONE);
+        return menu.packFor(dish, line).map(p -> new PackNote(p.value().label() + state(p.value(), menu), "/larder/" + p.id(), menu.packs().stream()
+                .filter(o -> o.id() != p.id() && o.value().food().equals(p.value().food())).map(o -> new Other(o.id(), o.value().label())).toList())).orElse(NONE);
     }
 
     private static String state(PackText pack, Menu menu) {

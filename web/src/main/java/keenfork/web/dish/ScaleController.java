@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import keenfork.core.measure.Spoons;
+import keenfork.core.measure.Unit;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
 import keenfork.web.kitchen.Kitchen;
@@ -28,6 +30,8 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ScaleController {
     private static final Pattern WEIGHT = Pattern.compile("(?i)(\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(g|kg)?");
+    private static final double LEAST_SPOON = 0.6;
+    private static final int MOST_CUPS = 4;
     private static final int MOST_COVERS = 100_000;
     private static final BigDecimal KILOGRAM = new BigDecimal(1000);
     private final Kitchen kitchen;
@@ -73,10 +77,19 @@ class ScaleController {
     }
 
     /// a line for the other size
-    record Row(String was, String is, String grams, String range, String rounding, boolean byHand) {
-        static Row of(Scaled.Entry entry, Format format) {
-            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()), entry.byHand());
+    record Row(String was, String is, String grams, String range, String spoons, String rounding, boolean byHand) {
+        static Row of(Scaled.Entry entry, Menu menu, Format format) {
+            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()), inSpoons(entry, menu), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()), entry.byHand());
         }
+    }
+
+    /// What a weight is in spoons and cups, for a food whose spoon is known and that is no more than a few cups.
+    private static String inSpoons(Scaled.Entry entry, Menu menu) {
+        var food = entry.line().food().map(menu.own()::of).orElse(null);
+        var amount = entry.line().amount();
+        if (food == null || food.density() == null || amount == null || amount.unit().kind() != Unit.Kind.WEIGHT || entry.mass() == null) return "";
+        var millilitres = entry.mass().likelyGrams() / food.density().likely().doubleValue();
+        return millilitres < LEAST_SPOON || millilitres > MOST_CUPS * menu.volumes().millilitres(Unit.CUP).doubleValue() ? "" : Spoons.of(millilitres, menu.volumes());
     }
 
     ScaleController(Kitchen kitchen, Dishes dishes, BenchPage bench, Format format) {
@@ -99,7 +112,7 @@ class ScaleController {
         if (wish.isEmpty()) return "dish/scale";
         try {
             var scaled = wish.of(recipe, kitchen.menu());
-            model.addAttribute("rows", scaled.lines().stream().map(e -> Row.of(e, format)).toList());
+            model.addAttribute("rows", scaled.lines().stream().map(e -> Row.of(e, kitchen.menu(), format)).toList());
             model.addAttribute("total", format.likely(scaled.mass()));
             model.addAttribute("totalRange", format.range(scaled.mass()));
             model.addAttribute("factor", scaled.factor().stripTrailingZeros().setScale(Math.max(0, Math.min(3, scaled.factor().stripTrailingZeros().scale())), RoundingMode.HALF_UP).toPlainString());

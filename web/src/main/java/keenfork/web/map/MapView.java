@@ -25,7 +25,7 @@ import keenfork.web.page.MarkRow.Cell;
 record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Total> totals, Peel peel, List<Peel> peels, long open, String people) {
     private static final int MOST_WIDE = 16;
     private static final int LONGEST_NAME = 14;
-    private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian");
+    private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian", "pregnancy");
 
     /// One dish, or one part of the open dish.
     ///
