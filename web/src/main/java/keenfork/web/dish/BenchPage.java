@@ -23,7 +23,8 @@ class BenchPage {
         var text = looked.recipe().text();
         if (text.isBlank()) return null;
         var now = kitchen.menu();
-        return BenchView.of(id, kitchen.menuWithDish(id, now.read(text).name(), text), now, format);
+        var isKept = now.dish(id).filter(d -> d.stored().value().text().equals(text)).isPresent();
+        return BenchView.of(id, isKept ? now : kitchen.menuWithDish(id, now.read(text).name(), text), now, format);
     }
 
     /// {@return the bench with a recipe that is not kept yet}
