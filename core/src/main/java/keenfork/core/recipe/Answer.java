@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
@@ -133,6 +134,6 @@ public record Answer(String words, String line) {
     }
 
     private static String put(String text, String word, String name) {
-        return Pattern.compile("(?iU)\\b" + Pattern.quote(word) + "\\b").matcher(text).replaceFirst(java.util.regex.Matcher.quoteReplacement(name));
+        return Pattern.compile("(?iU)\\b" + Pattern.quote(word) + "\\b").matcher(text).replaceFirst(Matcher.quoteReplacement(name));
     }
 }

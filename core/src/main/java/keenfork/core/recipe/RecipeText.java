@@ -1,5 +1,6 @@
 package keenfork.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /// A recipe's text, in which one line is written anew and every other stays as it stands, bullets and spaces included.
@@ -17,7 +18,7 @@ final class RecipeText {
             var raw = lines.get(at);
             var end = raw.stripTrailing();
             if (!LineReader.bare(Pasted.plain(raw)).equals(line) || !end.endsWith(line)) continue;
-            var changed = new java.util.ArrayList<>(lines);
+            var changed = new ArrayList<>(lines);
             changed.set(at, end.substring(0, end.length() - line.length()) + with);
             return new Changed(String.join("\n", changed), at);
         }

@@ -1,0 +1,96 @@
+package keenfork.core.swap;
+
+import static keenfork.core.Kit.UK;
+import static keenfork.core.Kit.aDish;
+import static keenfork.core.Kit.marks;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import keenfork.core.diet.Diet;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Declaration;
+import keenfork.core.pack.Law;
+import keenfork.core.search.Budget;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// The table, and what the planner makes of it on dishes nobody thought of.
+class SwapTableTest {
+    private static final Set<String> ROLES = Set.of("body", "fat", "emulsion", "salt-umami", "acid", "sweet", "bulk grain", "crunch", "garnish", "binder");
+
+    @Test void it_holds_well_over_a_hundred_swaps_each_with_a_role_and_a_source_and_no_two_alike() {
+        assertThat(Swaps.all()).hasSizeGreaterThanOrEqualTo(120).allSatisfy(s -> {
+            assertThat(s.source()).as(s.id()).isNotBlank();
+            assertThat(ROLES).as(s.id()).contains(s.role());
+            assertThat(s.with()).as(s.id()).isNotEmpty();
+            assertThat(s.replaces()).as("%s: nothing stands in for itself", s.id()).noneMatch(f -> f.name().equals(s.with().getFirst().food().name()));
+        });
+        assertThat(Swaps.all()).extracting(Swap::id).doesNotHaveDuplicates();
+        assertThat(Swaps.all().stream().map(Swap::role).collect(Collectors.toSet())).isEqualTo(ROLES);
+    }
+
+    /// For each of what people avoid most there is something in its place that does not hold it.
+    @ParameterizedTest @ValueSource(strings = {"nuts", "peanuts", "sesame", "milk", "eggs", "fish", "gluten", "soybeans", "mustard", "celery", "no-alcohol", "no-honey", "crustaceans", "molluscs"})
+    void what_is_avoided_most_can_be_replaced(String avoided) {
+        var avoidance = Avoidance.parse(avoided, UK).orElseThrow();
+        assertThat(Swaps.all()).anySatisfy(s -> {
+            assertThat(s.replaces().stream().anyMatch(f -> avoidance.against(Derivation.of(aDish("20 g " + f.name()), Facts.none(UK))) == Avoidance.Answer.BREAKS)).isTrue();
+            assertThat(s.with().stream().allMatch(i -> avoidance.against(Derivation.of(aDish("20 g " + i.food().name()), Facts.none(UK))) == Avoidance.Answer.NOTHING)).isTrue();
+        });
+    }
+
+    /// Each swap's trap is in the data of what goes in: facts of the trade, common practice.
+    @ParameterizedTest
+    @CsvSource({"miso, gluten", "seaweed, crustaceans", "nori, crustaceans", "almond feta, nuts", "oat milk, gluten", "vegan mayonnaise, mustard", "soya yoghurt, soybeans", "vegan cheese, nuts",
+            "yeast extract, gluten", "rice cracker, soybeans", "wasabi, mustard", "tapenade, fish"})
+    void the_trap_of_a_swap_is_in_the_data(String food, String group) {
+        assertThat(marks(UK, "20 g " + food)).as(food).anyMatch(m -> m.startsWith(group + ":"));
+    }
+
+    @Provide Arbitrary<List<String>> dishes() {
+        return Arbitraries.of("4 anchovy fillets", "2 egg yolks", "60 g parmesan", "150 ml olive oil", "100 g cashews", "3 tbsp tahini", "200 g feta", "300 g farro", "2 tbsp soy sauce", "1 tbsp Dijon mustard",
+                "2 celery sticks", "2 tbsp honey", "50 g pistachios", "100 g yoghurt", "2 tbsp mayonnaise", "1 tbsp miso", "100 ml white wine", "100 g bread", "50 g butter", "1 tbsp fish sauce", "200 g tofu", "1 lettuce", "100 g prawns")
+                .list().ofMinSize(1).ofMaxSize(6).map(l -> List.copyOf(l.stream().distinct().toList()));
+    }
+
+    @Provide Arbitrary<Set<String>> avoidances() {
+        return Arbitraries.of("eggs", "fish", "milk", "nuts", "sesame", "gluten", "soybeans", "mustard", "celery", "cashew", "vegan", "no-honey", "no-alcohol", "crustaceans", "milk:recipe").set().ofMinSize(1).ofMaxSize(4);
+    }
+
+    @Provide Arbitrary<List<Fact>> packs() {
+        return Arbitraries.of("miso|soya beans, barley, salt", "vegan mayonnaise|rapeseed oil, water, mustard", "coconut yoghurt|coconut, cashew", "sunflower seed|sunflower seeds. May contain nuts and sesame.",
+                "nutritional yeast|yeast (barley)", "quinoa|quinoa. May contain wheat.", "capers|capers, salt").list().ofMaxSize(3).map(l -> {
+                    var facts = new ArrayList<Fact>();
+                    for (var pack : l) {
+                        var cells = pack.split("\\|");
+                        facts.add(new Fact.PackInUse(cells[0], "Pack of " + cells[0], Declaration.read(cells[1], new Law("uk")), "read today", true));
+                    }
+                    return facts;
+                });
+    }
+
+    /// No plan holds anything avoided, by a derivation of its own, packs and all.
+    @Property(tries = 1500) void no_plan_ever_brings_what_is_avoided(@ForAll("dishes") List<String> dish, @ForAll("avoidances") Set<String> avoided, @ForAll("packs") List<Fact> packs) {
+        var facts = new Facts(UK, packs);
+        var avoidances = avoided.stream().map(a -> Avoidance.parse(a, UK).orElseThrow()).toList();
+        for (var plan : new SwapPlanner(facts, UK, Volumes.METRIC, avoidances).plan(aDish(dish.toArray(String[]::new)), 3, Budget.USUAL).best()) {
+            var after = Derivation.of(plan.after().recipe(), facts);
+            for (var avoidance : avoidances)
+                assertThat(avoidance.against(after)).as("%s without %s: %s", dish, avoided, plan.moves().stream().map(m -> m.goesIn().stream().map(l -> l.text()).toList()).toList()).isNotEqualTo(Avoidance.Answer.BREAKS);
+            if (plan.unknown() == 0 && avoided.contains("vegan")) assertThat(Diet.named("vegan").orElseThrow().judge(after).answer().id()).isNotEqualTo("does-not-suit");
+        }
+    }
+}
