@@ -3,23 +3,36 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 
-/// A recipe's text, in which one line is written anew and every other stays as it stands, bullets and spaces included.
-final class RecipeText {
+/// A recipe's text, in which one line is written anew or taken out and every other stays as it stands, bullets and spaces included.
+public final class RecipeText {
     private RecipeText() {}
 
-    /// {@return the text with the first line that reads as `line`, from line number `from` on, written as `with`}
-    record Changed(String text, int at) {
-        boolean isFound() { return at >= 0; }
+    /// A text with one line changed.
+    ///
+    /// @param at the number of that line, from 0; -1 where no line reads like that and nothing was changed
+    public record Changed(String text, int at) {
+        public boolean isFound() { return at >= 0; }
     }
 
-    static Changed replaced(String text, int from, String line, String with) {
+    /// {@return the text with the first line that reads as `line`, from line number `from` on, written as `with`}
+    /// @param line a line or a step as the reader gives it, without its bullet or number
+    /// @param with one line or several
+    public static Changed replaced(String text, int from, String line, String with) {
+        return changed(text, from, line, List.of(with));
+    }
+
+    /// {@return the text without the first line that reads as `line`}
+    public static Changed removed(String text, String line) { return changed(text, 0, line, List.of()); }
+
+    private static Changed changed(String text, int from, String line, List<String> with) {
         var lines = List.of(text.split("\n", -1));
         for (var at = from; at < lines.size(); at++) {
             var raw = lines.get(at);
             var end = raw.stripTrailing();
             if (!LineReader.bare(Pasted.plain(raw)).equals(line) || !end.endsWith(line)) continue;
-            var changed = new ArrayList<>(lines);
-            changed.set(at, end.substring(0, end.length() - line.length()) + with);
+            var changed = new ArrayList<>(lines.subList(0, at));
+            for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
+            changed.addAll(lines.subList(at + 1, lines.size()));
             return new Changed(String.join("\n", changed), at);
         }
         return new Changed(text, -1);

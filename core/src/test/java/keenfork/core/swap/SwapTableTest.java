@@ -9,10 +9,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
@@ -82,7 +84,27 @@ class SwapTableTest {
                 });
     }
 
-    /// No plan holds anything avoided, by a derivation of its own, packs and all.
+    private static List<String> accepted(String recipe, String... avoided) {
+        var avoidances = Stream.of(avoided).map(a -> Avoidance.parse(a, UK).orElseThrow()).toList();
+        var plans = new SwapPlanner(Facts.none(UK), UK, Volumes.METRIC, avoidances).plan(read(recipe), 3, Budget.USUAL).best();
+        return plans.stream().flatMap(p -> Accepted.into(recipe, p, avoidances, Facts.none(UK), SwapTableTest::read).stream()).toList();
+    }
+
+    private static Recipe read(String text) { return Recipe.read(text, Volumes.METRIC, new Law("uk")); }
+
+    @Test void a_plan_is_written_into_the_recipe_and_what_it_leaves_stays_as_it_stood() {
+        assertThat(accepted("Dip\nServes 4\n\n- 1 kg chickpeas\n- 200 g tahini\n- 1 lemon\nMethod:\n1. Blend the tahini in.", "sesame").getFirst())
+                .startsWith("Dip\nServes 4\n\n- 1 kg chickpeas\n- ").endsWith("\n- 1 lemon\nMethod:\n1. Blend the sunflower seed butter in.").doesNotContain("tahini").doesNotContain("(");
+        assertThat(accepted("Dressing\n4 tbsp honey or date syrup\n1 lemon", "vegan")).first().isEqualTo("Dressing\n4 tbsp date syrup\n1 lemon");
+    }
+
+    @Test void a_line_that_stands_nowhere_in_the_text_is_not_guessed() {
+        var avoidances = List.of(Avoidance.parse("sesame", UK).orElseThrow());
+        var plan = new SwapPlanner(Facts.none(UK), UK, Volumes.METRIC, avoidances).plan(read("Dip\n200 g tahini"), 1, Budget.USUAL).best().getFirst();
+        assertThat(Accepted.into("Dip\n300 g tahini", plan, avoidances, Facts.none(UK), SwapTableTest::read)).isEmpty();
+    }
+
+    /// No plan holds anything avoided, by a derivation of its own, packs and all; nor does the recipe it is written into.
     @Property(tries = 1500) void no_plan_ever_brings_what_is_avoided(@ForAll("dishes") List<String> dish, @ForAll("avoidances") Set<String> avoided, @ForAll("packs") List<Fact> packs) {
         var facts = new Facts(UK, packs);
         var avoidances = avoided.stream().map(a -> Avoidance.parse(a, UK).orElseThrow()).toList();
@@ -90,6 +112,11 @@ class SwapTableTest {
             var after = Derivation.of(plan.after().recipe(), facts);
             for (var avoidance : avoidances)
                 assertThat(avoidance.against(after)).as("%s without %s: %s", dish, avoided, plan.moves().stream().map(m -> m.goesIn().stream().map(l -> l.text()).toList()).toList()).isNotEqualTo(Avoidance.Answer.BREAKS);
+            var text = "A dish\n" + String.join("\n", dish);
+            Accepted.into(text, plan, avoidances, facts, SwapTableTest::read).ifPresent(written -> {
+                if (plan.moves().stream().noneMatch(Move.HoldBack.class::isInstance))
+                    for (var avoidance : avoidances) assertThat(avoidance.against(Derivation.of(read(written), facts))).as(written).isNotEqualTo(Avoidance.Answer.BREAKS);
+            });
             if (plan.unknown() == 0 && avoided.contains("vegan")) assertThat(Diet.named("vegan").orElseThrow().judge(after).answer().id()).isNotEqualTo("does-not-suit");
         }
     }

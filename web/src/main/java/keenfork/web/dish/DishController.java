@@ -73,6 +73,12 @@ class DishController {
         return bench.unkept(id, new DishForm(text, form.version()), text.equals(form.text()) ? "That line is not in the recipe any more; nothing was changed." : "Answered, and not kept yet.");
     }
 
+    /// A recipe that another station worked out: it waits on the bench, beside what keeping it would change.
+    @PostMapping("/dishes/proposed") ModelAndView proposed(@RequestParam(defaultValue = "0") long id, DishForm form) {
+        if (id != NEW) stored(id);
+        return bench.unkept(id, form, "This is the changed recipe. It is not kept yet.");
+    }
+
     /// Says which pack a line takes. That is a fact of the kitchen's and is kept at once; the text on the bench waits as it is.
     ///
     /// @param pack the pack's key, a line break, and the line

@@ -3,8 +3,11 @@ package keenfork.web.swap;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import keenfork.core.diet.Diet;
 import keenfork.core.search.Budget;
+import keenfork.core.swap.Accepted;
 import keenfork.core.swap.Avoidance;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.web.kitchen.Kitchen;
@@ -47,14 +50,25 @@ class SwapController {
         for (var word : words.stream().limit(MOST_AVOIDED).toList())
             Avoidance.parse(word, menu.ruleBook()).ifPresentOrElse(avoidances::add, () -> unknown.add(word));
         model.addAttribute("unknown", unknown);
-        model.addAttribute("view", dish == 0 || avoidances.isEmpty() ? null : view(menu, dish, avoidances, plan));
+        if (dish != 0 && !avoidances.isEmpty()) addPlans(model, menu, dish, avoidances, plan);
+        else model.addAttribute("view", null);
         return "swap/swaps";
     }
 
-    private PlansView view(Menu menu, long id, List<Avoidance> avoidances, int plan) {
+    private void addPlans(Model model, Menu menu, long id, List<Avoidance> avoidances, int wanted) {
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var plans = new SwapPlanner(menu.facts(), menu.ruleBook(), menu.volumes(), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
-        return PlansView.of(plans, menu.ruleBook(), plan, format);
+        var view = PlansView.of(plans, menu.ruleBook(), wanted, format);
+        model.addAttribute("view", view);
+        var chosen = view.chosen();
+        if (chosen == null) return;
+        var text = dish.stored().value().text();
+        Accepted.into(text, plans.best().get(chosen.number() - 1), avoidances, menu.facts(), menu::read).ifPresent(written -> {
+            model.addAttribute("written", written);
+            model.addAttribute("version", dish.stored().version());
+            model.addAttribute("asOwn", written.replaceFirst(Pattern.quote(dish.name()), Matcher.quoteReplacement(
+                    dish.name() + ", without " + String.join(", ", avoidances.stream().map(Avoidance::words).toList()))));
+        });
     }
 
     private static List<Choice> choices(Menu menu, LinkedHashSet<String> chosen) {
