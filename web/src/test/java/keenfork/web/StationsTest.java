@@ -153,6 +153,13 @@ class StationsTest extends RunningKitchen {
         assertThat(post("/dishes/new", "/dishes/proposed", "id", "999999", "text", "x").statusCode()).isEqualTo(404);
     }
 
+    @Test void portions_can_be_taken_off_before_what_is_avoided_goes_in() {
+        var id = write("Layered salad\nServes 10\nBase:\n1 kg millet\nDressing:\n200 g tahini\nTopping:\n50 g mint\nMethod:\nSimmer the millet.\nPour the dressing over.\nTear the mint over.");
+        assertThat(get("/swaps?dish=" + id + "&avoid=sesame").body().replaceAll("<[^>]+>", "")).contains("Or take portions off before step 2").contains("1 kg are in, and one portion of it is 100 g").contains("“Layered salad, without sesame”")
+                .containsPattern("Into both, afterwards\\s*50 g mint");
+        assertThat(get("/swaps?dish=" + id + "&avoid=celery").body()).doesNotContain("take portions off");
+    }
+
     // --- larder --------------------------------------------------------------------------------------------------------
 
     @Test void an_old_and_a_new_declaration_stand_side_by_side_with_what_changes_for_which_dish() {

@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -75,18 +76,22 @@ public record GoingIn(List<Integer> steps) {
 
         private boolean takes(Meaning meaning) {
             return switch (meaning) {
-                case Meaning.OfFood(var food) -> foods.contains(food) || food.names().stream().anyMatch(this::names)
+                case Meaning.OfFood(var food) -> foods.contains(food) || hints(food.name()) || food.names().stream().anyMatch(this::names)
                         || food.holds().stream().anyMatch(this::names) || food.sometimes().stream().anyMatch(this::names);
                 case Meaning.OfSubstances(var held) -> held.stream().anyMatch(this::names);
                 case Meaning.Vague _ -> true;
             };
         }
 
-        /// {@return whether the step says the last word of a name, or any longer one: "beans" for white beans, "spices" for a spice mix}
+        /// {@return whether the step says the last word of a name: "beans" for white beans}
         private boolean names(String name) {
-            var own = Words.key(name.toLowerCase(Locale.ROOT)).split(" ");
-            for (var i = 0; i < own.length; i++) if ((i == own.length - 1 || own[i].length() >= TELLING) && words.contains(own[i])) return true;
-            return false;
+            var own = Words.key(name.toLowerCase(Locale.ROOT));
+            return words.contains(own.substring(own.lastIndexOf(' ') + 1));
+        }
+
+        /// {@return whether the step says any longer word of a name: "spices" for a spice mix}
+        private boolean hints(String name) {
+            return Arrays.stream(Words.key(name.toLowerCase(Locale.ROOT)).split(" ")).anyMatch(w -> w.length() >= TELLING && words.contains(w));
         }
 
         private boolean names(Substance held) {

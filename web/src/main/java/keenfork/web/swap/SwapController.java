@@ -60,6 +60,7 @@ class SwapController {
         var plans = new SwapPlanner(menu.facts(), menu.ruleBook(), menu.volumes(), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
         var view = PlansView.of(plans, menu.ruleBook(), wanted, format);
         model.addAttribute("view", view);
+        model.addAttribute("split", SplitView.of(dish.derivation(), avoidances, format));
         var chosen = view.chosen();
         if (chosen == null) return;
         var text = dish.stored().value().text();

@@ -1,0 +1,37 @@
+package keenfork.web.swap;
+
+import java.util.List;
+import keenfork.core.recipe.Line;
+import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Split;
+import keenfork.core.trace.Derivation;
+import keenfork.web.page.Format;
+import org.jspecify.annotations.Nullable;
+
+/// Portions taken off before something avoided goes in, in the words of the bench.
+///
+/// @param step    the number of the step before which they are taken off
+/// @param text    that step
+/// @param portion what one weighs, of what is in by then; empty where the recipe does not say how many it serves
+/// @param clear   what is in by then
+/// @param without what the portions go without
+/// @param still   what goes into both afterwards; empty where nothing does
+/// @param larger  what makes the split larger, or an empty string
+/// @param tub     what the clear tub is called
+record SplitView(int step, String text, String portion, String clear, String without, String still, String larger, String tub) {
+    static @Nullable SplitView of(Derivation dish, List<Avoidance> avoid, Format format) {
+        return Split.of(dish, avoid).map(s -> of(s, dish, avoid, format)).orElse(null);
+    }
+
+    private static SplitView of(Split split, Derivation dish, List<Avoidance> avoid, Format format) {
+        var steps = dish.recipe().steps();
+        var beyond = split.step() >= steps.size();
+        var one = split.portion();
+        var range = format.range(one);
+        var wait = split.further() <= split.step() ? "" : "If %s can wait for the end, it is before step %d.".formatted(words(split.movable(), format), Math.min(split.further(), steps.size()) + 1);
+        return new SplitView(split.step() + 1, beyond ? "It goes out." : steps.get(split.step()), one == null ? "" : format.likely(one) + (range.isEmpty() ? "" : " (" + range + ")"), format.likely(split.clear()),
+                words(split.without(), format), words(split.still(), format), wait, dish.recipe().name() + ", without " + String.join(", ", avoid.stream().map(Avoidance::words).toList()));
+    }
+
+    private static String words(List<Line> lines, Format format) { return format.list(lines.stream().map(Line::text).toList()); }
+}
