@@ -76,7 +76,10 @@
   const answer = (button) => {
     const box = document.querySelector('#text');
     const lines = box.value.split('\n');
-    const at = lines.findIndex((line) => line.trimEnd().endsWith(button.dataset.line) && line.replace(/^[\s\-–—*•·+>\d.)[\]x]*/, '').length <= button.dataset.line.length);
+    // only a bullet or a number may stand before it: "14 tbsp honey" is not the line "4 tbsp honey"
+    const bullet = /^[\s\-–—*•·▪◦+➢→●○■□☐☑✓✔]*(?:\[[ x]?\]\s*|\d{1,3}[.)]\s+)?$/;
+    const isIt = (line) => line.trimEnd().endsWith(button.dataset.line) && bullet.test(line.trimEnd().slice(0, -button.dataset.line.length));
+    const at = lines.findIndex(isIt);
     if (at < 0) return false;
     const end = lines[at].trimEnd();
     lines[at] = end.slice(0, end.length - button.dataset.line.length) + button.dataset.with;

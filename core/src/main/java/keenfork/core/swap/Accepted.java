@@ -9,6 +9,7 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.RecipeText;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
+import keenfork.core.trace.Peel;
 
 /// A plan written into a recipe's text: the lines it changes, and the steps that name them. What is held back stays written: it is a matter of plates.
 public final class Accepted {
@@ -48,9 +49,8 @@ public final class Accepted {
 
     private static boolean isSo(Derivation after, Plan plan, List<Avoidance> avoid) {
         var holdsBack = plan.moves().stream().anyMatch(Move.HoldBack.class::isInstance);
-        for (var avoidance : avoid)
-            for (var e : after.evidence())
-                if (!(holdsBack && e.comesOff()) && avoidance.against(e) == Avoidance.Answer.BREAKS) return false;
+        var served = holdsBack ? Derivation.of(Peel.NO_TOPPING.of(after.recipe()), after.facts()) : after;
+        if (avoid.stream().anyMatch(a -> a.against(served) == Avoidance.Answer.BREAKS)) return false;
         return after.recipe().lines().size() == plan.after().recipe().lines().size() + plan.moves().stream().filter(Move.HoldBack.class::isInstance).count();
     }
 }

@@ -15,7 +15,6 @@ import keenfork.core.recipe.GoingIn;
 import keenfork.core.recipe.Line;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
-import keenfork.core.trace.Link;
 import org.jspecify.annotations.Nullable;
 
 /// Portions taken off before something avoided goes in, and finished first.
@@ -83,17 +82,12 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         for (var part : dish.recipe().parts())
             for (var line : part.lines()) {
                 var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && line.names(word, dish.pack(line)));
-                if (named || dish.evidence().stream().anyMatch(e -> isOf(e, part.name(), line) && touches(e, avoid))) offending.add(line);
+                if (named || dish.evidence().stream().anyMatch(e -> e.isOf(part, line) && touches(e, avoid))) offending.add(line);
             }
         return offending;
     }
 
     private static Set<Line> identities() { return Collections.newSetFromMap(new IdentityHashMap<>()); }
-
-    private static boolean isOf(Evidence evidence, String part, Line line) {
-        var path = evidence.path();
-        return path.size() > 2 && path.get(1).text().equals(part) && path.get(2).kind() == Link.Kind.LINE && path.get(2).text().equals(line.text());
-    }
 
     private static boolean touches(Evidence evidence, List<Avoidance> avoid) {
         return avoid.stream().anyMatch(a -> a.against(evidence) != Avoidance.Answer.NOTHING);
@@ -101,6 +95,6 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
 
     /// What shared kit brings, or a step alone names, is in no line and so in every portion.
     private static boolean elsewhere(Derivation dish, List<Avoidance> avoid) {
-        return dish.evidence().stream().filter(e -> e.path().size() < 3 || e.path().get(2).kind() != Link.Kind.LINE || e.path().get(1).kind() == Link.Kind.STEP).anyMatch(e -> touches(e, avoid));
+        return dish.evidence().stream().filter(e -> !e.isOfLine()).anyMatch(e -> touches(e, avoid));
     }
 }

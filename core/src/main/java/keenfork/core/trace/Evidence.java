@@ -3,6 +3,8 @@ package keenfork.core.trace;
 import java.util.List;
 import keenfork.core.food.Substance;
 import keenfork.core.measure.Mass;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Part;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
@@ -46,6 +48,17 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
     public String line() {
         var links = path();
         return links.get(Math.min(2, links.size() - 1)).text();
+    }
+
+    /// {@return whether it comes from a line of the dish itself; what shared kit brings, or a step alone names, does not}
+    public boolean isOfLine() {
+        var path = path();
+        return path.size() > 2 && path.get(1).kind() == Link.Kind.PART && path.get(2).kind() == Link.Kind.LINE;
+    }
+
+    /// {@return whether it comes from that line of that part}
+    public boolean isOf(Part part, Line line) {
+        return isOfLine() && path().get(1).text().equals(part.name()) && path().get(2).text().equals(line.text());
     }
 
     /// {@return the words of its path from the line on}

@@ -29,15 +29,14 @@ public record Lane(Mark mark, int step) {
 
     private static int step(Evidence evidence, Derivation derivation, GoingIn going) {
         var path = evidence.path();
-        if (path.size() < 3) return GoingIn.START;
-        if (path.get(1).kind() == Link.Kind.STEP) return Integer.parseInt(path.get(1).text().replaceAll("\\D", "")) - 1;
+        if (path.size() > 1 && path.get(1).kind() == Link.Kind.STEP) return Integer.parseInt(path.get(1).text().replaceAll("\\D", "")) - 1;
         // what shared kit brings is there before the first line goes in
-        if (path.get(2).kind() != Link.Kind.LINE) return GoingIn.START;
+        if (!evidence.isOfLine()) return GoingIn.START;
         var earliest = Integer.MAX_VALUE;
         var at = 0;
         for (var part : derivation.recipe().parts())
             for (var line : part.lines()) {
-                if (part.name().equals(path.get(1).text()) && line.text().equals(path.get(2).text())) earliest = Math.min(earliest, going.steps().get(at));
+                if (evidence.isOf(part, line)) earliest = Math.min(earliest, going.steps().get(at));
                 at++;
             }
         return earliest == Integer.MAX_VALUE ? GoingIn.START : earliest;

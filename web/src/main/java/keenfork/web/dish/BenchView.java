@@ -13,7 +13,6 @@ import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
-import keenfork.core.trace.Link;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Effect;
@@ -47,7 +46,7 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         var derivation = then.dish(id).orElseThrow().derivation();
         var ruleBook = then.ruleBook();
         var recipe = derivation.recipe();
-        var evidence = derivation.evidence().stream().filter(BenchView::isOfLine).collect(Collectors.groupingBy(BenchView::place));
+        var evidence = derivation.evidence().stream().filter(Evidence::isOfLine).collect(Collectors.groupingBy(BenchView::place));
         var questions = derivation.questions().stream().collect(Collectors.groupingBy(Question::line));
         var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
                 p.lines().stream().map(l -> LineView.of(l, id, evidence.getOrDefault(new Place(p.name(), l.text()), List.of()), questions.getOrDefault(l.text(), List.of()), then, format)).toList())).toList();
@@ -62,10 +61,6 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
 
     /// a line's place: two parts may hold the same line
     private record Place(String part, String line) {}
-
-    private static boolean isOfLine(Evidence evidence) {
-        return evidence.path().size() > 2 && evidence.path().get(2).kind() == Link.Kind.LINE;
-    }
 
     private static Place place(Evidence evidence) {
         return new Place(evidence.path().get(1).text(), evidence.path().get(2).text());

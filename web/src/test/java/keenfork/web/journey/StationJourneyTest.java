@@ -87,6 +87,14 @@ class StationJourneyTest extends Browsing {
         assertThat(button("Keep this text")).isVisible();
     }
 
+    @Test void an_answer_goes_into_its_own_line_and_no_other() {
+        go("/dishes/new");
+        box().fill("Twice sweet\n14 tbsp honey or date syrup\n- 4 tbsp honey or date syrup");
+        button("date syrup").last().click();
+        assertThat(box()).hasValue("Twice sweet\n14 tbsp honey or date syrup\n- 4 tbsp date syrup");
+        assertThat(button("date syrup")).hasCount(1);
+    }
+
     @Test void a_slow_answer_never_covers_what_was_typed_later() {
         go("/dishes/new");
         page.route("**/dishes/read", route -> {
