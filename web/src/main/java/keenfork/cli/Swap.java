@@ -8,6 +8,7 @@ import java.util.Set;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Context;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.format.Json;
 import keenfork.format.SwapJson;
@@ -27,7 +28,7 @@ final class Swap {
         var volumes = options.volumes();
         var kitchen = Kitchen.of(options.files(), volumes, regime, errors);
         var answers = kitchen.dishes().stream().map(d -> SwapJson.of(d.file().toString(), named,
-                new SwapPlanner(kitchen.facts(), regime, volumes, avoid).plan(d.recipe(), most, Budget.USUAL), regime)).toList();
+                new SwapPlanner(new Context(kitchen.facts(), regime, volumes), avoid).plan(d.recipe(), most, Budget.USUAL), regime)).toList();
         if (format.equals("json")) out.println(Json.write(answers));
         else answers.forEach(a -> print(a, out));
         return kitchen.allRead();

@@ -6,7 +6,6 @@ import java.math.RoundingMode;
 import java.util.List;
 import keenfork.core.food.Food;
 import keenfork.core.recipe.Line;
-import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
@@ -46,16 +45,17 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
     }
 
     private static PlanJson plan(String file, Plan plan, RuleBook ruleBook) {
-        return new PlanJson(plan.changes().stream().map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
-                plan.bringsIn().stream().map(Group::id).toList(), new Lead(plan.lead().low(), plan.lead().high()),
+        return new PlanJson(plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
+                plan.bringsIn().stream().map(b -> b.group().id()).toList(), new Lead(plan.lead().low(), plan.lead().high()),
                 BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP), CheckJson.of(file, plan.after(), ruleBook));
     }
 
     private static String word(Move move) {
         return switch (move) {
-            case Move.Replace _, Move.Choose _ -> "replace";
+            case Move.Replace _, Move.Choose _, Move.ChangePack _, Move.Adjust _ -> "replace";
             case Move.LeaveOut _ -> "leave-out";
             case Move.HoldBack _ -> "hold-back";
+            case Move.TakeOff _ -> "split";
             case Move.Keep _ -> "keep";
         };
     }

@@ -1,5 +1,6 @@
 package keenfork.core.swap;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -8,49 +9,103 @@ import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.RecipeText;
 import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
-import keenfork.core.trace.Peel;
 
-/// A plan written into a recipe's text: the lines it changes, and the steps that name them. What is held back stays written: it is a matter of plates.
+/// A plan written into a recipe's text: the lines it changes, and the steps that name them.
 public final class Accepted {
-    private Accepted() {}
+    private final String text;
+    private final Plan plan;
+    private final List<Avoidance> avoid;
+    private final Facts facts;
+    private final Function<String, Recipe> read;
 
-    /// {@return the changed text, or empty where a line of the plan stands nowhere in it, or where the text, read afresh, would still hold something avoided}
     /// @param text  the recipe the plan was made for, as written
     /// @param plan  one of the plans for it
     /// @param avoid what the plan was made for
     /// @param facts the facts in force
     /// @param read  how this kitchen reads a recipe
-    public static Optional<String> into(String text, Plan plan, List<Avoidance> avoid, Facts facts, Function<String, Recipe> read) {
+    public Accepted(String text, Plan plan, List<Avoidance> avoid, Facts facts, Function<String, Recipe> read) {
+        this.text = text;
+        this.plan = plan;
+        this.avoid = List.copyOf(avoid);
+        this.facts = facts;
+        this.read = read;
+    }
+
+    /// {@return the recipe changed for everyone; what is held back or taken off for some plates stays written}
+    ///
+    /// Empty where a line of the plan stands nowhere in the text, or where the text, read afresh, would still hold something avoided.
+    public Optional<String> asChange() { return written(plan.moves().stream().filter(m -> !m.isForSomePlates()).toList(), List.of()); }
+
+    /// {@return a recipe for these people alone, without what is held back or taken off for them; empty as above}
+    public Optional<String> asVariant() { return written(plan.moves(), Changed.besides(read.apply(text), plan.moves()).stream().map(Line::text).toList()); }
+
+    private Optional<String> written(List<Move> moves, List<String> gone) {
         var changed = text;
-        for (var move : plan.changes()) {
+        for (var move : moves) {
+            if (move.goesIn().equals(List.of(move.line())) || move instanceof Move.ChangePack) continue;
             var next = written(changed, move);
             if (!next.isFound()) return Optional.empty();
             changed = next.text();
         }
-        var before = read.apply(text).steps();
-        var after = plan.after().recipe().steps();
-        for (var i = 0; i < Math.min(before.size(), after.size()); i++)
-            if (!before.get(i).equals(after.get(i))) changed = RecipeText.replaced(changed, 0, before.get(i), after.get(i)).text();
-        return isSo(Derivation.of(read.apply(changed), facts), plan, avoid) ? Optional.of(changed) : Optional.empty();
+        for (var line : gone) {
+            var next = RecipeText.removed(changed, line);
+            if (!next.isFound()) return Optional.empty();
+            changed = next.text();
+        }
+        var recipe = read.apply(text);
+        var steps = Changed.of(recipe, sameIn(recipe, moves)).steps();
+        for (var i = 0; i < recipe.steps().size(); i++)
+            if (!recipe.steps().get(i).equals(steps.get(i))) changed = RecipeText.replaced(changed, 0, recipe.steps().get(i), steps.get(i)).text();
+        return isSo(read.apply(changed)) ? Optional.of(changed) : Optional.empty();
     }
 
     private static RecipeText.Changed written(String text, Move move) {
-        return switch (move) {
-            case Move.Replace(var line, var with, _) -> RecipeText.replaced(text, 0, line.text(), with.stream().map(Accepted::plain).collect(Collectors.joining("\n")));
-            case Move.Choose(var line, var with) -> RecipeText.replaced(text, 0, line.text(), with.text());
-            case Move.LeaveOut(var line) -> RecipeText.removed(text, line.text());
-            case Move.HoldBack _, Move.Keep _ -> new RecipeText.Changed(text, 0);
-        };
+        return move.goesIn().isEmpty() ? RecipeText.removed(text, move.line().text())
+                : RecipeText.replaced(text, 0, move.line().text(), move.goesIn().stream().map(l -> plain(move, l)).collect(Collectors.joining("\n")));
     }
 
     /// "594 g sunflower seed butter (2¼ cups)": the spoons are for the eye
-    private static String plain(Line line) { return line.text().replaceFirst(" \\(.*", ""); }
+    private static String plain(Move move, Line line) { return move instanceof Move.Choose ? line.text() : line.text().replaceFirst(" \\(.*", ""); }
 
-    private static boolean isSo(Derivation after, Plan plan, List<Avoidance> avoid) {
-        var holdsBack = plan.moves().stream().anyMatch(Move.HoldBack.class::isInstance);
-        var served = holdsBack ? Derivation.of(Peel.NO_TOPPING.of(after.recipe()), after.facts()) : after;
-        if (avoid.stream().anyMatch(a -> a.against(served) == Avoidance.Answer.BREAKS)) return false;
-        return after.recipe().lines().size() == plan.after().recipe().lines().size() + plan.moves().stream().filter(Move.HoldBack.class::isInstance).count();
+    /// Moves are found by their very lines: those of the recipe as it is read here.
+    private static List<Move> sameIn(Recipe recipe, List<Move> moves) {
+        var left = new ArrayList<>(recipe.lines());
+        var same = new ArrayList<Move>();
+        for (var move : moves) {
+            var line = left.stream().filter(l -> l.text().equals(move.line().text())).findFirst().orElse(move.line());
+            left.removeIf(l -> l == line);
+            same.add(switch (move) {
+                case Move.Replace(_, var with, var swap) -> new Move.Replace(line, with, swap);
+                case Move.Choose(_, var with) -> new Move.Choose(line, with);
+                case Move.ChangePack(_, var pack) -> new Move.ChangePack(line, pack);
+                case Move.LeaveOut _ -> new Move.LeaveOut(line);
+                case Move.HoldBack(_, var part) -> new Move.HoldBack(line, part);
+                case Move.TakeOff(_, var step) -> new Move.TakeOff(line, step);
+                case Move.Keep _ -> new Move.Keep(line);
+                case Move.Adjust(_, var with) -> new Move.Adjust(line, with);
+            });
+        }
+        return same;
+    }
+
+    /// The text as it would be kept, on the plates of those the plan is for: nothing avoided is in it, and no other line was touched.
+    private boolean isSo(Recipe after) {
+        var held = Changed.held(plan.moves());
+        var off = plan.moves().stream().filter(Move.TakeOff.class::isInstance).map(m -> m.line().text()).toList();
+        var served = after.withParts(p -> p.withLines(held.contains(p.name()) ? List.of() : p.lines().stream().filter(l -> !off.contains(l.text())).toList()));
+        var derived = Derivation.of(new Recipe(served.name(), served.serves(), served.makes(), served.parts(), plan.after().recipe().steps()), facts(after.name()));
+        if (avoid.stream().anyMatch(a -> a.against(derived) == Avoidance.Answer.BREAKS)) return false;
+        return served.lines().size() == plan.after().recipe().lines().size();
+    }
+
+    private Facts facts(String dish) {
+        var links = new ArrayList<Fact>();
+        for (var move : plan.moves()) if (move instanceof Move.ChangePack(var line, var pack)) links.add(new Fact.LineUses(dish, line.text(), pack));
+        if (links.isEmpty()) return facts;
+        var all = new ArrayList<>(facts.all());
+        all.addAll(links);
+        return new Facts(facts.home(), all);
     }
 }

@@ -8,7 +8,6 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
-import keenfork.core.recipe.Line;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
@@ -96,12 +95,7 @@ public sealed interface Avoidance {
     default Answer against(Derivation derivation) {
         var strongest = Answer.NOTHING;
         for (var e : derivation.evidence()) if (against(e).compareTo(strongest) > 0) strongest = against(e);
-        if (this instanceof OfFood(var word)) for (var line : derivation.recipe().lines()) if (line.names(word, derivation.pack(line))) return Answer.BREAKS;
+        if (this instanceof OfFood(var word)) for (var line : derivation.recipe().lines()) if (derivation.names(line, word)) return Answer.BREAKS;
         return strongest;
-    }
-
-    /// {@return whether a line names the avoided food itself, in its own words or on its pack}
-    default boolean isNamedIn(Line line) {
-        return this instanceof OfFood(var word) && line.names(word, line.pack());
     }
 }

@@ -1,8 +1,10 @@
 package keenfork.core.swap;
 
+import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -12,34 +14,61 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
 
 /// A recipe with the moves of a plan made: in its lines, and in the steps that name what was changed.
 final class Changed {
     private Changed() {}
 
+    /// {@return the dish as the people get it whom the plan is for}
     static Recipe of(Recipe recipe, List<Move> moves) {
         Map<Line, Move> byLine = new IdentityHashMap<>();
         for (var move : moves) byLine.put(move.line(), move);
-        var changed = recipe.withParts(part -> part.withLines(part.lines().stream()
+        var held = held(moves);
+        var changed = recipe.withParts(part -> part.withLines(held.contains(part.name()) ? List.of() : part.lines().stream()
                 .flatMap(line -> byLine.containsKey(line) ? byLine.get(line).goesIn().stream() : Stream.of(line)).toList()));
-        var steps = recipe.steps();
-        for (var move : moves) if (move.changes()) steps = steps.stream().map(step -> rewritten(step, move)).toList();
-        return new Recipe(changed.name(), changed.serves(), changed.makes(), changed.parts(), steps);
+        if (recipe.steps().isEmpty()) return changed;
+        var swapped = new ArrayList<Swapped>();
+        for (var move : moves) if (move.changes()) swapped.add(Swapped.of(move.line(), move.goesIn()));
+        for (var line : besides(recipe, moves)) swapped.add(Swapped.of(line, List.of()));
+        return new Recipe(changed.name(), changed.serves(), changed.makes(), changed.parts(), recipe.steps().stream().map(s -> rewritten(s, swapped)).toList());
     }
 
-    private static String rewritten(String step, Move move) {
-        var gone = move.line().choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream())).flatMap(Changed::food).toList();
-        var branches = gone.stream().flatMap(f -> f.holds().stream()).map(Substances.shipped()::branch).collect(Collectors.toSet());
-        var instead = move.goesIn().isEmpty() ? "…" : move.goesIn().getFirst().food().map(Food::name).orElse("…");
+    /// {@return the names of the parts that a plan holds back}
+    static Set<String> held(List<Move> moves) {
+        return moves.stream().filter(Move.HoldBack.class::isInstance).map(m -> ((Move.HoldBack) m).part()).collect(Collectors.toSet());
+    }
+
+    /// {@return the lines that stand in a part held back, and hold nothing avoided themselves}
+    static List<Line> besides(Recipe recipe, List<Move> moves) {
+        var held = held(moves);
+        var besides = new ArrayList<Line>();
+        for (Part part : recipe.parts()) if (held.contains(part.name())) for (var line : part.lines()) if (moves.stream().noneMatch(m -> m.line() == line)) besides.add(line);
+        return besides;
+    }
+
+    /// A line that goes, by its foods and their kin, and the word that stands in a step instead of it.
+    private record Swapped(List<Food> gone, Set<Substance> branches, String instead) {
+        static Swapped of(Line line, List<Line> goesIn) {
+            var gone = line.choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream())).flatMap(Changed::food).toList();
+            return new Swapped(gone, gone.stream().flatMap(f -> f.holds().stream()).map(Substances.shipped()::branch).collect(Collectors.toSet()),
+                    goesIn.isEmpty() ? "…" : goesIn.getFirst().food().map(Food::name).orElse("…"));
+        }
+
+        boolean isNamed(Food food) { return gone.contains(food) || food.holds().stream().map(Substances.shipped()::branch).anyMatch(branches::contains); }
+    }
+
+    private static String rewritten(String step, List<Swapped> swapped) {
         var text = new StringBuilder(step);
         for (var match : Foods.shipped().recipeWords().read(step).matches().reversed())
-            if (food(match.meaning()).anyMatch(f -> gone.contains(f) || sharesBranch(f, branches))) text.replace(match.start(), match.end(), instead);
+            food(match.meaning()).findFirst().ifPresent(food -> bestOf(food, swapped).ifPresent(s -> text.replace(match.start(), match.end(), s.instead)));
         return text.toString();
     }
 
-    private static boolean sharesBranch(Food food, Set<Substance> branches) {
-        return food.holds().stream().map(Substances.shipped()::branch).anyMatch(branches::contains);
+    /// The very food first, its kin after that: of feta and parmesan each has its own step.
+    private static Optional<Swapped> bestOf(Food food, List<Swapped> swapped) {
+        return swapped.stream().filter(s -> s.gone.contains(food)).findFirst().or(() -> swapped.stream().filter(s -> s.isNamed(food)).findFirst());
     }
 
     private static Stream<Food> food(Meaning meaning) {

@@ -2,6 +2,7 @@ package keenfork.core.swap;
 
 import java.util.List;
 import keenfork.core.recipe.Line;
+import keenfork.core.trace.Fact;
 
 /// One change of a plan.
 public sealed interface Move {
@@ -18,32 +19,52 @@ public sealed interface Move {
     /// one of the line's own alternatives is taken
     record Choose(Line line, Line with) implements Move {}
 
+    /// the same product goes in from another pack of the larder
+    record ChangePack(Line line, Fact.PackInUse pack) implements Move {}
+
     /// nothing goes in
     record LeaveOut(Line line) implements Move {}
 
-    /// the line's part is kept off this plate or stands beside
+    /// the line's whole part is kept off this plate or stands beside
     record HoldBack(Line line, String part) implements Move {}
+
+    /// portions are taken off before the line goes in
+    ///
+    /// @param step the step it goes in at, from 0; the number of steps where it goes on when the dish goes out
+    record TakeOff(Line line, int step) implements Move {}
 
     /// nothing is changed yet: the pack must be read first
     record Keep(Line line) implements Move {}
 
+    /// more or less of what is in the dish already, to set right the salt or the acid that other moves shift
+    record Adjust(Line line, Line with) implements Move {}
+
+    /// {@return what stands in the line's place}
     default List<Line> goesIn() {
         return switch (this) {
             case Replace(_, var with, _) -> with;
             case Choose(_, var with) -> List.of(with);
-            case LeaveOut _, HoldBack _ -> List.of();
+            case Adjust(_, var with) -> List.of(with);
+            case ChangePack(var line, var pack) -> List.of(line.withPack(pack.declaration()));
+            case LeaveOut _, HoldBack _, TakeOff _ -> List.of();
             case Keep(var line) -> List.of(line);
         };
     }
 
-    default boolean changes() { return !(this instanceof Keep); }
+    /// {@return whether it changes a line for the sake of what is avoided}
+    default boolean changes() { return !(this instanceof Keep) && !(this instanceof Adjust); }
 
-    /// how near the dish stays, 0 to 1 (leaving out and holding back: common practice)
+    /// {@return whether the line stays in the recipe, and only some plates go without it}
+    default boolean isForSomePlates() { return this instanceof HoldBack || this instanceof TakeOff; }
+
+    /// how near the dish stays, 0 to 1 (all but a swap's own figure: common practice)
     default double closeness() {
         return switch (this) {
             case Replace(_, _, var swap) -> swap.closeness();
-            case Choose _, Keep _ -> 1;
+            case Choose _, Keep _, Adjust _ -> 1;
+            case ChangePack _ -> 0.98;
             case HoldBack _ -> 0.5;
+            case TakeOff _ -> 0.45;
             case LeaveOut _ -> 0.4;
         };
     }

@@ -1,24 +1,32 @@
 package keenfork.core.swap;
 
 import java.util.List;
-import keenfork.core.regime.Group;
 import keenfork.core.trace.Derivation;
+import org.jspecify.annotations.Nullable;
 
 /// A way to serve a dish to people who avoid something.
 ///
-/// @param moves     the changes, in the order of the recipe
-/// @param bringsIn  groups the dish did not have before, in the rule book's order
+/// @param moves     the changes, in the order of the recipe; what sets salt and acid right stands behind them
+/// @param bringsIn  what the dish did not have before, in the rule book's order
+/// @param shutsOut  people who could eat it before, and cannot eat what becomes of it
 /// @param unknown   lines about which something avoided is still not known
 /// @param lead      minutes before all is ready
 /// @param closeness how near the changed lines stay on average, 0 to 1
-/// @param after     the changed dish, derived afresh
-public record Plan(List<Move> moves, List<Group> bringsIn, int unknown, Swap.Lead lead, double closeness, Derivation after) {
+/// @param balance   salt and acid, before and after they were set right
+/// @param split     where portions are taken off, or null where none are
+/// @param after     the changed dish as these people get it, derived afresh
+public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shutsOut, int unknown, Swap.Lead lead, double closeness, List<Balance> balance, @Nullable Split split, Derivation after) {
     public Plan {
         moves = List.copyOf(moves);
         bringsIn = List.copyOf(bringsIn);
+        shutsOut = List.copyOf(shutsOut);
+        balance = List.copyOf(balance);
     }
 
     public List<Move> changes() {
         return moves.stream().filter(Move::changes).toList();
     }
+
+    /// {@return whether all it does is to keep something off some plates}
+    public boolean isForSomePlates() { return changes().stream().allMatch(Move::isForSomePlates); }
 }

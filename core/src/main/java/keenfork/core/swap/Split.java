@@ -81,7 +81,7 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         Set<Line> offending = identities();
         for (var part : dish.recipe().parts())
             for (var line : part.lines()) {
-                var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && line.names(word, dish.pack(line)));
+                var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && dish.names(line, word));
                 if (named || dish.evidence().stream().anyMatch(e -> e.isOf(part, line) && touches(e, avoid))) offending.add(line);
             }
         return offending;

@@ -1,219 +1,125 @@
 package keenfork.core.swap;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
-import keenfork.core.food.Food;
-import keenfork.core.food.Meaning;
-import keenfork.core.measure.Amount;
-import keenfork.core.measure.Fraction;
-import keenfork.core.measure.Mass;
-import keenfork.core.measure.Spoons;
-import keenfork.core.measure.Unit;
-import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Part;
-import keenfork.core.recipe.PartKind;
 import keenfork.core.recipe.Recipe;
-import keenfork.core.regime.Group;
-import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
+import keenfork.core.search.Proof;
+import keenfork.core.swap.Puzzle.Option;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Evidence;
-import keenfork.core.trace.Fact;
-import keenfork.core.trace.Facts;
-import keenfork.core.trace.Mark;
-import keenfork.core.trace.Profile;
+import org.jspecify.annotations.Nullable;
 
-/// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe, packs and all.
+/// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe, packs and all, and so is each whole plan.
 public final class SwapPlanner {
-    private static final double SMALL_SHARE = 0.1;
-    /// nobody measures more than this by the cup
-    private static final int MOST_CUPS = 8;
-    private final Facts facts;
-    private final RuleBook ruleBook;
-    private final Volumes volumes;
+    private final Context context;
     private final List<Avoidance> avoid;
-    private final List<Plans.Rejected> rejected = new ArrayList<>();
-    private final List<Plans.Blocked> blocked = new ArrayList<>();
 
-    public SwapPlanner(Facts facts, RuleBook ruleBook, Volumes volumes, List<Avoidance> avoid) {
-        this.facts = facts;
-        this.ruleBook = ruleBook;
-        this.volumes = volumes;
+    public SwapPlanner(Context context, List<Avoidance> avoid) {
+        this.context = context;
         this.avoid = List.copyOf(avoid);
     }
 
-    /// A possible move with what it does.
-    record Option(Move move, Set<Group> bringsIn, boolean open) {}
+    /// What is asked for one dish: its puzzle, and what was found on the way to it.
+    private record Asked(Recipe recipe, Derivation before, Judge judge, Puzzle puzzle, List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed) {}
 
     /// {@return the `most` best plans for a dish, what was turned down, and what blocks it}
     public Plans plan(Recipe recipe, int most, Budget budget) {
-        rejected.clear();
-        blocked.clear();
-        var before = Derivation.of(recipe, facts);
-        var had = before.under(ruleBook);
+        var asked = ask(recipe);
+        if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty()) return new Plans(asked.before, List.of(), asked.rejected, asked.blocked, asked.needed, new Proof.Best(0));
+        var search = new PlanSearch(asked.puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
+        search.run();
+        var plans = search.best().stream().map(f -> plan(asked, f)).toList();
+        var blocked = plans.isEmpty() ? List.of(new Plans.Blocked(recipe.name(), "no plan leaves a dish of it that is clear as a whole", "read what is not known first, or cook another dish for them")) : asked.blocked;
+        return new Plans(asked.before, plans, asked.rejected, blocked, true, search.proof());
+    }
+
+    /// {@return the puzzle a plan for a dish is searched in: for an outside solver}
+    public Puzzle puzzle(Recipe recipe) { return ask(recipe).puzzle; }
+
+    /// {@return the costs of the best answers to a puzzle, best first, with no dish to derive: to be held against an outside solver's}
+    public static List<Puzzle.Cost> best(Puzzle puzzle, int most, Budget budget) {
+        var search = new PlanSearch(puzzle, most, budget, _ -> 0);
+        search.run();
+        return search.best().stream().map(PlanSearch.Found::cost).toList();
+    }
+
+    private Asked ask(Recipe recipe) {
+        var before = Derivation.of(recipe, context.facts());
+        var judge = new Judge(recipe, context, avoid, before);
+        var options = new Options(recipe, context, judge);
         var choices = new ArrayList<List<Option>>();
+        var gone = new ArrayList<Move>();
+        var blocked = new ArrayList<Plans.Blocked>();
         for (var part : recipe.parts())
             for (var line : part.lines()) {
-                var answer = answer(List.of(line));
-                if (answer == Avoidance.Answer.NOTHING) continue;
-                var options = options(recipe, part, line, answer, had);
-                if (options.isEmpty()) blocked.add(new Plans.Blocked(line.text(), because(List.of(line)), nearest(line)));
-                choices.add(options);
+                var verdict = judge.of(List.of(line));
+                if (verdict.answer() == Avoidance.Answer.NOTHING) continue;
+                gone.add(new Move.LeaveOut(line));
+                var from = options.rejected().size();
+                var of = options.of(part, line, verdict.answer());
+                if (of.isEmpty()) blocked.add(new Plans.Blocked(line.text(), verdict.because(), nearest(options.rejected().subList(from, options.rejected().size()))));
+                else choices.add(of);
             }
-        blockedByContact(before);
-        var search = new PlanSearch(choices, most, budget);
-        if (blocked.isEmpty() && !choices.isEmpty()) search.run();
-        var plans = search.best().stream().map(moves -> plan(recipe, moves)).toList();
-        return new Plans(before, plans, rejected, blocked, !choices.isEmpty() || !blocked.isEmpty(), search.proof());
+        var left = Derivation.of(Changed.of(recipe, gone), context.facts());
+        blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
+        return new Asked(recipe, before, judge, new Puzzle(choices, judge.stillEat().stream().map(Guests::people).toList()), List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
 
-    private Plan plan(Recipe recipe, List<Option> options) {
-        var moves = options.stream().map(Option::move).toList();
-        var groups = new LinkedHashSet<Group>();
-        options.forEach(o -> groups.addAll(o.bringsIn));
-        var after = Derivation.of(Changed.of(recipe, moves), facts);
-        var lead = moves.stream().map(Move::lead).reduce(Swap.Lead.NONE, Swap.Lead::beside);
-        return new Plan(moves, ruleBook.groups().stream().filter(groups::contains).toList(), (int) options.stream().filter(Option::open).count(), lead,
-                moves.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), after);
-    }
-
-    private List<Option> options(Recipe recipe, Part part, Line line, Avoidance.Answer answer, Profile had) {
-        var options = new ArrayList<Option>();
-        for (var choice : line.choices().size() > 1 ? line.choices() : List.<Line.Choice>of()) {
-            var chosen = line.withChoice(chosenText(line, choice), choice);
-            consider(new Move.Choose(line, chosen), had, options);
-        }
-        line.food().ifPresent(food -> Swaps.replacing(food).stream().sorted(Comparator.comparingDouble(Swap::closeness).reversed()).forEach(s -> consider(new Move.Replace(line, with(line, s), s), had, options)));
-        if (part.kind().comesOff()) options.add(new Option(new Move.HoldBack(line, part.name()), Set.of(), false));
-        else if (isSmall(recipe, line)) options.add(new Option(new Move.LeaveOut(line), Set.of(), false));
-        if (answer == Avoidance.Answer.OPEN) options.add(new Option(new Move.Keep(line), Set.of(), true));
-        return options;
-    }
-
-    private static String chosenText(Line line, Line.Choice choice) {
-        var number = line.text().replaceFirst("(?i)^((?:[\\d½⅓⅔¼¾⅛./–-]+\\s*)*(?:tbsp|tsp|cups?|g|kg|ml|l|oz|lb)?)\\b.*", "$1").strip();
-        return (number + " " + name(choice.main())).strip();
-    }
-
-    private static String name(Meaning meaning) {
-        return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.name();
-            case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
-            case Meaning.Vague _ -> "the other";
-        };
-    }
-
-    private void consider(Move move, Profile had, List<Option> options) {
-        var into = move.goesIn();
-        if (options.stream().anyMatch(o -> foods(o.move()).equals(foods(move)))) return;
-        switch (answer(into)) {
-            case BREAKS -> rejected.add(new Plans.Rejected(move.line(), into.getFirst().food().map(Food::name).orElse(into.getFirst().text()), because(into), certainty(into)));
-            case OPEN -> options.add(new Option(move, bringsIn(into, had), true));
-            case NOTHING -> options.add(new Option(move, bringsIn(into, had), false));
-        }
-    }
-
-    private static List<String> foods(Move move) {
-        return move.goesIn().stream().map(l -> l.food().map(Food::name).orElse(l.text())).toList();
-    }
-
-    private Certainty certainty(List<Line> lines) {
-        return derived(lines).evidence().stream().filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS))
-                .map(Evidence::certainty).min(Comparator.naturalOrder()).orElse(Certainty.CONTAINS);
-    }
-
-    private static boolean isSmall(Recipe recipe, Line line) {
-        var mass = line.mass();
-        return mass != null && mass.likely() < recipe.mass().likely() * SMALL_SHARE;
-    }
-
-    /// What the lines hold that the dish did not hold as surely before: a soya that was only not known is brought in, too.
-    private Set<Group> bringsIn(List<Line> lines, Profile had) {
-        var groups = new LinkedHashSet<Group>();
-        for (var mark : derived(lines).under(ruleBook).marks())
-            if (had.mark(mark.group()).map(Mark::certainty).filter(before -> before.compareTo(mark.certainty()) <= 0).isEmpty()) groups.add(mark.group());
-        return groups;
-    }
-
-    /// Lines on their own, without what shared kit left: that is the run's to mend, not a swap's.
-    private Derivation derived(List<Line> lines) {
-        var noContacts = new Facts(facts.home(), facts.all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
-        return Derivation.of(new Recipe("these lines", 0, "", List.of(new Part("Base", PartKind.BASE, lines)), List.of()), noContacts);
-    }
-
-    private Avoidance.Answer answer(List<Line> lines) {
-        var worst = Avoidance.Answer.NOTHING;
-        for (var e : derived(lines).evidence()) for (var a : avoid) worst = worse(worst, a.against(e));
-        for (var line : lines) for (var a : avoid) if (a.isNamedIn(line)) worst = Avoidance.Answer.BREAKS;
-        return worst;
-    }
-
-    private static Avoidance.Answer worse(Avoidance.Answer one, Avoidance.Answer other) {
-        return one.compareTo(other) >= 0 ? one : other;
-    }
-
-    private String because(List<Line> lines) {
-        var reasons = new LinkedHashSet<String>();
-        for (var a : avoid) {
-            for (var e : derived(lines).evidence())
-                if (a.against(e) == Avoidance.Answer.BREAKS) reasons.add(reason(e, a));
-            for (var line : lines) if (a.isNamedIn(line)) reasons.add("it is %s, which is avoided".formatted(a.words()));
-        }
-        return String.join("; ", reasons);
-    }
-
-    private static String reason(Evidence e, Avoidance a) {
-        var how = switch (e.certainty()) {
-            case CONTAINS -> e.assumed() ? "holds %s, assumed until the pack is read" : "holds %s";
-            case MAY_CONTAIN -> "pack says may: %s";
-            case CONTACT -> "contact with %s";
-            case NOT_KNOWN -> "not known: %s";
-        };
-        var said = how.formatted(e.substance().name());
-        return said.contains(a.words()) ? said : said + " (" + a.words() + ")";
-    }
-
-    private String nearest(Line line) {
-        var turnedDown = rejected.stream().filter(r -> r.line() == line).toList();
+    private static String nearest(List<Plans.Rejected> turnedDown) {
         return turnedDown.isEmpty() ? "no swap for it is in the table" : "nearest: %s, but it %s".formatted(turnedDown.getFirst().with(), turnedDown.getFirst().because());
     }
 
-    private void blockedByContact(Derivation before) {
-        for (var e : before.evidence())
-            for (var a : avoid)
-                if (e.certainty() == Certainty.CONTACT && a.against(e) == Avoidance.Answer.BREAKS)
-                    blocked.add(new Plans.Blocked(e.path().get(1).text(), reason(e, a), "wash the kit first, or change the order of the run: " + e.because()));
+    /// What is left once every line that offends is out is no line's to mend: what shared kit brought, and what only a step names.
+    private void blockedBeyondLines(Derivation left, boolean alone, List<Plans.Blocked> blocked) {
+        if (left.recipe().lines().isEmpty()) return;
+        for (var e : left.evidence())
+            for (var a : avoid) {
+                if (a.against(e) == Avoidance.Answer.NOTHING || e.isOfLine()) continue;
+                if (e.certainty() == Certainty.CONTACT) blocked.add(new Plans.Blocked(e.path().get(1).text(), Judge.reason(e, a), "wash the kit first, or change the order of the run: " + e.because()));
+                // beside lines that can be mended it makes each plan not known, no more
+                else if (alone) blocked.add(new Plans.Blocked(e.line(), Judge.reason(e, a), "a step names it and no line does: write down whether it is in the dish"));
+            }
     }
 
-    private List<Line> with(Line line, Swap swap) {
-        return swap.with().stream().map(i -> line(line, i)).toList();
+    private static List<Move> moves(List<Option> options) { return options.stream().map(Option::move).toList(); }
+
+    /// A plan is derived as a whole before it is kept: nothing avoided may be left in it, from whatever side it comes.
+    private int unknownBeyondLines(Asked asked, List<Move> moves) {
+        var after = Changed.of(asked.recipe, moves);
+        if (after.lines().isEmpty() || takesOff(moves) && split(asked.recipe, moves) == null) return PlanSearch.NEVER;
+        var derived = Derivation.of(after, context.facts());
+        var unknown = 0;
+        for (var a : avoid)
+            switch (a.against(derived)) {
+                case BREAKS -> { return PlanSearch.NEVER; }
+                case OPEN -> unknown = derived.evidence().stream().anyMatch(e -> !e.isOfLine() && a.against(e) == Avoidance.Answer.OPEN) ? 1 : unknown;
+                case NOTHING -> {}
+            }
+        return unknown;
     }
 
-    private Line line(Line replaced, Swap.Ingredient ingredient) {
-        var food = ingredient.food();
-        var choice = new Line.Choice(new Meaning.OfFood(food), List.of());
-        if (replaced.mass() == null) return Line.of(food.name(), null, choice, null);
-        var mass = replaced.mass().times(ingredient.low(), ingredient.high());
-        var amount = new Amount(tenths(mass.low()), tenths(mass.high()), Unit.G);
-        return Line.of(words(food, mass), amount, choice, mass);
+    private static boolean takesOff(List<Move> moves) { return moves.stream().anyMatch(Move.TakeOff.class::isInstance); }
+
+    /// Where portions are taken off once the other moves are made; null where something avoided would be in before.
+    private @Nullable Split split(Recipe recipe, List<Move> moves) {
+        var others = moves.stream().filter(m -> !(m instanceof Move.TakeOff)).toList();
+        return Split.of(Derivation.of(Changed.of(recipe, others), context.facts()), avoid).orElse(null);
     }
 
-    private static Fraction tenths(long micrograms) {
-        return new Fraction(Math.round(micrograms / 1e5), 10);
+    private Plan plan(Asked asked, PlanSearch.Found found) {
+        var chosen = moves(found.options());
+        var right = Balance.set(asked.recipe, chosen, context.volumes(), line -> isClear(asked.judge, line));
+        var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());
+        var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
+        var lead = right.moves().stream().map(Move::lead).reduce(Swap.Lead.NONE, Swap.Lead::beside);
+        return new Plan(right.moves(), bringsIn, asked.judge.stillEat().stream().filter(g -> g.areShutOutOf(after)).toList(), found.cost().unknown(), lead,
+                chosen.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
     }
 
-    private String words(Food food, Mass mass) {
-        var likely = mass.likelyGrams();
-        var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g", likely >= 1000 ? likely / 1000 : likely);
-        var density = food.density();
-        var millilitres = density == null ? 0 : mass.likelyGrams() / density.likely().doubleValue();
-        var spooned = density != null && millilitres <= MOST_CUPS * volumes.millilitres(Unit.CUP).doubleValue();
-        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
+    private static boolean isClear(Judge judge, Line line) {
+        var verdict = judge.of(List.of(line));
+        return verdict.answer() == Avoidance.Answer.NOTHING && verdict.brings().isEmpty() && verdict.shutsOut().isEmpty();
     }
 }

@@ -1,6 +1,8 @@
 package keenfork.core.trace;
 
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import keenfork.core.pack.Declaration;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
@@ -29,6 +31,17 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}
     public @Nullable Declaration pack(Line line) {
         return line.pack() != null ? line.pack() : facts.pack(recipe.name(), line).map(Fact.PackInUse::declaration).orElse(null);
+    }
+
+    /// {@return whether a line names a food by that word: in its own words, on its pack, or in a dish that it uses}
+    /// @param word a food as [keenfork.core.food.Words#key] gives it
+    public boolean names(Line line, String word) { return names(recipe.name(), line, word, new HashSet<>()); }
+
+    private boolean names(String dish, Line line, String word, Set<String> open) {
+        var pack = line.pack() != null ? line.pack() : facts.pack(dish, line).map(Fact.PackInUse::declaration).orElse(null);
+        if (line.names(word, pack)) return true;
+        if (line.dish().isEmpty() || !open.add(line.dish())) return false;
+        return facts.dish(line.dish()).filter(other -> other.lines().stream().anyMatch(l -> names(other.name(), l, word, open))).isPresent();
     }
 
     /// {@return this derivation seen through one part alone, by the part's name}

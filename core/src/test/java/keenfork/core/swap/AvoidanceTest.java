@@ -2,11 +2,18 @@ package keenfork.core.swap;
 
 import static keenfork.core.Kit.UK;
 import static keenfork.core.Kit.US;
-import static keenfork.core.Kit.aLine;
+import static keenfork.core.Kit.aDish;
 import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -54,11 +61,14 @@ class AvoidanceTest {
         assertThat(worst(UK, "almonds", "50 g marzipan")).as("almonds wherever they hide").isEqualTo(Avoidance.Answer.BREAKS);
     }
 
-    @Test void a_food_is_avoided_by_its_word_in_the_line_and_on_the_pack() {
+    @Test void a_food_is_avoided_by_its_word_in_the_line_on_the_pack_and_in_a_dish_used() {
         var vinegar = Avoidance.parse("vinegar", UK).orElseThrow();
-        assertThat(vinegar.isNamedIn(aLine("2 tbsp cider vinegar"))).isTrue();
-        assertThat(vinegar.isNamedIn(aLine("2 tbsp lemon juice"))).isFalse();
-        assertThat(vinegar.isNamedIn(derived("1 jar harissa", "pack: peppers, spirit vinegar").recipe().lines().getFirst())).isTrue();
+        assertThat(vinegar.against(derived("2 tbsp cider vinegar"))).isEqualTo(Avoidance.Answer.BREAKS);
+        assertThat(vinegar.against(derived("2 tbsp lemon juice"))).isEqualTo(Avoidance.Answer.NOTHING);
+        assertThat(vinegar.against(derived("1 jar harissa", "pack: peppers, spirit vinegar"))).isEqualTo(Avoidance.Answer.BREAKS);
+        var dressing = Recipe.read("House dressing\n2 tbsp cider vinegar\n100 ml olive oil", Volumes.METRIC, new Law("uk"));
+        var salad = Derivation.of(aDish("1 lettuce", "@House dressing"), new Facts(UK, List.of(new Fact.OtherDish(dressing))));
+        assertThat(vinegar.against(salad)).as("two leaves deep").isEqualTo(Avoidance.Answer.BREAKS);
         assertThat(vinegar.words()).isEqualTo("vinegar");
     }
 

@@ -34,21 +34,21 @@ class SwapTableTest {
     private static final Set<String> ROLES = Set.of("body", "fat", "emulsion", "salt-umami", "acid", "sweet", "bulk grain", "crunch", "garnish", "binder");
 
     @Test void it_holds_well_over_a_hundred_swaps_each_with_a_role_and_a_source_and_no_two_alike() {
-        assertThat(Swaps.all()).hasSizeGreaterThanOrEqualTo(120).allSatisfy(s -> {
+        assertThat(Swaps.shipped().all()).hasSizeGreaterThanOrEqualTo(120).allSatisfy(s -> {
             assertThat(s.source()).as(s.id()).isNotBlank();
             assertThat(ROLES).as(s.id()).contains(s.role());
             assertThat(s.with()).as(s.id()).isNotEmpty();
             assertThat(s.replaces()).as("%s: nothing stands in for itself", s.id()).noneMatch(f -> f.name().equals(s.with().getFirst().food().name()));
         });
-        assertThat(Swaps.all()).extracting(Swap::id).doesNotHaveDuplicates();
-        assertThat(Swaps.all().stream().map(Swap::role).collect(Collectors.toSet())).isEqualTo(ROLES);
+        assertThat(Swaps.shipped().all()).extracting(Swap::id).doesNotHaveDuplicates();
+        assertThat(Swaps.shipped().all().stream().map(Swap::role).collect(Collectors.toSet())).isEqualTo(ROLES);
     }
 
     /// For each of what people avoid most there is something in its place that does not hold it.
     @ParameterizedTest @ValueSource(strings = {"nuts", "peanuts", "sesame", "milk", "eggs", "fish", "gluten", "soybeans", "mustard", "celery", "no-alcohol", "no-honey", "crustaceans", "molluscs"})
     void what_is_avoided_most_can_be_replaced(String avoided) {
         var avoidance = Avoidance.parse(avoided, UK).orElseThrow();
-        assertThat(Swaps.all()).anySatisfy(s -> {
+        assertThat(Swaps.shipped().all()).anySatisfy(s -> {
             assertThat(s.replaces().stream().anyMatch(f -> avoidance.against(Derivation.of(aDish("20 g " + f.name()), Facts.none(UK))) == Avoidance.Answer.BREAKS)).isTrue();
             assertThat(s.with().stream().allMatch(i -> avoidance.against(Derivation.of(aDish("20 g " + i.food().name()), Facts.none(UK))) == Avoidance.Answer.NOTHING)).isTrue();
         });
@@ -86,8 +86,8 @@ class SwapTableTest {
 
     private static List<String> accepted(String recipe, String... avoided) {
         var avoidances = Stream.of(avoided).map(a -> Avoidance.parse(a, UK).orElseThrow()).toList();
-        var plans = new SwapPlanner(Facts.none(UK), UK, Volumes.METRIC, avoidances).plan(read(recipe), 3, Budget.USUAL).best();
-        return plans.stream().flatMap(p -> Accepted.into(recipe, p, avoidances, Facts.none(UK), SwapTableTest::read).stream()).toList();
+        var plans = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoidances).plan(read(recipe), 3, Budget.USUAL).best();
+        return plans.stream().flatMap(p -> new Accepted(recipe, p, avoidances, Facts.none(UK), SwapTableTest::read).asChange().stream()).toList();
     }
 
     private static Recipe read(String text) { return Recipe.read(text, Volumes.METRIC, new Law("uk")); }
@@ -100,21 +100,21 @@ class SwapTableTest {
 
     @Test void a_line_that_stands_nowhere_in_the_text_is_not_guessed() {
         var avoidances = List.of(Avoidance.parse("sesame", UK).orElseThrow());
-        var plan = new SwapPlanner(Facts.none(UK), UK, Volumes.METRIC, avoidances).plan(read("Dip\n200 g tahini"), 1, Budget.USUAL).best().getFirst();
-        assertThat(Accepted.into("Dip\n300 g tahini", plan, avoidances, Facts.none(UK), SwapTableTest::read)).isEmpty();
+        var plan = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoidances).plan(read("Dip\n200 g tahini"), 1, Budget.USUAL).best().getFirst();
+        assertThat(new Accepted("Dip\n300 g tahini", plan, avoidances, Facts.none(UK), SwapTableTest::read).asChange()).isEmpty();
     }
 
     /// No plan holds anything avoided, by a derivation of its own, packs and all; nor does the recipe it is written into.
     @Property(tries = 1500) void no_plan_ever_brings_what_is_avoided(@ForAll("dishes") List<String> dish, @ForAll("avoidances") Set<String> avoided, @ForAll("packs") List<Fact> packs) {
         var facts = new Facts(UK, packs);
         var avoidances = avoided.stream().map(a -> Avoidance.parse(a, UK).orElseThrow()).toList();
-        for (var plan : new SwapPlanner(facts, UK, Volumes.METRIC, avoidances).plan(aDish(dish.toArray(String[]::new)), 3, Budget.USUAL).best()) {
+        for (var plan : new SwapPlanner(new Context(facts, UK, Volumes.METRIC), avoidances).plan(aDish(dish.toArray(String[]::new)), 3, Budget.USUAL).best()) {
             var after = Derivation.of(plan.after().recipe(), facts);
             for (var avoidance : avoidances)
                 assertThat(avoidance.against(after)).as("%s without %s: %s", dish, avoided, plan.moves().stream().map(m -> m.goesIn().stream().map(l -> l.text()).toList()).toList()).isNotEqualTo(Avoidance.Answer.BREAKS);
             var text = "A dish\n" + String.join("\n", dish);
-            Accepted.into(text, plan, avoidances, facts, SwapTableTest::read).ifPresent(written -> {
-                if (plan.moves().stream().noneMatch(Move.HoldBack.class::isInstance))
+            new Accepted(text, plan, avoidances, facts, SwapTableTest::read).asChange().ifPresent(written -> {
+                if (plan.moves().stream().noneMatch(Move::isForSomePlates))
                     for (var avoidance : avoidances) assertThat(avoidance.against(Derivation.of(read(written), facts))).as(written).isNotEqualTo(Avoidance.Answer.BREAKS);
             });
             if (plan.unknown() == 0 && avoided.contains("vegan")) assertThat(Diet.named("vegan").orElseThrow().judge(after).answer().id()).isNotEqualTo("does-not-suit");

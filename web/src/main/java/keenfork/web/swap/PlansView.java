@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import keenfork.core.food.Food;
 import keenfork.core.recipe.Line;
-import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
@@ -60,7 +59,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
         var title = String.join(", ", plan.changes().stream().map(PlansView::title).toList());
         var lines = plan.changes().size();
         var facts = format.count(lines, "line", "lines") + " · close " + Math.round(plan.closeness() * 100) + " of 100 · ready in " + format.minutes(plan.lead().low(), plan.lead().high());
-        return new Choice(number, title.isEmpty() ? "Keep it, read the packs first" : title, facts, plan.bringsIn().stream().map(g -> g.name().toLowerCase()).toList(), plan.unknown() > 0, on);
+        return new Choice(number, title.isEmpty() ? "Keep it, read the packs first" : title, facts, plan.bringsIn().stream().map(b -> b.group().name().toLowerCase()).toList(), plan.unknown() > 0, on);
     }
 
     private static String title(Move move) {
@@ -69,6 +68,9 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
             case Move.Choose(_, var with) -> food(with);
             case Move.LeaveOut(var line) -> "no " + food(line);
             case Move.HoldBack(var line, _) -> food(line) + " held back";
+            case Move.TakeOff(var line, _) -> "portions without " + food(line);
+            case Move.ChangePack(_, var pack) -> pack.label();
+            case Move.Adjust(_, var with) -> with.text();
             case Move.Keep(var line) -> food(line) + " as it is";
         };
     }
@@ -80,7 +82,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
         var start = changes.stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
                 .map(m -> food(m.with().getFirst()) + ": " + m.swap().preparation() + ", " + format.minutes(m.swap().lead().low(), m.swap().lead().high())).toList();
         var after = plan.after().under(ruleBook).marks().stream().map(m -> sign(m, format)).toList();
-        return new Chosen(number, plan.bringsIn().stream().map(Group::name).map(String::toLowerCase).toList(), changes.stream().map(m -> change(m, format)).toList(),
+        return new Chosen(number, plan.bringsIn().stream().map(b -> b.group().name().toLowerCase()).toList(), changes.stream().map(m -> change(m, format)).toList(),
                 format.count(same, "other line", "other lines") + " as before", effects, start, after, plan.unknown());
     }
 
@@ -91,7 +93,9 @@ record PlansView(String dish, List<Choice> choices, @Nullable Chosen chosen, Lis
     private static Change change(Move move, Format format) {
         var after = move.goesIn().stream().map(l -> new After(food(l), l.text(), format.likely(l.mass()))).toList();
         var word = switch (move) {
-            case Move.Replace _, Move.Choose _ -> "";
+            case Move.Replace _, Move.Choose _, Move.Adjust _ -> "";
+            case Move.ChangePack(_, var pack) -> "from the pack “%s”".formatted(pack.label());
+            case Move.TakeOff _ -> "not in the portions taken off";
             case Move.LeaveOut _ -> "left out";
             case Move.HoldBack(_, var part) -> "held back with the " + part.toLowerCase();
             case Move.Keep _ -> "kept";

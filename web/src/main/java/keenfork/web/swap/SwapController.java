@@ -9,6 +9,7 @@ import keenfork.core.diet.Diet;
 import keenfork.core.search.Budget;
 import keenfork.core.swap.Accepted;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Context;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -57,14 +58,14 @@ class SwapController {
 
     private void addPlans(Model model, Menu menu, long id, List<Avoidance> avoidances, int wanted) {
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        var plans = new SwapPlanner(menu.facts(), menu.ruleBook(), menu.volumes(), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
+        var plans = new SwapPlanner(new Context(menu.facts(), menu.ruleBook(), menu.volumes()), avoidances).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
         var view = PlansView.of(plans, menu.ruleBook(), wanted, format);
         model.addAttribute("view", view);
         model.addAttribute("split", SplitView.of(dish.derivation(), avoidances, format));
         var chosen = view.chosen();
         if (chosen == null) return;
         var text = dish.stored().value().text();
-        Accepted.into(text, plans.best().get(chosen.number() - 1), avoidances, menu.facts(), menu::read).ifPresent(written -> {
+        new Accepted(text, plans.best().get(chosen.number() - 1), avoidances, menu.facts(), menu::read).asChange().ifPresent(written -> {
             model.addAttribute("written", written);
             model.addAttribute("version", dish.stored().version());
             model.addAttribute("asOwn", written.replaceFirst(Pattern.quote(dish.name()), Matcher.quoteReplacement(

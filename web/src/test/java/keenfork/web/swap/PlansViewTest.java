@@ -9,6 +9,7 @@ import keenfork.core.measure.Volumes;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Context;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.core.trace.Facts;
 import org.junit.jupiter.api.Test;
@@ -16,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class PlansViewTest {
     private static PlansView view(int wanted, String text, String... avoid) {
         var book = RuleBook.uk();
-        var planner = new SwapPlanner(Facts.none(book), book, Volumes.METRIC, Stream.of(avoid).map(a -> Avoidance.parse(a, book).orElseThrow()).toList());
+        var planner = new SwapPlanner(new Context(Facts.none(book), book, Volumes.METRIC), Stream.of(avoid).map(a -> Avoidance.parse(a, book).orElseThrow()).toList());
         return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), book, wanted, ADish.FORMAT);
     }
 

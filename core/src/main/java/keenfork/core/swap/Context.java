@@ -1,0 +1,33 @@
+package keenfork.core.swap;
+
+import java.util.List;
+import keenfork.core.measure.Volumes;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
+
+/// What a kitchen plans its swaps with.
+///
+/// @param facts    the facts in force
+/// @param ruleBook whose groups a plan may bring in
+/// @param volumes  the kitchen's convention for spoons and cups
+/// @param swaps    the swaps it uses
+/// @param packs    every pack in its larder that is read and in date, those that are not in use among them
+/// @param guests   the people to be fed, whom a plan could shut out; empty where nobody knows who comes
+public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swaps, List<Fact.PackInUse> packs, List<Guests> guests) {
+    public Context {
+        packs = List.copyOf(packs);
+        guests = List.copyOf(guests);
+    }
+
+    /// A kitchen with the shipped table alone, of which no more is known than the facts.
+    public Context(Facts facts, RuleBook ruleBook, Volumes volumes) {
+        this(facts, ruleBook, volumes, Swaps.shipped(), List.of(), List.of());
+    }
+
+    public Context withGuests(List<Guests> others) { return new Context(facts, ruleBook, volumes, swaps, packs, others); }
+
+    public Context withPacks(List<Fact.PackInUse> others) { return new Context(facts, ruleBook, volumes, swaps, others, guests); }
+
+    public Context withSwaps(Swaps others) { return new Context(facts, ruleBook, volumes, others, packs, guests); }
+}

@@ -1,0 +1,85 @@
+package keenfork.core.swap;
+
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+
+/// What a plan is searched in, in plain figures: one option for each line that offends. Public so that an outside solver can be set the same.
+///
+/// @param lines  the options of each line, in the order of the recipe
+/// @param people how many people each of the guests' groups has; empty where nobody knows who comes
+public record Puzzle(List<List<Option>> lines, List<Integer> people) {
+    private static final int MILLE = 1000;
+
+    public Puzzle {
+        lines = lines.stream().map(List::copyOf).toList();
+        people = List.copyOf(people);
+    }
+
+    /// A possible move with what it does.
+    ///
+    /// @param move     the move
+    /// @param open     whether something avoided is still not known of what goes in
+    /// @param brings   the rule book's groups that it brings in, by their places
+    /// @param shutsOut the guests' groups that it shuts out, by their places
+    /// @param part     the part that comes off as a whole, where the line stands in one; else an empty string
+    public record Option(Move move, boolean open, BitSet brings, BitSet shutsOut, String part) {
+        boolean holdsBack() { return move instanceof Move.HoldBack; }
+
+        int lost() { return (int) Math.round((1 - move.closeness()) * MILLE); }
+    }
+
+    /// What a plan costs, in the order that counts.
+    ///
+    /// @param unknown  lines about which something avoided is still not known
+    /// @param shutOut  people newly shut out; groups brought in where nobody knows who comes
+    /// @param changed  lines changed
+    /// @param lost     closeness lost, in thousandths, over all lines
+    /// @param lead     minutes before all is ready, at most
+    /// @param salt     how far the salt moves
+    /// @param bringsIn groups brought in
+    public record Cost(int unknown, int shutOut, int changed, int lost, int lead, int salt, int bringsIn) implements Comparable<Cost> {
+        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0);
+        private static final Comparator<Cost> ORDER = Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::changed)
+                .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt).thenComparingInt(Cost::bringsIn);
+
+        @Override public int compareTo(Cost other) { return ORDER.compare(this, other); }
+
+        Cost withUnknown(int more) { return new Cost(unknown + more, shutOut, changed, lost, lead, salt, bringsIn); }
+    }
+
+    /// {@return what a set of groups brought in and of guests shut out weighs}
+    public int shutOut(BitSet brought, BitSet guests) {
+        if (people.isEmpty()) return brought.cardinality();
+        var sum = 0;
+        for (var g = guests.nextSetBit(0); g >= 0; g = guests.nextSetBit(g + 1)) sum += people.get(g);
+        return sum;
+    }
+
+    /// {@return what one option for each line costs together}
+    public Cost cost(List<Option> chosen) {
+        var brought = new BitSet();
+        var guests = new BitSet();
+        var cost = Cost.NONE;
+        for (var option : chosen) {
+            brought.or(option.brings);
+            guests.or(option.shutsOut);
+            cost = plus(cost, option, brought, guests);
+        }
+        return cost;
+    }
+
+    /// {@return a cost with one more option taken}
+    /// @param brought what is brought in with it
+    /// @param guests  who is shut out with it
+    Cost plus(Cost cost, Option option, BitSet brought, BitSet guests) {
+        var move = option.move;
+        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(brought, guests), cost.changed + (move.changes() ? 1 : 0), cost.lost + option.lost(),
+                Math.max(cost.lead, move.lead().high()), cost.salt + move.saltDrift(), brought.cardinality());
+    }
+
+    /// {@return whether options go together: a part is held back as a whole or not at all}
+    public static boolean goTogether(Option one, Option other) {
+        return one.part.isEmpty() || !one.part.equals(other.part) || one.holdsBack() == other.holdsBack();
+    }
+}
