@@ -39,7 +39,14 @@ public final class Accepted {
     public Optional<String> asChange() { return written(plan.moves().stream().filter(m -> !m.isForSomePlates()).toList(), List.of()); }
 
     /// {@return a recipe for these people alone, without what is held back or taken off for them; empty as above}
-    public Optional<String> asVariant() { return written(plan.moves(), Changed.besides(read.apply(text), plan.moves()).stream().map(Line::text).toList()); }
+    public Optional<String> asVariant() {
+        var recipe = read.apply(text);
+        var moves = sameIn(recipe, plan.moves());
+        var gone = new ArrayList<>(Changed.besides(recipe, moves).stream().map(Line::text).toList());
+        // a heading with nothing under it would be read as a line
+        for (var part : Changed.held(moves)) gone.add(part + ":");
+        return written(plan.moves(), gone);
+    }
 
     private Optional<String> written(List<Move> moves, List<String> gone) {
         var changed = text;

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import keenfork.core.food.Food;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Part;
@@ -27,7 +28,8 @@ final class Judge {
     /// without what shared kit left: that is the run's to mend, not a swap's
     private final Facts facts;
     private final Profile had;
-    private final List<Guests> stillEat;
+    /// the guests who cannot eat the dish as it is: nothing shuts them out anew
+    private final BitSet out = new BitSet();
     private final Map<List<Food>, Verdict> byFoods = new HashMap<>();
 
     /// What lines do.
@@ -45,11 +47,14 @@ final class Judge {
         this.avoid = avoid;
         this.facts = new Facts(context.facts().home(), context.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
         this.had = before.under(context.ruleBook());
-        this.stillEat = context.guests().stream().filter(g -> !g.areShutOutOf(before)).toList();
+        for (var i = 0; i < context.guests().size(); i++) out.set(i, context.guests().get(i).areShutOutOf(before));
     }
 
-    /// {@return the guests who can eat the dish as it is, and could be shut out}
-    List<Guests> stillEat() { return stillEat; }
+    /// {@return the guests who can eat the dish as it is, and not what becomes of it}
+    List<Guests> newlyShutOutOf(Derivation after) {
+        var guests = context.guests();
+        return IntStream.range(0, guests.size()).filter(i -> !out.get(i) && guests.get(i).areShutOutOf(after)).mapToObj(guests::get).toList();
+    }
 
     /// {@return what the lines of a swap do: that follows from their foods, however much goes in}
     Verdict ofFoods(List<Line> lines) {
@@ -83,7 +88,7 @@ final class Judge {
 
     private BitSet shutsOut(Derivation alone) {
         var places = new BitSet();
-        for (var i = 0; i < stillEat.size(); i++) if (stillEat.get(i).areShutOutOf(alone)) places.set(i);
+        for (var i = 0; i < context.guests().size(); i++) if (!out.get(i) && context.guests().get(i).areShutOutOf(alone)) places.set(i);
         return places;
     }
 

@@ -64,7 +64,7 @@ public final class SwapPlanner {
             }
         var left = Derivation.of(Changed.of(recipe, gone), context.facts());
         blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
-        return new Asked(recipe, before, judge, new Puzzle(choices, judge.stillEat().stream().map(Guests::people).toList()), List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
+        return new Asked(recipe, before, judge, new Puzzle(choices, context.guests().stream().map(Guests::people).toList()), List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
 
     private static String nearest(List<Plans.Rejected> turnedDown) {
@@ -114,7 +114,7 @@ public final class SwapPlanner {
         var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
         var lead = right.moves().stream().map(Move::lead).reduce(Swap.Lead.NONE, Swap.Lead::beside);
-        return new Plan(right.moves(), bringsIn, asked.judge.stillEat().stream().filter(g -> g.areShutOutOf(after)).toList(), found.cost().unknown(), lead,
+        return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost().unknown(), lead,
                 chosen.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
     }
 
