@@ -114,7 +114,7 @@ public final class SwapPlanner {
         var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
         var lead = right.moves().stream().map(Move::lead).reduce(Swap.Lead.NONE, Swap.Lead::beside);
-        return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost().unknown(), lead,
+        return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead,
                 chosen.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
     }
 

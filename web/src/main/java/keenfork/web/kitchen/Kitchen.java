@@ -2,23 +2,17 @@ package keenfork.web.kitchen;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import keenfork.core.diet.Diet;
-import keenfork.core.food.Food;
-import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Volumes;
-import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
-import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Batch;
@@ -45,7 +39,6 @@ import org.springframework.transaction.event.TransactionalEventListener;
 /// Front door to what is derived. It is derived once and kept until something stored changes.
 @Component
 public class Kitchen {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private final Dishes dishes;
     private final Packs packs;
     private final Runs runs;
@@ -125,7 +118,7 @@ public class Kitchen {
         // reading and deriving are pure: the dishes are gone through side by side
         var recipes = written.parallelStream().map(d -> recipe(d, stock, known)).toList();
         var facts = new ArrayList<Fact>();
-        for (var pack : stock.packs()) if (pack.value().isRead() && isTaken(pack.value(), stock)) facts.add(fact(pack.value(), stock.readAgain(), stock.day()));
+        for (var pack : stock.packs()) if (pack.value().isRead() && isTaken(pack.value(), stock)) facts.add(Menu.inUse(pack.value(), stock.readAgain(), stock.day()));
         facts.addAll(linked(stock, recipes));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = run(stock, recipes, new Facts(stock.ruleBook(), facts));
@@ -146,14 +139,6 @@ public class Kitchen {
         return !pack.spare() && stock.packs().stream().noneMatch(p -> p.value().food().equals(pack.food()) && stock.day().equals(p.value().standsInOn()));
     }
 
-    private static Fact.PackInUse fact(PackText pack, ReadAgain readAgain, LocalDate day) {
-        var read = pack.readOn() == null ? "pack read" : "pack read " + DAY.format(pack.readOn());
-        var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
-        // the table may show the food under another name than on the day the pack was read
-        var food = Foods.shipped().find(pack.food()).map(Food::name).orElse(pack.food());
-        return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read, pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
-    }
-
     private static List<Fact> linked(Stock stock, List<Recipe> recipes) {
         var facts = new ArrayList<Fact>();
         for (var link : stock.links())
@@ -161,7 +146,7 @@ public class Kitchen {
                 if (stock.dishes().get(i).id() != link.dish()) continue;
                 var dish = recipes.get(i).name();
                 stock.packs().stream().filter(p -> p.id() == link.pack()).findFirst().ifPresent(p ->
-                        facts.add(new Fact.LineUses(dish, link.line(), p.value().isRead() ? fact(p.value(), stock.readAgain(), stock.day()) : null)));
+                        facts.add(new Fact.LineUses(dish, link.line(), p.value().isRead() ? Menu.inUse(p.value(), stock.readAgain(), stock.day()) : null)));
             }
         return facts;
     }

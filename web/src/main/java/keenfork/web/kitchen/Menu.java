@@ -1,11 +1,16 @@
 package keenfork.web.kitchen;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Line;
@@ -13,6 +18,7 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
 import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.PackText;
@@ -34,6 +40,8 @@ import keenfork.web.persistence.Stored;
 /// @param uses      what uses what on it
 public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
                    List<Packs.LineLink> links, Facts facts, PrepRun run, Uses uses) {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
     /// A dish with what follows from it.
     public record Dish(Stored<DishText> stored, Derivation derivation) {
         public long id() { return stored.id(); }
@@ -110,5 +118,19 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     /// {@return the pack taken for a line of a dish: the one it is linked to, or the one for its food}
     public Optional<Stored<PackText>> packFor(long dish, Line line) {
         return uses.pack(dish, line);
+    }
+
+    /// {@return the packs of the larder that are read and in date, those that stand by among them}
+    public List<Stored<PackText>> packsToChoose() { return packs.stream().filter(p -> p.value().isRead() && !isDue(p.value())).toList(); }
+
+    /// {@return what a read pack says, as a fact for its food}
+    public Fact.PackInUse inUse(Stored<PackText> pack) { return inUse(pack.value(), readAgain, day); }
+
+    static Fact.PackInUse inUse(PackText pack, ReadAgain readAgain, LocalDate day) {
+        var read = pack.readOn() == null ? "pack read" : "pack read " + DAY.format(pack.readOn());
+        var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
+        // the table may show the food under another name than on the day the pack was read
+        var food = Foods.shipped().find(pack.food()).map(Food::name).orElse(pack.food());
+        return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read, pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
     }
 }

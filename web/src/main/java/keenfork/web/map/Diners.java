@@ -1,11 +1,10 @@
 package keenfork.web.map;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import keenfork.core.event.Eats;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Derivation;
 import keenfork.web.persistence.Events;
 
@@ -31,20 +30,8 @@ record Diners(String words, List<Avoidance> avoided, List<String> unread) {
     /// {@return people who avoid what is listed: "eggs, sesame", "egg + vegan", "nuts and milk"}
     /// @param name what they are called; the list itself where it is empty
     static Diners avoiding(String name, String list, RuleBook ruleBook) {
-        var avoided = new ArrayList<Avoidance>();
-        var unread = new ArrayList<String>();
-        for (var word : list.split("\\s*(?:[,;+&\\n]|\\band\\b)\\s*")) {
-            if (word.isBlank()) continue;
-            grouped(word, ruleBook).or(() -> Avoidance.parse(word, ruleBook)).ifPresentOrElse(avoided::add, () -> unread.add(word.strip()));
-        }
-        return new Diners(name.isEmpty() ? "without " + String.join(", ", avoided.stream().map(Avoidance::words).toList()) : name, avoided, unread);
-    }
-
-    /// A group called by its name on screens, or by one letter more or less: "egg", "Gluten cereals".
-    private static Optional<Avoidance> grouped(String word, RuleBook ruleBook) {
-        var plain = word.strip().toLowerCase();
-        return ruleBook.groups().stream().filter(g -> g.name().equalsIgnoreCase(plain) || g.id().equals(plain + "s") || (g.id() + "s").equals(plain) || g.label().equalsIgnoreCase(plain))
-                .findFirst().map(g -> new Avoidance.OfGroup(ruleBook, g, Avoidance.Strictness.TRACE));
+        var read = Avoidances.of(list, ruleBook);
+        return new Diners(name.isEmpty() ? "without " + String.join(", ", read.words()) : name, read.all(), read.unread());
     }
 
     boolean isEveryone() { return avoided.isEmpty() && unread.isEmpty(); }

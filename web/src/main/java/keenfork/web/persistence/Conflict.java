@@ -4,7 +4,7 @@ package keenfork.web.persistence;
 public class Conflict extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
-    Conflict(String message) {
+    public Conflict(String message) {
         super(message);
     }
 }

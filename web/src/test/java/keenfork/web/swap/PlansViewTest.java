@@ -4,7 +4,9 @@ import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import keenfork.web.ADish;
+import java.util.List;
 import java.util.stream.Stream;
+import keenfork.core.diet.Diet;
 import keenfork.core.measure.Volumes;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
@@ -18,7 +20,7 @@ class PlansViewTest {
     private static PlansView view(int wanted, String text, String... avoid) {
         var book = RuleBook.uk();
         var planner = new SwapPlanner(new Context(Facts.none(book), book, Volumes.METRIC), Stream.of(avoid).map(a -> Avoidance.parse(a, book).orElseThrow()).toList());
-        return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), book, wanted, ADish.FORMAT);
+        return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), wanted, new Seen(book, Diet.all(), List.of(), ADish.FORMAT));
     }
 
     @Test void the_plan_asked_for_is_the_one_that_is_shown() {

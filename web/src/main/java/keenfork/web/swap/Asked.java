@@ -1,0 +1,97 @@
+package keenfork.web.swap;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Avoidances;
+import keenfork.web.persistence.Events;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/// What is asked of the swap bench.
+///
+/// @param dish    the dish's key; 0 while none is chosen, [#EVERY_DISH] for the whole menu
+/// @param guests  the groups of guests that must be served, by their keys
+/// @param words   what must be out besides, in words of the command line
+/// @param recipe  those of them for which a trace does not count
+/// @param plan    the plan that is looked at, from 1
+/// @param compare the plans held side by side
+/// @param variant the variant that is planned anew, or 0
+record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare, long variant) {
+    static final long EVERY_DISH = -1;
+    private static final int MOST_WORDS = 30;
+    private static final int MOST_COMPARED = 3;
+    private static final int MOST_PLANS = 99;
+
+    Asked {
+        guests = Set.copyOf(guests);
+        words = new LinkedHashSet<>(words);
+        recipe = Set.copyOf(recipe);
+        compare = new TreeSet<>(compare);
+    }
+
+    static Asked of(HttpServletRequest request) {
+        var words = new LinkedHashSet<>(words(request, "avoid"));
+        words.addAll(words(request, "more"));
+        var ticked = words(request, "recipe");
+        // "milk:recipe" typed is milk, ticked as recipe only
+        var recipe = new TreeSet<String>();
+        var bare = new LinkedHashSet<String>();
+        for (var word : words.stream().limit(MOST_WORDS).toList()) {
+            var plain = word.replaceFirst(":recipe$", "").strip();
+            if (plain.isEmpty()) continue;
+            bare.add(plain);
+            if (!plain.equals(word) || ticked.contains(plain)) recipe.add(plain);
+        }
+        return new Asked(number(request.getParameter("dish")), Set.copyOf(numbers(request, "for")), bare, recipe, (int) Math.clamp(number(request.getParameter("plan")), 1, MOST_PLANS),
+                numbers(request, "compare").stream().map(n -> (int) Math.clamp(n, 0, MOST_PLANS)).distinct().limit(MOST_COMPARED).collect(Collectors.toSet()), number(request.getParameter("variant")));
+    }
+
+    private static List<String> words(HttpServletRequest request, String name) {
+        var values = request.getParameterValues(name);
+        return values == null ? List.of() : Arrays.stream(values).flatMap(v -> Arrays.stream(v.split(","))).map(v -> v.strip().toLowerCase()).filter(v -> !v.isEmpty()).toList();
+    }
+
+    static List<Long> numbers(HttpServletRequest request, String name) { return words(request, name).stream().map(Asked::number).distinct().toList(); }
+
+    static long number(@Nullable String text) { return text != null && text.matches("-?\\d{1,15}") ? Long.parseLong(text) : 0; }
+
+    /// {@return all that must be out, in words of the command line: what is kept beside a variant or a portion}
+    String avoided(List<Events.Guests> groups) {
+        var all = new ArrayList<String>();
+        for (var group : chosen(groups)) all.add(group.avoids());
+        for (var word : words) all.add(recipe.contains(word) ? word + ":recipe" : word);
+        return String.join(", ", all);
+    }
+
+    Avoidances avoidances(List<Events.Guests> groups, RuleBook book) { return Avoidances.of(avoided(groups), book); }
+
+    List<Events.Guests> chosen(List<Events.Guests> groups) { return groups.stream().filter(g -> guests.contains(g.id())).toList(); }
+
+    public boolean isEveryDish() { return dish == EVERY_DISH; }
+
+    /// {@return the address of the same question, with another plan looked at}
+    public String link(int other) { return address(dish, other, Set.of()); }
+
+    /// {@return the address of the same question for another dish}
+    String linkTo(long other) { return address(other, 1, Set.of()); }
+
+    private String address(long of, int other, Set<Integer> compared) {
+        var uri = UriComponentsBuilder.fromPath("/swaps").queryParam("dish", of);
+        new TreeSet<>(guests).forEach(g -> uri.queryParam("for", g));
+        words.forEach(w -> uri.queryParam("avoid", "{w}"));
+        recipe.stream().sorted().forEach(w -> uri.queryParam("recipe", "{w}"));
+        if (other > 1) uri.queryParam("plan", other);
+        compared.forEach(c -> uri.queryParam("compare", c));
+        if (variant != 0) uri.queryParam("variant", variant);
+        var values = new ArrayList<Object>(words);
+        values.addAll(recipe.stream().sorted().toList());
+        return uri.encode().buildAndExpand(values.toArray()).toUriString();
+    }
+}

@@ -1,0 +1,135 @@
+package keenfork.web.swap;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Part;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.swap.Balance;
+import keenfork.core.swap.Move;
+import keenfork.core.swap.Plan;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
+import keenfork.web.page.Format;
+import keenfork.web.page.Sign;
+
+/// One plan, before and after.
+///
+/// @param minds    who minds what it brings in
+/// @param changes  the lines it changes
+/// @param same     how many lines stay
+/// @param bars     what goes in, before and after
+/// @param mouth    what changes in the mouth
+/// @param balance  how salt and acid were set right
+/// @param start    what to start, the longest first
+/// @param marks    each group that the dish holds before or after
+/// @param diets    each diet whose verdict changes
+record ChosenView(int number, List<String> bringsIn, String minds, int unknown, List<Change> changes, String same, List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, List<Turn> marks, List<Turn> diets) {
+    private static final double RIBBON = 34;
+    private static final double DECADES = 4;
+    private static final int MOST_SIGNS = 3;
+
+    /// a line and what takes its place, with the ribbon between them: widths in px by the log of grams
+    record Change(String before, String beforeGrams, List<Sign> signs, String move, List<After> after, double left, double right) {}
+
+    /// what goes in
+    record After(String text, List<Sign> signs) {}
+
+    /// something that was so and is so now
+    record Turn(String name, String before, String beforeWords, String after, String afterWords) {
+        public boolean changed() { return !before.equals(after); }
+    }
+
+    static ChosenView of(Derivation before, Plan plan, int number, Seen seen) {
+        var format = seen.format();
+        var changes = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).toList();
+        var same = plan.after().recipe().lines().size() - changes.stream().mapToInt(m -> m.goesIn().size()).sum();
+        return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(plan, seen.guests(), format), plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
+                format.count(same, "other line", "other lines") + " as before", MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan), balance(plan, format), start(plan, format), marks(before, plan, seen), diets(before, plan, seen));
+    }
+
+    private static List<String> start(Plan plan, Format format) {
+        return plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
+                .sorted((a, b) -> Integer.compare(b.swap().lead().high(), a.swap().lead().high()))
+                .map(m -> PlansView.food(m.with().getFirst()) + ": " + m.swap().preparation() + ", " + format.minutes(m.swap().lead().low(), m.swap().lead().high())).toList();
+    }
+
+    private static List<String> balance(Plan plan, Format format) {
+        var words = new ArrayList<String>();
+        for (Balance b : plan.balance()) {
+            var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(), format.likely(b.before()), format.likely(b.swapped()));
+            words.add(figures + (b.after().equals(b.swapped()) ? "." : ", %s set right.".formatted(format.likely(b.after()))) + (b.advice().isEmpty() ? "" : " " + b.advice()));
+        }
+        return words;
+    }
+
+    private static List<Turn> marks(Derivation before, Plan plan, Seen seen) {
+        var was = before.under(seen.ruleBook());
+        var is = plan.after().under(seen.ruleBook());
+        var turns = new ArrayList<Turn>();
+        for (var group : seen.ruleBook().groups()) {
+            var one = was.mark(group);
+            var other = is.mark(group);
+            if (one.isPresent() || other.isPresent()) turns.add(new Turn(group.name(), seen.format().symbol(one), seen.format().words(one), seen.format().symbol(other), seen.format().full(other)));
+        }
+        return turns;
+    }
+
+    private static List<Turn> diets(Derivation before, Plan plan, Seen seen) {
+        var turns = new ArrayList<Turn>();
+        for (var diet : seen.diets()) {
+            var was = diet.judge(before).answer();
+            var is = diet.judge(plan.after()).answer();
+            if (was != is) turns.add(new Turn(diet.name(), seen.format().bowl(was), was.id().replace('-', ' '), seen.format().bowl(is), is.id().replace('-', ' ')));
+        }
+        return turns;
+    }
+
+    private static Change change(Derivation before, Plan plan, Move move, Seen seen) {
+        var format = seen.format();
+        var after = move.goesIn().stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
+        var word = switch (move) {
+            case Move.Replace _, Move.Choose _ -> "";
+            case Move.Adjust _ -> "to set it right";
+            case Move.ChangePack(_, var pack) -> "from the pack “%s”".formatted(pack.label());
+            case Move.LeaveOut _ -> "left out";
+            case Move.HoldBack(_, var part) -> "held back with the " + part.toLowerCase();
+            case Move.TakeOff(_, var step) -> "not in the portions taken off before step " + (step + 1);
+            case Move.Keep _ -> "kept";
+        };
+        var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).mapToDouble(m -> m.likelyGrams()).sum();
+        return new Change(move.line().text(), format.likely(move.line().mass()), signs(before, move.line(), seen), word, after, width(move.line().weighed().map(m -> m.likelyGrams()).orElse(0.0)), width(right));
+    }
+
+    private static double width(double grams) {
+        return grams <= 0 ? 2 : Math.clamp(Math.log10(1 + grams) / DECADES * RIBBON, 2, RIBBON);
+    }
+
+    /// What a line carries, strongest first.
+    private static List<Sign> signs(Derivation dish, Line line, Seen seen) {
+        var part = part(dish.recipe(), line);
+        if (part.isEmpty()) return List.of();
+        var evidence = dish.evidence().stream().filter(e -> e.isOf(part.get(), line)).toList();
+        if (evidence.stream().anyMatch(e -> e.substance().id().equals("anything") && e.named() == null)) return List.of(new Sign("m-unknown", "all groups", "not known: it may hold anything"));
+        var signs = new LinkedHashMap<String, Sign>();
+        for (var certainty : Certainty.values())
+            for (var e : evidence)
+                if (e.certainty() == certainty)
+                    for (var group : seen.ruleBook().groups())
+                        if (seen.ruleBook().member(group, e.substance()).isPresent() && e.couldBeIn(group))
+                            signs.putIfAbsent(group.id(), new Sign(seen.format().symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
+                                    group.name() + " " + seen.format().words(certainty, e.assumed())));
+        var all = List.copyOf(signs.values());
+        if (all.size() <= MOST_SIGNS) return all;
+        var first = new ArrayList<>(all.subList(0, MOST_SIGNS - 1));
+        // what does not fit is counted, never left out silently
+        first.add(new Sign(all.get(MOST_SIGNS - 1).symbol(), "and %d more".formatted(all.size() - MOST_SIGNS + 1), String.join("; ", all.subList(MOST_SIGNS - 1, all.size()).stream().map(Sign::words).toList())));
+        return first;
+    }
+
+    private static Optional<Part> part(Recipe recipe, Line line) {
+        return recipe.parts().stream().filter(p -> p.lines().stream().anyMatch(l -> l == line)).findFirst();
+    }
+}

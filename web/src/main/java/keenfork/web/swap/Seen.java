@@ -1,0 +1,19 @@
+package keenfork.web.swap;
+
+import java.util.List;
+import keenfork.core.diet.Diet;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Guests;
+import keenfork.web.page.Format;
+
+/// What plans are shown under.
+///
+/// @param ruleBook the rule book in force
+/// @param diets    the diets that are judged before and after
+/// @param guests   the people to be fed
+record Seen(RuleBook ruleBook, List<Diet> diets, List<Guests> guests, Format format) {
+    Seen {
+        diets = List.copyOf(diets);
+        guests = List.copyOf(guests);
+    }
+}

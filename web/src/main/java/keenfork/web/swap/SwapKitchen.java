@@ -1,0 +1,67 @@
+package keenfork.web.swap;
+
+import java.util.List;
+import java.util.Optional;
+import keenfork.core.search.Budget;
+import keenfork.core.swap.Accepted;
+import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Avoidances;
+import keenfork.core.swap.Context;
+import keenfork.core.swap.Guests;
+import keenfork.core.swap.Plan;
+import keenfork.core.swap.Plans;
+import keenfork.core.swap.Swap;
+import keenfork.core.swap.SwapPlanner;
+import keenfork.core.swap.Swaps;
+import keenfork.core.trace.Fact;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.persistence.Events;
+import keenfork.web.persistence.OwnSwaps;
+import org.springframework.stereotype.Component;
+
+/// Plans swaps with what this kitchen has: its packs, its guests and its own table.
+@Component
+class SwapKitchen {
+    static final String SOURCE = "this kitchen";
+    private static final int PLANS = 5;
+    private static final Swap.Effects NO_EFFECTS = new Swap.Effects(0, 0, 0, 0, 0);
+    private final Events events;
+    private final OwnSwaps ownSwaps;
+
+    SwapKitchen(Events events, OwnSwaps ownSwaps) {
+        this.events = events;
+        this.ownSwaps = ownSwaps;
+    }
+
+    List<Events.Guests> groups() { return events.groups(); }
+
+    /// {@return the table as this kitchen uses it}
+    Swaps table() { return Swaps.shipped().with(ownSwaps.all().stream().map(SwapKitchen::swap).toList()).without(ownSwaps.off()); }
+
+    /// {@return a swap as the kitchen wrote it}
+    /// @throws IllegalArgumentException saying what cannot be read
+    static Swap swap(OwnSwaps.Own own) {
+        return new Swap("own-" + own.id(), Swaps.foods(own.replaces()), Swaps.role(own.role()), Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
+                Swaps.closeness(own.closeness()), SOURCE);
+    }
+
+    /// {@return what plans are made with, as it is kept at this moment}
+    Context context(Menu menu) {
+        var packs = menu.packsToChoose().stream().map(menu::inUse).toList();
+        var guests = groups().stream().map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
+        return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), packs, guests);
+    }
+
+    static Plans plan(Context context, Menu.Dish dish, List<Avoidance> avoid) {
+        return new SwapPlanner(context, avoid).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
+    }
+
+    static Accepted accepted(Menu menu, Menu.Dish dish, Plan plan, List<Avoidance> avoid) {
+        return new Accepted(dish.stored().value().text(), plan, avoid, menu.facts(), menu::read);
+    }
+
+    /// {@return the key of the pack a plan changes to}
+    static Optional<Long> key(Menu menu, Fact.PackInUse pack) {
+        return menu.packsToChoose().stream().filter(p -> menu.inUse(p).equals(pack)).map(p -> p.id()).findFirst();
+    }
+}

@@ -1,0 +1,110 @@
+package keenfork.web.swap;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import keenfork.core.food.Food;
+import keenfork.core.swap.Swap;
+import keenfork.core.swap.Swaps;
+import keenfork.web.page.Cook;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.OwnSwaps;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/// The table of swaps: the shipped ones, which can be turned off, and the kitchen's own.
+@Controller
+class SwapTableController {
+    private static final int LONGEST = 500;
+    private static final OwnSwaps.Own BLANK = new OwnSwaps.Own(0, "", "body", "", "", "", "0.7");
+    private final OwnSwaps own;
+    private final Format format;
+
+    /// One swap.
+    ///
+    /// @param key its key where it is the kitchen's own; 0 else
+    record Row(String id, long key, String replaces, String goesIn, String role, String how, String facts, String source, boolean off) {}
+
+    SwapTableController(OwnSwaps own, Format format) {
+        this.own = own;
+        this.format = format;
+    }
+
+    @GetMapping("/swaps/table") String table(@RequestParam(defaultValue = "") String q, Model model) {
+        fill(model, q, BLANK, "");
+        return "swap/table";
+    }
+
+    private void fill(Model model, String q, OwnSwaps.Own form, String wrong) {
+        var words = q.strip().toLowerCase(Locale.ROOT);
+        var off = own.off();
+        var rows = new ArrayList<Row>();
+        for (var o : own.all()) rows.add(row(SwapKitchen.swap(o), o.id(), off.contains("own-" + o.id())));
+        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
+        model.addAttribute("q", q);
+        model.addAttribute("all", rows.size());
+        model.addAttribute("offs", off.size());
+        model.addAttribute("rows", rows.stream().filter(r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList());
+        model.addAttribute("form", form);
+        model.addAttribute("roles", Swaps.ROLES);
+        model.addAttribute("wrong", wrong);
+    }
+
+    private Row row(Swap swap, long key, boolean off) {
+        var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString() : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
+        return new Row(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()), String.join(" + ", goesIn), swap.role(), swap.preparation(),
+                "close %d of 100 · %s".formatted(Math.round(swap.closeness() * 100), format.minutes(swap.lead().low(), swap.lead().high())), swap.source(), off);
+    }
+
+    @PostMapping("/swaps/table") ModelAndView add(@RequestParam(defaultValue = "") String replaces, @RequestParam(defaultValue = "") String role, @RequestParam(defaultValue = "") String goesIn,
+                                                  @RequestParam(defaultValue = "") String preparation, @RequestParam(defaultValue = "") String lead, @RequestParam(defaultValue = "") String closeness, HttpServletRequest request) {
+        var form = new OwnSwaps.Own(0, replaces.strip(), role.strip(), goesIn.strip(), preparation.strip(), lead.strip(), closeness.strip());
+        var wrong = wrong(form);
+        if (wrong.isEmpty()) {
+            own.add(form, Cook.of(request));
+            return new ModelAndView("redirect:/swaps/table");
+        }
+        var page = new ModelAndView("swap/table", HttpStatus.UNPROCESSABLE_CONTENT);
+        var model = new org.springframework.ui.ExtendedModelMap();
+        fill(model, "", form, wrong);
+        page.addAllObjects(model);
+        return page;
+    }
+
+    private static String wrong(OwnSwaps.Own form) {
+        if (form.preparation().isEmpty()) return "Say how it is made, in a few words.";
+        for (var text : List.of(form.replaces(), form.goesIn(), form.preparation())) if (text.length() > LONGEST) return "That is longer than a swap needs: keep each field under %d letters.".formatted(LONGEST);
+        try {
+            SwapKitchen.swap(form);
+            return "";
+        } catch (IllegalArgumentException e) {
+            return "Not kept yet: " + e.getMessage() + ".";
+        }
+    }
+
+    @PostMapping("/swaps/table/{id}/off") String turnOff(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
+        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id)) || own.all().stream().anyMatch(o -> id.equals("own-" + o.id()))) own.turnOff(id, Cook.of(request));
+        return "redirect:/swaps/table" + query(q);
+    }
+
+    @PostMapping("/swaps/table/{id}/on") String turnOn(@PathVariable String id, @RequestParam(defaultValue = "") String q) {
+        own.turnOn(id);
+        return "redirect:/swaps/table" + query(q);
+    }
+
+    @PostMapping("/swaps/table/{key}/remove") String remove(@PathVariable long key) {
+        own.remove(key);
+        return "redirect:/swaps/table";
+    }
+
+    private static String query(String q) {
+        return q.isBlank() ? "" : "?q=" + java.net.URLEncoder.encode(q, java.nio.charset.StandardCharsets.UTF_8);
+    }
+}
