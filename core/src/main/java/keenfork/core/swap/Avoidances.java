@@ -3,6 +3,8 @@ package keenfork.core.swap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import keenfork.core.diet.Diet;
 import keenfork.core.regime.RuleBook;
 
 /// All that people avoid, read from their words.
@@ -39,6 +41,12 @@ public record Avoidances(List<Avoidance> all, List<String> unread) {
 
     public boolean isEmpty() { return all.isEmpty() && unread.isEmpty(); }
 
-    /// {@return what is avoided, in words}
-    public List<String> words() { return all.stream().map(Avoidance::words).toList(); }
+    /// {@return what such a dish is, in words: `vegan, without sesame, nuts`}
+    public String inWords() {
+        var diets = all.stream().filter(Avoidance.OfDiet.class::isInstance).map(a -> said(((Avoidance.OfDiet) a).diet())).toList();
+        var out = all.stream().filter(a -> !(a instanceof Avoidance.OfDiet)).map(Avoidance::words).toList();
+        return String.join(", ", Stream.concat(diets.stream(), out.isEmpty() ? Stream.of() : Stream.of("without " + String.join(", ", out))).toList());
+    }
+
+    private static String said(Diet diet) { return diet.id().equals("pregnancy") ? "for pregnant guests" : diet.name().toLowerCase(); }
 }

@@ -39,6 +39,6 @@ final class Written {
         var density = food.density();
         var millilitres = density == null ? 0 : likely / density.likely().doubleValue();
         var spooned = density != null && millilitres <= MOST_CUPS * volumes.millilitres(Unit.CUP).doubleValue();
-        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes));
+        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes).replace(" (", ", ").replace(")", ""));
     }
 }

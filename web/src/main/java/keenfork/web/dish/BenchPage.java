@@ -2,6 +2,8 @@ package keenfork.web.dish;
 
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.SetAsides;
+import keenfork.web.persistence.Variants;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -11,10 +13,14 @@ import org.springframework.web.servlet.ModelAndView;
 @Component
 class BenchPage {
     private final Kitchen kitchen;
+    private final Variants variants;
+    private final SetAsides asides;
     private final Format format;
 
-    BenchPage(Kitchen kitchen, Format format) {
+    BenchPage(Kitchen kitchen, Variants variants, SetAsides asides, Format format) {
         this.kitchen = kitchen;
+        this.variants = variants;
+        this.asides = asides;
         this.format = format;
     }
 
@@ -55,6 +61,7 @@ class BenchPage {
         page.addObject("theirs", theirs == null ? null : TextDifference.of(theirs, form.text()));
         page.addObject("tooLong", "");
         page.addObject("bench", bench);
+        page.addObject("kin", KinView.of(id, kitchen.menu(), variants.all(), asides.all(), format));
         page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());
         return page;
     }

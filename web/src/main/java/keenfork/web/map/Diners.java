@@ -31,7 +31,7 @@ record Diners(String words, List<Avoidance> avoided, List<String> unread) {
     /// @param name what they are called; the list itself where it is empty
     static Diners avoiding(String name, String list, RuleBook ruleBook) {
         var read = Avoidances.of(list, ruleBook);
-        return new Diners(name.isEmpty() ? "without " + String.join(", ", read.words()) : name, read.all(), read.unread());
+        return new Diners(name.isEmpty() ? read.inWords() : name, read.all(), read.unread());
     }
 
     boolean isEveryone() { return avoided.isEmpty() && unread.isEmpty(); }

@@ -12,6 +12,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 public class OwnSwaps {
+    /// what the id of an own swap begins with
+    private static final String OWN = "own-";
     private final OwnSwapRows rows;
     private final SwapOffRows offRows;
     private final Clock clock;
@@ -25,7 +27,10 @@ public class OwnSwaps {
     /// @param preparation how, in kitchen words
     /// @param lead        minutes, such as `30-45`
     /// @param closeness   how near it comes, 0 to 1
-    public record Own(long id, String replaces, String role, String goesIn, String preparation, String lead, String closeness) {}
+    public record Own(long id, String replaces, String role, String goesIn, String preparation, String lead, String closeness) {
+        /// {@return its id in the table of swaps}
+        public String swap() { return OWN + id; }
+    }
 
     OwnSwaps(OwnSwapRows rows, SwapOffRows offRows, Clock clock) {
         this.rows = rows;
@@ -51,7 +56,10 @@ public class OwnSwaps {
         rows.saveAndFlush(row);
     }
 
-    public void remove(long id) { rows.deleteById(id); }
+    public void remove(long id) {
+        rows.deleteById(id);
+        offRows.deleteById(OWN + id);
+    }
 
     /// {@return the ids of the swaps that are turned off}
     @Transactional(readOnly = true)

@@ -83,7 +83,7 @@ class Accepting {
     Kept asChange(Offer offer, Plan plan, long version) {
         var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange().orElseThrow(Accepting::notBorne);
         var number = dishes.versions(offer.dish.id()).getFirst().number();
-        dishes.change(offer.dish.id(), version, offer.dish.name(), text, "", offer.by, "swapped, without " + String.join(", ", offer.avoid.words()));
+        dishes.change(offer.dish.id(), version, offer.dish.name(), text, "", offer.by, "swapped: " + offer.avoid.inWords());
         return new Kept(How.CHANGE, offer.dish.id(), number, setAside(offer, plan), linked(offer.menu, plan, offer.dish.id()));
     }
 
@@ -138,7 +138,7 @@ class Accepting {
     }
 
     private static String freeName(Offer offer) {
-        var name = offer.dish.name() + ", without " + String.join(", ", offer.avoid.words());
+        var name = offer.dish.name() + ", " + offer.avoid.inWords();
         var free = name;
         for (var n = 2; isTaken(offer.menu, free); n++) free = name + " " + n;
         return free;

@@ -60,7 +60,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var words = new ArrayList<String>();
         for (Balance b : plan.balance()) {
             var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(), format.likely(b.before()), format.likely(b.swapped()));
-            words.add(figures + (b.after().equals(b.swapped()) ? "." : ", %s set right.".formatted(format.likely(b.after()))) + (b.advice().isEmpty() ? "" : " " + b.advice()));
+            words.add(figures + (b.after().equals(b.swapped()) ? b.advice().isEmpty() ? ", too little a change to notice." : "." : ", %s set right.".formatted(format.likely(b.after()))) + (b.advice().isEmpty() ? "" : " " + b.advice()));
         }
         return words;
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
+import keenfork.web.page.SplitView;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;

@@ -41,7 +41,7 @@ class SwapKitchen {
     /// {@return a swap as the kitchen wrote it}
     /// @throws IllegalArgumentException saying what cannot be read
     static Swap swap(OwnSwaps.Own own) {
-        return new Swap("own-" + own.id(), Swaps.foods(own.replaces()), Swaps.role(own.role()), Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
+        return new Swap(own.swap(), Swaps.foods(own.replaces()), Swaps.role(own.role()), Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
                 Swaps.closeness(own.closeness()), SOURCE);
     }
 

@@ -1,6 +1,8 @@
 package keenfork.web.swap;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +14,7 @@ import keenfork.web.page.Format;
 import keenfork.web.persistence.OwnSwaps;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,7 +49,7 @@ class SwapTableController {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
         var rows = new ArrayList<Row>();
-        for (var o : own.all()) rows.add(row(SwapKitchen.swap(o), o.id(), off.contains("own-" + o.id())));
+        for (var o : own.all()) rows.add(row(SwapKitchen.swap(o), o.id(), off.contains(o.swap())));
         for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
         model.addAttribute("q", q);
         model.addAttribute("all", rows.size());
@@ -72,7 +75,7 @@ class SwapTableController {
             return new ModelAndView("redirect:/swaps/table");
         }
         var page = new ModelAndView("swap/table", HttpStatus.UNPROCESSABLE_CONTENT);
-        var model = new org.springframework.ui.ExtendedModelMap();
+        var model = new ExtendedModelMap();
         fill(model, "", form, wrong);
         page.addAllObjects(model);
         return page;
@@ -90,7 +93,7 @@ class SwapTableController {
     }
 
     @PostMapping("/swaps/table/{id}/off") String turnOff(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
-        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id)) || own.all().stream().anyMatch(o -> id.equals("own-" + o.id()))) own.turnOff(id, Cook.of(request));
+        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id)) || own.all().stream().anyMatch(o -> id.equals(o.swap()))) own.turnOff(id, Cook.of(request));
         return "redirect:/swaps/table" + query(q);
     }
 
@@ -105,6 +108,6 @@ class SwapTableController {
     }
 
     private static String query(String q) {
-        return q.isBlank() ? "" : "?q=" + java.net.URLEncoder.encode(q, java.nio.charset.StandardCharsets.UTF_8);
+        return q.isBlank() ? "" : "?q=" + URLEncoder.encode(q, StandardCharsets.UTF_8);
     }
 }

@@ -7,8 +7,11 @@ import java.util.List;
 import keenfork.core.label.Statement;
 import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.SetAsides;
+import keenfork.web.persistence.Variants;
 
 /// What needs attention now.
 ///
@@ -16,15 +19,16 @@ import keenfork.web.persistence.Labels;
 /// @param questions dishes with open questions, most of them first
 /// @param labels    printed labels that no longer say what is so
 /// @param loose     what was set for a day or a line and may no longer hold
-record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> loose) {
+/// @param variants  variants whose original was changed, and portions whose way out no longer holds
+record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> loose, List<Need> variants) {
     /// one thing to do: its name, what is to be done, and where
     record Need(String name, String words, String link) {}
 
-    static TodayView of(Menu menu, List<Labels.Printed> printed, Format format) {
-        return new TodayView(packs(menu, format), questions(menu, format), labels(menu, printed, format), loose(menu));
+    static TodayView of(Menu menu, List<Labels.Printed> printed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(menu, printed, format), loose(menu), variants(menu, variants, asides, format));
     }
 
-    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && loose.isEmpty(); }
+    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
 
     private static List<Need> packs(Menu menu, Format format) {
         var needs = new ArrayList<Need>();
@@ -68,6 +72,20 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
         for (var link : menu.links())
             menu.dish(link.dish()).filter(d -> d.derivation().recipe().lines().stream().noneMatch(l -> l.text().equals(link.line())))
                     .ifPresent(d -> needs.add(new Need(d.name(), "“%s” was linked to a pack and is written otherwise now: the link holds no longer".formatted(link.line()), "/larder/" + link.pack())));
+        return needs;
+    }
+
+    private static List<Need> variants(Menu menu, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+        var needs = new ArrayList<Need>();
+        for (var variant : variants)
+            if (variant.asks())
+                menu.dish(variant.dish()).ifPresent(d -> menu.dish(variant.original()).ifPresent(original ->
+                        needs.add(new Need(d.name(), "Its original, %s, was changed since: does it follow?".formatted(original.name()), "/dishes/" + d.id()))));
+        for (var aside : asides)
+            menu.dish(aside.dish()).ifPresent(d -> {
+                var view = AsideView.of(aside, menu, d, format);
+                if (!view.holds()) needs.add(new Need(d.name(), view.title() + ": " + view.words(), "/dishes/" + d.id()));
+            });
         return needs;
     }
 }

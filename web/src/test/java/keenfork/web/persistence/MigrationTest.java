@@ -26,6 +26,20 @@ class MigrationTest {
         }
     }
 
+    @Test void the_fourth_version_keeps_what_the_third_held_and_a_variant_goes_with_its_dish() throws SQLException {
+        var url = TestPostgres.url("migrated4");
+        flyway(url, "3").migrate();
+        try (var db = DriverManager.getConnection(url, "keenfork", "")) {
+            run(db, "insert into dish (version, name, text, position, changed_at) values (4, 'Old dip', E'Old dip\n1 egg', 1, now()), (0, 'New dip', E'New dip\n1 egg', 2, now())");
+            flyway(url, "latest").migrate();
+            assertThat(one(db, "select string_agg(name, ',' order by id) from dish")).isEqualTo("Old dip,New dip");
+            run(db, "insert into variant (dish_id, original_id, original_number, avoids, made_at) values (2, 1, 1, 'eggs', now())");
+            run(db, "insert into set_aside (dish_id, kind, avoids, people, made_at) values (1, 'hold-back', 'eggs', 2, now())");
+            run(db, "delete from dish where id = 1");
+            assertThat(one(db, "select (select count(*) from variant) || '/' || (select count(*) from set_aside)")).isEqualTo("0/0");
+        }
+    }
+
     private static Flyway flyway(String url, String target) {
         return Flyway.configure().dataSource(url, "keenfork", "").target(target).load();
     }

@@ -1,4 +1,4 @@
-package keenfork.web.swap;
+package keenfork.web.page;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -7,7 +7,6 @@ import keenfork.core.swap.Avoidance;
 import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Derivation;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.page.Format;
 import keenfork.web.persistence.SetAsides;
 
 /// Portions set aside, in the words that hold for the dish as it is now.
@@ -16,10 +15,11 @@ import keenfork.web.persistence.SetAsides;
 /// @param title what it is without, and for how many
 /// @param words what to do; or why it helps no longer
 /// @param holds whether it still keeps what must be out away from them
-record AsideView(long id, String title, String words, boolean holds) {
-    static AsideView of(SetAsides.Aside aside, Menu menu, Menu.Dish dish, Format format) {
+public record AsideView(long id, String title, String words, boolean holds) {
+    /// {@return it as the dish stands now}
+    public static AsideView of(SetAsides.Aside aside, Menu menu, Menu.Dish dish, Format format) {
         var avoid = Avoidances.of(aside.avoids(), menu.ruleBook());
-        var title = "Without %s%s".formatted(format.list(avoid.words()), aside.people() == 0 ? "" : ", for " + format.count(aside.people(), "person", "people"));
+        var title = "%s%s".formatted(avoid.inWords(), aside.people() == 0 ? "" : ", for " + format.count(aside.people(), "person", "people"));
         var does = !avoid.unread().isEmpty() ? "" : switch (aside.kind()) {
             case HOLD_BACK -> holdBack(dish.derivation(), avoid.all(), format);
             case TAKE_OFF -> takeOff(dish.derivation(), avoid.all(), aside.people(), format);
