@@ -37,7 +37,7 @@ record ComparedView(List<Column> columns, List<Row> marks) {
     private static Column column(Plans plans, Plan plan, int number, Seen seen) {
         var format = seen.format();
         var moves = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(m -> m.line().text() + " → " + instead(m)).toList();
-        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.Row::whole).flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0).map(l -> l.name() + " " + l.word()).toList();
+        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.Row::whole).flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0).map(l -> l.name().toLowerCase() + " " + l.word()).toList();
         return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format), format.list(PlansView.names(plan.bringsIn())), PlansView.shutsOut(plan, format),
                 plan.unknown() == 0 ? "" : "not all is known of what goes in", mouth);
     }
