@@ -135,10 +135,14 @@ final class OutsideSolver {
         return sum;
     }
 
+    /// The longest waiting, and the hands-on work of all.
     private IntVar lead() {
-        var leads = lookedUp(o -> o.move().lead().high());
-        var lead = model.intVar("lead of all", 0, Arrays.stream(leads).mapToInt(IntVar::getUB).max().orElse(0));
-        model.max(lead, leads).post();
+        var waits = lookedUp(Puzzle.Option::waiting);
+        var longest = model.intVar("longest waiting", 0, Arrays.stream(waits).mapToInt(IntVar::getUB).max().orElse(0));
+        model.max(longest, waits).post();
+        var hands = sum(Puzzle.Option::hands);
+        var lead = model.intVar("lead", 0, longest.getUB() + hands.getUB());
+        model.arithm(longest, "+", hands, "=", lead).post();
         return lead;
     }
 }

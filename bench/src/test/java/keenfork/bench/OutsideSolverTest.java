@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 /// The planner against choco-solver 5, an outside solver, on the same puzzles: thirty lines, six avoidances, all swaps.
 class OutsideSolverTest {
     private static List<List<Integer>> figures(List<Plan> plans) {
-        return plans.stream().map(p -> List.of(p.unknown(), p.changes().size(), (int) Math.round(p.moves().stream().mapToDouble(m -> 1 - m.closeness()).sum() * 1000), p.lead().high())).toList();
+        return plans.stream().map(p -> List.of(p.unknown(), p.changes().size(), p.cost().lost(), p.lead().high())).toList();
     }
 
     @Test void the_best_plan_costs_what_the_outside_solver_finds() {

@@ -135,6 +135,16 @@ class SwapsTest extends RunningKitchen {
         assertThat(asides.all()).noneMatch(a -> a.dish() == id);
     }
 
+    @Test void a_part_can_be_held_back_whatever_the_plans_say() {
+        var id = write("Pier salad\nServes 8\nBase:\n1 kg rice\nTopping:\n200 g pistachios\n20 g mint");
+        assertThat(plain(get(bench(id, "nuts")).body())).contains("Hold back the topping (200 g pistachios and 20 g mint).");
+        var kept = keep(id, "hold-back", "nuts");
+        assertThat(asides.all()).anyMatch(a -> a.dish() == id && a.kind() == SetAsides.Kind.HOLD_BACK);
+        undo(kept);
+        assertThat(asides.all()).noneMatch(a -> a.dish() == id);
+        assertThat(keep(dish("Freekeh, apricot and pistachio salad"), "hold-back", "sesame").statusCode()).as("it is in the dip itself").isEqualTo(409);
+    }
+
     @Test void portions_for_the_groups_that_must_be_served_are_taken_off() {
         var id = write("Mast salad\nServes 10\nBase:\n1 kg millet\nDressing:\n200 g tahini\nMethod:\nSimmer the millet.\nPour the dressing over.");
         var group = Pattern.compile("name=\"for\" value=\"(\\d+)\"[^>]*><span>Sesame<").matcher(get("/swaps").body());

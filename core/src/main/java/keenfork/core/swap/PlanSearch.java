@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /// Depth-first branch and bound over one option for each line.
 ///
-/// Costs compare in order, and all but the people shut out and the lead time add up line by line: so the least that the lines to come can add is the sum of
+/// Costs compare in order, and all but the people shut out and the waiting add up line by line: so the least that the lines to come can add is the sum of
 /// the least each can, and a partial plan that cannot beat the worst plan kept is left. Once it may shut out nobody more, only options that do not are counted.
 final class PlanSearch {
     /// what a check answers for a plan that must not be kept
@@ -140,14 +140,14 @@ final class PlanSearch {
         Cost least = null;
         for (var option : options) {
             if (option.holdsBack() != (held == 1) || !counted.test(option)) continue;
-            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().changes() ? 1 : 0, option.lost(), 0, option.move().saltDrift(), 0);
+            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().changes() ? 1 : 0, option.lost(), 0, 0, option.move().saltDrift(), 0);
             if (least == null || cost.compareTo(least) < 0) least = cost;
         }
         return least;
     }
 
     private static Cost sum(Cost one, Cost more) {
-        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.changed() + more.changed(), one.lost() + more.lost(), one.lead(), one.salt() + more.salt(), one.bringsIn());
+        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.changed() + more.changed(), one.lost() + more.lost(), one.waiting(), one.hands(), one.salt() + more.salt(), one.bringsIn());
     }
 
     private static BitSet with(BitSet set, BitSet more) {

@@ -26,6 +26,12 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     public record Option(Move move, boolean open, BitSet brings, BitSet shutsOut, String part) {
         boolean holdsBack() { return move instanceof Move.HoldBack; }
 
+        /// {@return minutes it waits, beside others}
+        public int waiting() { return move.lead().waits() ? move.lead().high() : 0; }
+
+        /// {@return minutes of hands-on work, after others}
+        public int hands() { return move.lead().waits() ? 0 : move.lead().high(); }
+
         int lost() { return (int) Math.round((1 - move.closeness()) * MILLE); }
     }
 
@@ -35,17 +41,21 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param shutOut  people newly shut out; groups brought in where nobody knows who comes
     /// @param changed  lines changed
     /// @param lost     closeness lost, in thousandths, over all lines
-    /// @param lead     minutes before all is ready, at most
+    /// @param waiting  minutes of the longest waiting, at most
+    /// @param hands    minutes of hands-on work, at most
     /// @param salt     how far the salt moves
     /// @param bringsIn groups brought in
-    public record Cost(int unknown, int shutOut, int changed, int lost, int lead, int salt, int bringsIn) implements Comparable<Cost> {
-        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0);
+    public record Cost(int unknown, int shutOut, int changed, int lost, int waiting, int hands, int salt, int bringsIn) implements Comparable<Cost> {
+        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0);
         private static final Comparator<Cost> ORDER = Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::changed)
                 .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt).thenComparingInt(Cost::bringsIn);
 
         @Override public int compareTo(Cost other) { return ORDER.compare(this, other); }
 
-        Cost withUnknown(int more) { return new Cost(unknown + more, shutOut, changed, lost, lead, salt, bringsIn); }
+        /// {@return minutes before all is ready, at most}
+        public int lead() { return waiting + hands; }
+
+        Cost withUnknown(int more) { return new Cost(unknown + more, shutOut, changed, lost, waiting, hands, salt, bringsIn); }
     }
 
     /// {@return what a set of groups brought in and of guests shut out weighs}
@@ -75,7 +85,7 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     Cost plus(Cost cost, Option option, BitSet brought, BitSet guests) {
         var move = option.move;
         return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(brought, guests), cost.changed + (move.changes() ? 1 : 0), cost.lost + option.lost(),
-                Math.max(cost.lead, move.lead().high()), cost.salt + move.saltDrift(), brought.cardinality());
+                Math.max(cost.waiting, option.waiting()), cost.hands + option.hands(), cost.salt + move.saltDrift(), brought.cardinality());
     }
 
     /// {@return whether options go together: a part is held back as a whole or not at all}

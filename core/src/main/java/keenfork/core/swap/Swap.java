@@ -23,14 +23,24 @@ public record Swap(String id, List<Food> replaces, String role, List<Ingredient>
     /// minutes of lead time
     public record Lead(int low, int high) {
         public static final Lead NONE = new Lead(0, 0);
+        /// minutes from which a preparation is mostly waiting (common practice)
+        private static final int WAITS = 30;
 
         public Lead {
             if (low < 0 || high < low) throw new IllegalArgumentException("lead time rises from 0: %d to %d min".formatted(low, high));
         }
 
-        /// {@return both at once: work on several swaps goes on side by side}
-        Lead beside(Lead other) {
-            return new Lead(Math.max(low, other.low), Math.max(high, other.high));
+        /// {@return whether it is mostly waiting: a soak, a pot or an oven does it, beside other work}
+        boolean waits() { return high >= WAITS; }
+
+        /// {@return all of them added up: what waits goes on side by side, what takes hands is done one after the other}
+        static Lead all(List<Lead> leads) {
+            var sum = NONE;
+            var longest = NONE;
+            for (var lead : leads)
+                if (lead.waits()) longest = new Lead(Math.max(longest.low, lead.low), Math.max(longest.high, lead.high));
+                else sum = new Lead(sum.low + lead.low, sum.high + lead.high);
+            return new Lead(longest.low + sum.low, longest.high + sum.high);
         }
     }
 

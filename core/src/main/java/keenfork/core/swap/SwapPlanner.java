@@ -2,6 +2,7 @@ package keenfork.core.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;
@@ -113,9 +114,14 @@ public final class SwapPlanner {
         var right = Balance.set(asked.recipe, chosen, context.volumes(), line -> isClear(asked.judge, line));
         var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
-        var lead = right.moves().stream().map(Move::lead).reduce(Swap.Lead.NONE, Swap.Lead::beside);
+        var lead = Swap.Lead.all(right.moves().stream().map(Move::lead).toList());
         return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead,
-                chosen.stream().filter(Move::changes).mapToDouble(Move::closeness).average().orElse(1), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
+                closeness(chosen), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
+    }
+
+    private static double closeness(List<Move> moves) {
+        var changes = moves.stream().filter(Move::changes).toList();
+        return changes.isEmpty() ? 1 : changes.stream().collect(Collectors.averagingDouble(Move::closeness));
     }
 
     private static boolean isClear(Judge judge, Line line) {

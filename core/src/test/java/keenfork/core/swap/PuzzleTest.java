@@ -69,8 +69,8 @@ class PuzzleTest {
     }
 
     @Test void costs_count_in_their_order() {
-        var better = Stream.of(new Puzzle.Cost(0, 1, 9, 900, 90, 9, 1), new Puzzle.Cost(0, 2, 1, 900, 90, 9, 1), new Puzzle.Cost(0, 2, 2, 100, 90, 9, 1), new Puzzle.Cost(0, 2, 2, 200, 10, 9, 1),
-                new Puzzle.Cost(0, 2, 2, 200, 20, 1, 9), new Puzzle.Cost(0, 2, 2, 200, 20, 2, 1), new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0)).toList();
+        var better = Stream.of(new Puzzle.Cost(0, 1, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 100, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 200, 10, 0, 9, 1),
+                new Puzzle.Cost(0, 2, 2, 200, 20, 0, 1, 9), new Puzzle.Cost(0, 2, 2, 200, 20, 0, 2, 1), new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0)).toList();
         assertThat(better.stream().sorted().toList()).isEqualTo(better);
     }
 }

@@ -2,7 +2,6 @@ package keenfork.web.dish;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -10,21 +9,18 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
-import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
+import keenfork.web.page.Sign;
 import keenfork.web.persistence.PackText;
 
 /// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
-record LineView(String text, String amount, String rest, String likely, String range, String food, String note, List<LineMark> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
+record LineView(String text, String amount, String rest, String likely, String range, String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
     private static final Pattern AMOUNT = Pattern.compile(
             "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
     private static final PackNote NONE = new PackNote("", "", List.of());
-
-    /// a mark beside a line
-    record LineMark(String symbol, String word, String label) {}
 
     /// The pack a line takes its product from; words and link are empty where it takes none.
     ///
@@ -58,7 +54,7 @@ record LineView(String text, String amount, String rest, String likely, String r
     static LineView of(Line line, long dish, List<Evidence> evidence, List<Question> questions, Menu menu, Format format) {
         var split = amountEnd(line.text());
         return new LineView(line.text(), line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
-                note(line, format), marks(evidence, menu, format), pack(line, dish, menu), asks(line, dish, questions, menu), Whisker.of(line));
+                note(line, format), Sign.ofLine(evidence, menu.ruleBook(), format), pack(line, dish, menu), asks(line, dish, questions, menu), Whisker.of(line));
     }
 
     private static int amountEnd(String text) {
@@ -108,19 +104,5 @@ record LineView(String text, String amount, String rest, String likely, String r
 
     private static String newPack(Line line) {
         return line.food().map(f -> "/larder/new?food=" + URLEncoder.encode(f.name(), StandardCharsets.UTF_8)).orElse("/larder/new");
-    }
-
-    private static List<LineMark> marks(List<Evidence> evidence, Menu menu, Format format) {
-        var marks = new LinkedHashMap<String, LineMark>();
-        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals("anything") && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
-        if (unread) return List.of(new LineMark("m-unknown", "all groups", "not known: it may hold anything"));
-        for (var certainty : Certainty.values())
-            for (var e : evidence)
-                if (e.certainty() == certainty)
-                    for (var group : menu.ruleBook().groups())
-                        if (menu.ruleBook().member(group, e.substance()).isPresent() && e.couldBeIn(group))
-                            marks.putIfAbsent(group.id(), new LineMark(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
-                                    group.name() + " " + format.words(certainty, e.assumed())));
-        return List.copyOf(marks.values());
     }
 }

@@ -27,8 +27,8 @@ public record AsideView(long id, String title, String words, boolean holds) {
         return new AsideView(aside.id(), title, does.isEmpty() ? "This does not keep it away from them as the dish is now. Plan again." : does, !does.isEmpty());
     }
 
-    /// {@return which parts stay off or beside, or an empty string where that does not help}
-    private static String holdBack(Derivation dish, List<Avoidance> avoid, Format format) {
+    /// {@return which parts stay off or beside so that people get it without what must be out, or an empty string where that does not help}
+    public static String holdBack(Derivation dish, List<Avoidance> avoid, Format format) {
         var eats = Eats.of(dish, avoid);
         if (eats == Eats.AS_MADE) return "Nothing that must be out was found in it: they get it as it is.";
         if (eats != Eats.HELD_BACK) return "";

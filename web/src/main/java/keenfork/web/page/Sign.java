@@ -1,6 +1,12 @@
 package keenfork.web.page;
 
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Optional;
+import keenfork.core.food.Substance;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Mark;
 
 /// A mark with its group's name beside it, as lists show it.
@@ -11,5 +17,20 @@ import keenfork.core.trace.Mark;
 public record Sign(String symbol, String name, String words) {
     public static Sign of(Mark mark, Format format) {
         return new Sign(format.symbol(Optional.of(mark)), mark.group().name(), format.words(Optional.of(mark)));
+    }
+
+    /// {@return what one line carries, strongest first: by its members where the law lists them}
+    public static List<Sign> ofLine(List<Evidence> evidence, RuleBook ruleBook, Format format) {
+        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals(Substance.ANYTHING) && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
+        if (unread) return List.of(new Sign("m-unknown", "all groups", "not known: it may hold anything"));
+        var signs = new LinkedHashMap<String, Sign>();
+        for (var certainty : Certainty.values())
+            for (var e : evidence)
+                if (e.certainty() == certainty)
+                    for (var group : ruleBook.groups())
+                        if (ruleBook.member(group, e.substance()).isPresent() && e.couldBeIn(group))
+                            signs.putIfAbsent(group.id(), new Sign(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
+                                    group.name() + " " + format.words(certainty, e.assumed())));
+        return List.copyOf(signs.values());
     }
 }

@@ -95,6 +95,11 @@ class Accepting {
         return new Kept(How.SPLIT, offer.dish.id(), 0, List.of(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by)), List.of());
     }
 
+    /// The recipe stays; a part that comes off is held back on some plates.
+    Kept heldBack(Offer offer) {
+        return new Kept(How.PLATES, offer.dish.id(), 0, List.of(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by)), List.of());
+    }
+
     /// Takes back what was kept.
     /// @throws Conflict where it was changed again since
     void takeBack(Kept kept, String by) {

@@ -1,7 +1,6 @@
 package keenfork.web.swap;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.recipe.Line;
@@ -10,7 +9,6 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.swap.Balance;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
-import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.web.page.Format;
 import keenfork.web.page.Sign;
@@ -99,7 +97,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
             case Move.TakeOff(_, var step) -> "not in the portions taken off before step " + (step + 1);
             case Move.Keep _ -> "kept";
         };
-        var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).mapToDouble(m -> m.likelyGrams()).sum();
+        var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0, Double::sum);
         return new Change(move.line().text(), format.likely(move.line().mass()), signs(before, move.line(), seen), word, after, width(move.line().weighed().map(m -> m.likelyGrams()).orElse(0.0)), width(right));
     }
 
@@ -112,16 +110,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var part = part(dish.recipe(), line);
         if (part.isEmpty()) return List.of();
         var evidence = dish.evidence().stream().filter(e -> e.isOf(part.get(), line)).toList();
-        if (evidence.stream().anyMatch(e -> e.substance().id().equals("anything") && e.named() == null)) return List.of(new Sign("m-unknown", "all groups", "not known: it may hold anything"));
-        var signs = new LinkedHashMap<String, Sign>();
-        for (var certainty : Certainty.values())
-            for (var e : evidence)
-                if (e.certainty() == certainty)
-                    for (var group : seen.ruleBook().groups())
-                        if (seen.ruleBook().member(group, e.substance()).isPresent() && e.couldBeIn(group))
-                            signs.putIfAbsent(group.id(), new Sign(seen.format().symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
-                                    group.name() + " " + seen.format().words(certainty, e.assumed())));
-        var all = List.copyOf(signs.values());
+        var all = Sign.ofLine(evidence, seen.ruleBook(), seen.format());
         if (all.size() <= MOST_SIGNS) return all;
         var first = new ArrayList<>(all.subList(0, MOST_SIGNS - 1));
         // what does not fit is counted, never left out silently

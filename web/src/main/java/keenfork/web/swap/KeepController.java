@@ -5,6 +5,7 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.page.AsideView;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.SplitView;
@@ -41,7 +42,7 @@ class KeepController {
 
     /// Keeps a plan, or portions taken off, as the cook says.
     ///
-    /// @param how   `variant`, `change`, `plates` or `split`
+    /// @param how   `variant`, `change`, `plates`, `hold-back` or `split`
     /// @param print the plan as it was seen: another one is never kept in its place
     @PostMapping("/swaps/keep") ModelAndView keep(HttpServletRequest request, @RequestParam String how, @RequestParam(defaultValue = "") String print, @RequestParam(defaultValue = "0") long version) {
         var asked = Asked.of(request);
@@ -52,7 +53,7 @@ class KeepController {
         if (avoid.all().isEmpty() || !avoid.unread().isEmpty()) return page.refused(asked, "Say first what must be out, in words that are understood. Nothing was kept.");
         var offer = new Accepting.Offer(menu, dish, avoid, asked.avoided(groups), page.people(asked), Cook.of(request));
         try {
-            return back(asked, how.equals("split") ? split(offer) : plan(offer, asked, how, print, version));
+            return back(asked, how.equals("split") ? split(offer) : how.equals("hold-back") ? holdBack(offer) : plan(offer, asked, how, print, version));
         } catch (Conflict e) {
             return page.refused(asked, String.valueOf(e.getMessage()));
         }
@@ -61,6 +62,11 @@ class KeepController {
     private Accepting.Kept split(Accepting.Offer offer) {
         if (SplitView.of(offer.dish().derivation(), offer.avoid().all(), offer.people(), format) == null) throw new Conflict("The dish was changed: no portion of it can be taken off any more. Nothing was kept.");
         return accepting.asSplit(offer);
+    }
+
+    private Accepting.Kept holdBack(Accepting.Offer offer) {
+        if (AsideView.holdBack(offer.dish().derivation(), offer.avoid().all(), format).isEmpty()) throw new Conflict("The dish was changed: holding a part back does not help any more. Nothing was kept.");
+        return accepting.heldBack(offer);
     }
 
     private Accepting.Kept plan(Accepting.Offer offer, Asked asked, String how, String print, long version) {

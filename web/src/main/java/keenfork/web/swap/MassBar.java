@@ -37,7 +37,7 @@ record MassBar(String name, String total, List<Segment> segments) {
 
     private static MassBar bar(String name, Recipe recipe, List<Line> changed, double scale, Format format) {
         var segments = new ArrayList<Segment>();
-        var of = changed.stream().mapToDouble(MassBar::grams).sum();
+        var of = changed.stream().map(MassBar::grams).reduce(0.0, Double::sum);
         var x = segment(segments, 0, (recipe.mass().likelyGrams() - of) / scale * WHOLE, "same", "as before");
         for (var line : changed) x = segment(segments, x, grams(line) / scale * WHOLE, "to" + segments.size() % 2, PlansView.food(line) + ", " + format.likely(line.mass()));
         return new MassBar(name, format.likely(recipe.mass()), segments);

@@ -76,6 +76,7 @@ class SwapPage {
         var view = PlansView.of(plans, asked.plan(), seen);
         model.addAttribute("view", view);
         model.addAttribute("compared", ComparedView.of(plans, asked.compare(), seen).orElse(null));
+        model.addAttribute("holdBack", plans.needed() ? AsideView.holdBack(dish.derivation(), avoid, format) : "");
         model.addAttribute("split", SplitView.of(dish.derivation(), avoid, people(asked), format));
         model.addAttribute("asides", asides.all().stream().filter(a -> a.dish() == dish.id()).map(a -> AsideView.of(a, menu, dish, format)).toList());
         model.addAttribute("variants", variants.all().stream().filter(v -> v.original() == dish.id()).flatMap(v -> menu.dish(v.dish()).stream()).toList());
