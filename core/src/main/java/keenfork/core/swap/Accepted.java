@@ -41,14 +41,14 @@ public final class Accepted {
     /// {@return a recipe for these people alone, without what is held back or taken off for them; empty as above}
     public Optional<String> asVariant() {
         var recipe = read.apply(text);
-        var moves = sameIn(recipe, plan.moves());
-        var gone = new ArrayList<>(Changed.besides(recipe, moves).stream().map(Line::text).toList());
+        var moves = new ArrayList<Move>();
+        for (var move : sameIn(recipe, plan.moves())) moves.add(move.isForSomePlates() ? new Move.LeaveOut(move.line()) : move);
+        for (var line : Changed.besides(recipe, sameIn(recipe, plan.moves()))) moves.add(new Move.LeaveOut(line));
         // a heading with nothing under it would be read as a line
-        for (var part : Changed.held(moves)) gone.add(part + ":");
-        return written(plan.moves(), gone);
+        return written(moves, Changed.held(plan.moves()).stream().map(part -> part + ":").toList());
     }
 
-    private Optional<String> written(List<Move> moves, List<String> gone) {
+    private Optional<String> written(List<Move> moves, List<String> headings) {
         var changed = text;
         for (var move : moves) {
             if (move.goesIn().equals(List.of(move.line())) || move instanceof Move.ChangePack) continue;
@@ -56,11 +56,7 @@ public final class Accepted {
             if (!next.isFound()) return Optional.empty();
             changed = next.text();
         }
-        for (var line : gone) {
-            var next = RecipeText.removed(changed, line);
-            if (!next.isFound()) return Optional.empty();
-            changed = next.text();
-        }
+        for (var heading : headings) changed = RecipeText.removed(changed, heading).text();
         var recipe = read.apply(text);
         var steps = Changed.of(recipe, sameIn(recipe, moves)).steps();
         for (var i = 0; i < recipe.steps().size(); i++)
@@ -102,7 +98,7 @@ public final class Accepted {
         var held = Changed.held(plan.moves());
         var off = plan.moves().stream().filter(Move.TakeOff.class::isInstance).map(m -> m.line().text()).toList();
         var served = after.withParts(p -> p.withLines(held.contains(p.name()) ? List.of() : p.lines().stream().filter(l -> !off.contains(l.text())).toList()));
-        var derived = Derivation.of(new Recipe(served.name(), served.serves(), served.makes(), served.parts(), plan.after().recipe().steps()), facts(after.name()));
+        var derived = Derivation.of(served, facts(after.name()));
         if (avoid.stream().anyMatch(a -> a.against(derived) == Avoidance.Answer.BREAKS)) return false;
         return served.lines().size() == plan.after().recipe().lines().size();
     }

@@ -22,6 +22,8 @@ final class Changed {
     private Changed() {}
 
     /// {@return the dish as the people get it whom the plan is for}
+    ///
+    /// What is held back is cooked for the others all the same: a step that works it in still names it, one that only scatters it does not.
     static Recipe of(Recipe recipe, List<Move> moves) {
         Map<Line, Move> byLine = new IdentityHashMap<>();
         for (var move : moves) byLine.put(move.line(), move);
@@ -29,10 +31,11 @@ final class Changed {
         var changed = recipe.withParts(part -> part.withLines(held.contains(part.name()) ? List.of() : part.lines().stream()
                 .flatMap(line -> byLine.containsKey(line) ? byLine.get(line).goesIn().stream() : Stream.of(line)).toList()));
         if (recipe.steps().isEmpty()) return changed;
-        var swapped = new ArrayList<Swapped>();
-        for (var move : moves) if (move.changes()) swapped.add(Swapped.of(move.line(), move.goesIn()));
-        for (var line : besides(recipe, moves)) swapped.add(Swapped.of(line, List.of()));
-        return new Recipe(changed.name(), changed.serves(), changed.makes(), changed.parts(), recipe.steps().stream().map(s -> rewritten(s, swapped)).toList());
+        var swapped = moves.stream().filter(m -> m.changes() && !(m instanceof Move.HoldBack)).map(m -> Swapped.of(m.line(), m.goesIn())).toList();
+        var after = new Recipe(changed.name(), changed.serves(), changed.makes(), changed.parts(), recipe.steps().stream().map(s -> rewritten(s, swapped)).toList());
+        if (held.isEmpty()) return after;
+        var off = recipe.parts().stream().filter(p -> held.contains(p.name())).flatMap(p -> p.lines().stream()).toList();
+        return new Recipe(after.name(), after.serves(), after.makes(), after.parts(), after.steps(), after.mentions().stream().filter(m -> !m.isOnTop(off, after.steps().get(m.step()))).toList());
     }
 
     /// {@return the names of the parts that a plan holds back}

@@ -17,6 +17,7 @@ import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.pack.VagueTerm;
 import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Mention;
 import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
@@ -95,7 +96,7 @@ final class Deriver {
         var held = new BitSet();
         for (var e : evidence) held.set(e.substance().at());
         for (var mention : recipe.mentions()) {
-            var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> isNamedBy(TREE.at(h), s))).toList();
+            var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
             if (missing.isEmpty()) continue;
             var step = recipe.steps().get(mention.step());
             questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
@@ -105,12 +106,6 @@ final class Deriver {
                 held.set(s.at());
             }
         }
-    }
-
-    /// "the cheese" in a step is the feta of a line; but nuts are avoided one by one, so a walnut is no almond.
-    private static boolean isNamedBy(Substance held, Substance named) {
-        return TREE.isUnder(held, named) || TREE.isUnder(named, held)
-                || TREE.branch(held).equals(TREE.branch(named)) && !TREE.branch(held).id().equals("tree-nut");
     }
 
     /// One line of one part being read into evidence.

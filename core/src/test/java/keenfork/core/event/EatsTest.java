@@ -32,6 +32,17 @@ class EatsTest {
         assertThat(eats("nuts", "Base:", "2 tbsp zugwort", "Topping:", "100 g almonds")).as("what is left is not known").isEqualTo(Eats.GOES_WITHOUT);
     }
 
+    /// Once the topping is off, the step that scatters it puts nothing back; what another step forgot to list stays not known.
+    @Test void a_step_about_the_topping_is_gone_with_it_and_no_other_is() {
+        var dish = new String[] {"Base:", "1 kg rice", "Topping:", "50 g pistachios", "100 g yoghurt", "Method:", "Simmer the rice.", "Scatter the pistachios."};
+        assertThat(eats("nuts", dish)).isEqualTo(Eats.HELD_BACK);
+        dish[6] = "Blend some of the pistachios into the rice.";
+        assertThat(eats("nuts", dish)).as("they are in the base, too").isEqualTo(Eats.GOES_WITHOUT);
+        dish[6] = "Fry the rice in butter.";
+        assertThat(eats("nuts", dish)).isEqualTo(Eats.HELD_BACK);
+        assertThat(eats("milk", dish)).as("the butter is not the yoghurt").isEqualTo(Eats.GOES_WITHOUT);
+    }
+
     @Test void a_food_named_on_a_line_or_its_pack_counts() {
         assertThat(eats("vinegar", "2 tbsp cider vinegar")).isEqualTo(Eats.GOES_WITHOUT);
         assertThat(eats("vinegar", "1 tbsp mustard", "pack: water, mustard seeds, spirit vinegar, salt")).isEqualTo(Eats.GOES_WITHOUT);

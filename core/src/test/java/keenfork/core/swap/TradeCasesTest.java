@@ -121,6 +121,13 @@ class TradeCasesTest {
         });
     }
 
+    /// The recipe stays when a part is held back: what a step works into the rest is still cooked.
+    @Test void what_a_step_works_in_is_not_held_back_with_its_part() {
+        var salad = "Salad\n500 g rice\nTopping:\n2 kg chicken\nMethod:\n%s\nScatter the chicken over.";
+        assertThat(plans(salad.formatted("Simmer the rice."), "vegetarian").best().getFirst().unknown()).isZero();
+        assertThat(plans(salad.formatted("Stir half of the chicken into the rice."), "vegetarian").best()).isNotEmpty().allSatisfy(p -> assertThat(p.unknown()).isPositive());
+    }
+
     @Test void portions_are_taken_off_where_nothing_else_helps() {
         var plans = plans("Salad\nServes 10\n2 kg rice\n500 g carrots\n900 g chicken breast\nMethod:\nSimmer the rice.\nGrate the carrots in.\nFold the chicken in.", "vegetarian");
         assertThat(plans.best()).singleElement().satisfies(p -> {
