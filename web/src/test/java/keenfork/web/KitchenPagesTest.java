@@ -186,9 +186,9 @@ class KitchenPagesTest extends RunningKitchen {
         var pea = String.valueOf(dish("Pea purée"));
         assertThat(post("/run", "/run/use", "order", "menu", "dish", almond, "dish", pea).statusCode()).isEqualTo(302);
         assertThat(get("/labels?dish=" + pea).body()).contains("Made with shared kit that held:").contains("nuts (almond)");
-        post("/run", "/run/move", "turn", "1", "to", "wash");
+        post("/run?show=yours", "/run/clean", "turn", "1", "kit", "blender", "clean", "wash");
         assertThat(get("/labels?dish=" + pea).body()).doesNotContain("Made with shared kit that held:");
-        post("/run", "/run/move", "turn", "1", "to", "no-wash");
+        post("/run?show=yours", "/run/clean", "turn", "1", "kit", "blender", "clean", "none");
         assertThat(get("/labels?dish=" + pea).body()).contains("Made with shared kit that held:");
         assertThat(post("/run", "/run/use", "order", "best", "dish", almond, "dish", pea).statusCode()).isEqualTo(302);
         assertThat(get("/labels?dish=" + pea).body()).doesNotContain("Made with shared kit that held:");

@@ -39,6 +39,22 @@ public record GoingIn(List<Integer> steps) {
         return new GoingIn(steps);
     }
 
+    /// {@return for each step the lines it names, by their places in the recipe}
+    public static List<Set<Integer>> namedBy(Recipe recipe) {
+        var named = new ArrayList<Set<Integer>>();
+        for (var text : recipe.steps()) {
+            var step = Step.of(text);
+            var lines = new TreeSet<Integer>();
+            var at = 0;
+            for (var part : recipe.parts()) for (var line : part.lines()) {
+                if (step.takes(line, part)) lines.add(at);
+                at++;
+            }
+            named.add(lines);
+        }
+        return named;
+    }
+
     private static int first(Line line, Part part, List<Step> steps) {
         for (var i = 0; i < steps.size(); i++) if (steps.get(i).takes(line, part)) return i;
         return part.kind().comesOff() ? steps.size() : START;

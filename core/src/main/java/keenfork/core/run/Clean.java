@@ -1,28 +1,29 @@
 package keenfork.core.run;
 
+import java.util.Locale;
 import keenfork.core.food.Table;
 
-/// What is done to a piece of kit between two batches, of rising strength. Only a full wash ends a contact for the strict school.
+/// What is done to a piece of kit between two batches, of rising strength. Only the clean that ends a kit's contacts does so for the strict school.
 public enum Clean {
-    NONE("not washed"), WIPE("wiped"), RINSE("rinsed"), WASH("washed");
+    NONE("not washed"), WIPE("wiped"), RINSE("rinsed"), WASH("washed"), FRESH("renewed");
 
     private final String words;
-    private final double leavesAtMost;
+    private final Range leaves;
     private final int minutes;
 
     Clean(String words) {
         this.words = words;
-        var row = Table.read(Clean.class, "kit.txt", 6).stream().filter(r -> r.cell(0).equals("clean") && r.cell(1).equalsIgnoreCase(name())).findFirst()
-                .orElseThrow(() -> new IllegalStateException("kit.txt: no clean \"%s\"".formatted(name())));
-        this.leavesAtMost = row.read(3, Double::parseDouble);
-        this.minutes = row.read(4, Integer::parseInt);
+        var row = Table.read(Clean.class, "cleans.txt", 4).stream().filter(r -> r.cell(0).equals(name().toLowerCase(Locale.ROOT))).findFirst()
+                .orElseThrow(() -> new IllegalStateException("cleans.txt: no clean \"%s\"".formatted(name())));
+        this.leaves = row.read(1, Range::parse);
+        this.minutes = row.read(2, Integer::parseInt);
     }
 
     /// {@return how it is said behind a comma: "on the blender, wiped"}
     public String words() { return words; }
 
-    /// {@return the largest share of the residue that stays, 0 to 1}
-    public double leavesAtMost() { return leavesAtMost; }
+    /// {@return the share of the residue that stays, 0 to 1}
+    public Range leaves() { return leaves; }
 
     public int minutes() { return minutes; }
 }

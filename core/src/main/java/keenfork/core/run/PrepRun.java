@@ -1,25 +1,34 @@
 package keenfork.core.run;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.search.Proof;
 import keenfork.core.trace.Fact;
 
-/// An order of batches on one blender, scored.
+/// An order of batches over shared kit, scored.
 ///
 /// @param turns  the batches in order
 /// @param school whose contacts are flagged
 /// @param proof  what the order is worth; a given order is worth what it scores
 public record PrepRun(List<Turn> turns, School school, Proof proof) {
+    public static final PrepRun NONE = new PrepRun(List.of(), School.STRICT, new Proof.Best(0));
+
     /// One batch in its turn.
     ///
-    /// @param clean   what is done to the blender before it
-    /// @param from    minutes from the start of the run until it starts
+    /// @param cleans  what is done to each kit before it goes over it; a kit that is not named is not cleaned
+    /// @param from    minutes from the start of the run until it starts, cleans done
     /// @param until   minutes from the start of the run until it ends
     /// @param carried what reached it
-    public record Turn(Batch batch, Clean clean, int from, int until, List<Carried> carried) {
+    public record Turn(Batch batch, Map<Kit, Clean> cleans, int from, int until, List<Carried> carried) {
         public Turn {
+            cleans = Map.copyOf(cleans);
             carried = List.copyOf(carried);
         }
+
+        /// {@return what is done to a kit before this batch}
+        public Clean clean(Kit kit) { return cleans.getOrDefault(kit, Clean.NONE); }
     }
 
     public PrepRun {
@@ -30,17 +39,32 @@ public record PrepRun(List<Turn> turns, School school, Proof proof) {
         return turns.stream().flatMap(t -> t.carried().stream()).toList();
     }
 
-    /// {@return hand-overs, each substance to each batch counted once}
+    /// {@return hand-overs: each substance to each batch by each kit counted once}
     public int contacts() { return carried().size(); }
 
+    /// {@return full washes, and fresh oil or water}
     public int washes() {
-        return (int) turns.stream().filter(t -> t.clean() == Clean.WASH).count();
+        var washes = 0;
+        for (var turn : turns) for (var entry : turn.cleans.entrySet()) if (entry.getKey().isClearedBy(entry.getValue())) washes++;
+        return washes;
     }
 
-    /// {@return minutes from the first batch's start to the last one's end}
+    /// {@return hands-on minutes from the first batch's start to the last one's end}
     public int minutes() { return turns.isEmpty() ? 0 : turns.getLast().until(); }
 
     public List<Fact.Contact> facts() {
-        return carried().stream().map(Carried::fact).toList();
+        return carried().stream().flatMap(c -> c.facts().stream()).toList();
+    }
+
+    /// {@return the kit that any batch goes over, in the order of the table}
+    public List<Kit> kit() {
+        return Kit.all().stream().filter(k -> turns.stream().anyMatch(t -> t.batch.use(k).isPresent())).toList();
+    }
+
+    /// {@return for each kit what is done to it before each batch that goes over it}
+    public List<Map<Kit, Clean>> cleans() {
+        var cleans = new ArrayList<Map<Kit, Clean>>();
+        for (var turn : turns) cleans.add(new LinkedHashMap<>(turn.cleans));
+        return cleans;
     }
 }

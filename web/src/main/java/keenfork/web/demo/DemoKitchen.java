@@ -5,8 +5,15 @@ import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import keenfork.core.label.Statement;
+import keenfork.core.run.Batch;
+import keenfork.core.run.PrepRun;
+import keenfork.core.run.School;
+import keenfork.core.run.Sequencer;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Dishes;
@@ -76,9 +83,19 @@ class DemoKitchen implements ApplicationRunner {
         labels.printed(dish.id(), "card", Statement.compose(dish.derivation(), menu.ruleBook()).onCard());
     }
 
-    /// Friday's run as the crew has it: a full wash before every batch but one, so that something still travels to the millet salad.
+    /// Friday's run as the crew has it: all kit washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
     private void firstRun() {
-        runs.use(dishes.all().stream().map(d -> new Runs.Turn(d.id(), d.value().name().startsWith("Millet") ? "NONE" : "WASH")).toList());
+        var menu = kitchen.menu();
+        var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
+        var run = Sequencer.washed(menu.dishes().stream().flatMap(d -> Batch.of(d.derivation()).stream()).toList(), School.STRICT);
+        runs.use(run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), cleans(t))).toList());
+    }
+
+    private static Map<String, String> cleans(PrepRun.Turn turn) {
+        var cleans = new HashMap<String, String>();
+        turn.cleans().forEach((kit, clean) -> cleans.put(kit.id(), clean.name()));
+        if (turn.batch().dish().startsWith("Millet")) cleans.remove("blender");
+        return cleans;
     }
 
     private void pack(List<String> cells) {

@@ -17,6 +17,7 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
+import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
@@ -155,14 +156,20 @@ public class Kitchen {
         Map<Long, Recipe> byId = new HashMap<>();
         for (var i = 0; i < recipes.size(); i++) byId.put(stock.dishes().get(i).id(), recipes.get(i));
         var order = new ArrayList<Batch>();
-        var cleans = new ArrayList<Clean>();
+        var cleans = new ArrayList<Map<Kit, Clean>>();
         for (var turn : stock.turns()) {
             var recipe = byId.get(turn.dish());
-            var batch = recipe == null ? null : Batch.blended(Derivation.of(recipe, facts)).orElse(null);
+            var batch = recipe == null ? null : Batch.of(Derivation.of(recipe, facts)).orElse(null);
             if (batch == null) continue;
             order.add(batch);
-            cleans.add(Clean.valueOf(turn.clean()));
+            cleans.add(cleans(turn));
         }
         return Sequencer.score(order, cleans, School.STRICT);
+    }
+
+    private static Map<Kit, Clean> cleans(Runs.Turn turn) {
+        var cleans = new HashMap<Kit, Clean>();
+        turn.cleans().forEach((kit, clean) -> Kit.named(kit).ifPresent(k -> cleans.put(k, Clean.valueOf(clean))));
+        return cleans;
     }
 }

@@ -13,5 +13,4 @@ class TurnRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     int position;
     long dishId;
-    String clean = "";
 }

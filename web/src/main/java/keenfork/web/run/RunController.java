@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
+import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
@@ -17,6 +19,7 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Events;
 import keenfork.web.persistence.Runs;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -27,11 +30,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 
 @Controller
 class RunController {
+    private static final String YOURS = "redirect:/run?show=yours";
     private final Kitchen kitchen;
     private final Runs runs;
+    private final Events events;
     private final Format format;
 
-    /// a dish that may go through the blender
+    /// a dish that may go over shared kit
     record Pick(long id, String name, boolean chosen) {}
 
     /// the batches of the menu, by dish
@@ -41,7 +46,7 @@ class RunController {
             var byDish = new HashMap<Long, Batch>();
             var ids = new HashMap<String, Long>();
             for (var dish : menu.dishes())
-                Batch.blended(Derivation.of(dish.derivation().recipe(), plain)).ifPresent(b -> {
+                Batch.of(Derivation.of(dish.derivation().recipe(), plain)).ifPresent(b -> {
                     byDish.put(dish.id(), b);
                     ids.put(b.dish(), dish.id());
                 });
@@ -53,73 +58,94 @@ class RunController {
         }
 
         List<Runs.Turn> turns(PrepRun run) {
-            return run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), t.clean().name())).toList();
+            return run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), cleans(t.cleans()))).toList();
+        }
+
+        private static Map<String, String> cleans(Map<Kit, Clean> cleans) {
+            var words = new HashMap<String, String>();
+            cleans.forEach((kit, clean) -> words.put(kit.id(), clean.name()));
+            return words;
         }
     }
 
-    RunController(Kitchen kitchen, Runs runs, Format format) {
+    RunController(Kitchen kitchen, Runs runs, Events events, Format format) {
         this.kitchen = kitchen;
         this.runs = runs;
+        this.events = events;
         this.format = format;
     }
 
     @GetMapping("/run") String run(@RequestParam MultiValueMap<String, String> asked, Model model) {
         var menu = kitchen.menu();
         var batches = Batches.of(menu);
-        var all = menu.dishes().stream().map(Menu.Dish::id).filter(batches.byDish()::containsKey).toList();
-        var yours = yours(menu, batches, all);
+        var all = all(menu, batches);
+        var yours = yours(menu, batches);
         var named = asked.getOrDefault("dish", List.of());
         var showBest = !"yours".equals(asked.getFirst("show"));
         var inYours = yours.turns().stream().map(t -> batches.ids().getOrDefault(t.batch().dish(), 0L)).toList();
         var chosen = named.isEmpty() ? (showBest ? all : inYours) : all.stream().filter(id -> named.contains(String.valueOf(id))).toList();
-        var best = Sequencer.order(batches.of(chosen), School.STRICT, chosen.size());
-        var given = named.isEmpty() ? yours : Sequencer.score(batches.of(chosen), Collections.nCopies(chosen.size(), Clean.NONE), School.STRICT);
+        var best = Sequencer.order(batches.of(chosen), School.STRICT);
+        var given = named.isEmpty() ? yours : unwashed(batches.of(chosen));
         model.addAttribute("left", menu.dishes().stream().filter(d -> all.contains(d.id()) && !inYours.contains(d.id())).map(Menu.Dish::name).toList());
         model.addAttribute("picks", menu.dishes().stream().filter(d -> all.contains(d.id())).map(d -> new Pick(d.id(), d.name(), chosen.contains(d.id()))).toList());
         model.addAttribute("best", best);
         model.addAttribute("yours", given);
         model.addAttribute("showBest", showBest);
         model.addAttribute("chosen", chosen);
-        model.addAttribute("inForce", !menu.run().turns().isEmpty());
-        model.addAttribute("view", RunView.of(showBest ? best : given, menu.ruleBook(), format));
+        model.addAttribute("view", showBest ? RunView.of(best, best.proof().inWords(), menu, events.groups(), format) : RunView.of(given, "", menu, events.groups(), format));
         return "run/run";
     }
 
+    private static List<Long> all(Menu menu, Batches batches) { return menu.dishes().stream().map(Menu.Dish::id).filter(batches.byDish()::containsKey).toList(); }
+
     /// The run in force, or the menu's own order unwashed where none is.
-    private static PrepRun yours(Menu menu, Batches batches, List<Long> all) {
-        if (!menu.run().turns().isEmpty()) return menu.run();
-        return Sequencer.score(batches.of(all), Collections.nCopies(all.size(), Clean.NONE), School.STRICT);
+    private static PrepRun yours(Menu menu, Batches batches) {
+        return menu.run().turns().isEmpty() ? unwashed(batches.of(all(menu, batches))) : menu.run();
     }
+
+    private static PrepRun unwashed(List<Batch> order) { return Sequencer.score(order, Collections.nCopies(order.size(), Map.of()), School.STRICT); }
 
     @PostMapping("/run/use") String use(@RequestParam MultiValueMap<String, String> asked) {
         var batches = Batches.of(kitchen.menu());
-        var chosen = ids(asked.getOrDefault("dish", List.of()));
-        var order = batches.of(chosen);
-        var run = "best".equals(asked.getFirst("order")) ? Sequencer.order(order, School.STRICT, order.size())
-                : Sequencer.score(order, Collections.nCopies(order.size(), Clean.NONE), School.STRICT);
-        runs.use(batches.turns(run));
-        return "redirect:/run?show=yours";
+        var order = batches.of(ids(asked.getOrDefault("dish", List.of())));
+        runs.use(batches.turns("best".equals(asked.getFirst("order")) ? Sequencer.order(order, School.STRICT) : unwashed(order)));
+        return YOURS;
     }
 
     @PostMapping("/run/move") String move(@RequestParam int turn, @RequestParam String to) {
-        var menu = kitchen.menu();
-        var batches = Batches.of(menu);
-        var turns = new ArrayList<>(batches.turns(yours(menu, batches, menu.dishes().stream().map(Menu.Dish::id).filter(batches.byDish()::containsKey).toList())));
-        if (turn >= 0 && turn < turns.size()) changed(turns, turn, to);
+        var turns = turns();
+        var other = switch (to) {
+            case "earlier" -> turn - 1;
+            case "later" -> turn + 1;
+            default -> throw new NotHere("A batch moves earlier or later.");
+        };
+        if (turn >= 0 && turn < turns.size() && other >= 0 && other < turns.size()) Collections.swap(turns, turn, other);
         runs.use(turns);
-        return "redirect:/run?show=yours";
+        return YOURS;
     }
 
-    private static void changed(List<Runs.Turn> turns, int turn, String to) {
-        var other = to.equals("earlier") ? turn - 1 : turn + 1;
-        switch (to) {
-            case "wash" -> turns.set(turn, new Runs.Turn(turns.get(turn).dish(), Clean.WASH.name()));
-            case "no-wash" -> turns.set(turn, new Runs.Turn(turns.get(turn).dish(), Clean.NONE.name()));
-            case "earlier", "later" -> {
-                if (other >= 0 && other < turns.size()) Collections.swap(turns, turn, other);
-            }
-            default -> throw new NotHere("A batch moves earlier or later, or gets a wash.");
-        }
+    /// Says what is done to a kit before a batch goes over it.
+    @PostMapping("/run/clean") String clean(@RequestParam int turn, @RequestParam String kit, @RequestParam String clean) {
+        var turns = turns();
+        var of = Kit.named(kit).orElseThrow(() -> new NotHere("This kitchen has no such kit."));
+        if (turn < 0 || turn >= turns.size()) throw new NotHere("This batch is not in your order any more.");
+        var cleans = new HashMap<>(turns.get(turn).cleans());
+        if (clean.equals("none")) cleans.remove(of.id());
+        else cleans.put(of.id(), named(clean).name());
+        turns.set(turn, new Runs.Turn(turns.get(turn).dish(), cleans));
+        runs.use(turns);
+        return YOURS;
+    }
+
+    private static Clean named(String clean) {
+        for (var c : Clean.values()) if (c.name().equals(clean.toUpperCase(Locale.ROOT))) return c;
+        throw new NotHere("A kit is wiped, rinsed, washed, or its oil or water is renewed.");
+    }
+
+    private List<Runs.Turn> turns() {
+        var menu = kitchen.menu();
+        var batches = Batches.of(menu);
+        return new ArrayList<>(batches.turns(yours(menu, batches)));
     }
 
     private static List<Long> ids(List<String> words) {

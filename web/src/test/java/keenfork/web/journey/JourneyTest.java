@@ -40,7 +40,8 @@ class JourneyTest extends Browsing {
         assertThat(page.locator(".kf-rej")).containsText("cashew");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prep run")).click();
-        assertThat(page.locator("svg.tl")).containsText("Sorrel green dressing");
+        assertThat(page.locator("svg.tl")).containsText("Sorrel");
+        assertThat(page.locator(".kf-order-list")).containsText("Sorrel green dressing");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels")).click();
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");

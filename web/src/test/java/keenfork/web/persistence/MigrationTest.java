@@ -23,6 +23,7 @@ class MigrationTest {
             assertThat(one(db, "select declaration || read_on from pack_version")).isEqualTo("peppers2026-01-02");
             assertThat(one(db, "select spare::text || version from pack")).isEqualTo("false2");
             assertThat(one(db, "select count(*)::text from prep_turn")).isEqualTo("1");
+            assertThat(one(db, "select dish_id || kit || clean from prep_clean")).as("the wash was of the blender").isEqualTo("1blenderWASH");
         }
     }
 

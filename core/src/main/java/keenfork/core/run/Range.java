@@ -1,0 +1,23 @@
+package keenfork.core.run;
+
+/// A figure known within limits, 0 or more.
+public record Range(double low, double high) {
+    public static final Range NONE = new Range(0, 0);
+
+    public Range {
+        if (!(low >= 0 && high >= low)) throw new IllegalArgumentException("limits rise from 0: %s, %s".formatted(low, high));
+    }
+
+    /// Reads `1-5`, or `3` for both limits.
+    /// @throws IllegalArgumentException when it is neither
+    static Range parse(String text) {
+        var limits = text.split("-");
+        return new Range(Double.parseDouble(limits[0].strip()), Double.parseDouble(limits[limits.length - 1].strip()));
+    }
+
+    Range plus(Range other) { return new Range(low + other.low, high + other.high); }
+
+    Range times(Range other) { return new Range(low * other.low, high * other.high); }
+
+    Range dividedBy(double parts) { return new Range(low / parts, high / parts); }
+}
