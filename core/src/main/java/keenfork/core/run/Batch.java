@@ -29,12 +29,19 @@ import org.jspecify.annotations.Nullable;
 /// @param portions people it feeds, 1 or more
 /// @param minutes  hands-on minutes
 /// @param uses     each kit it goes over, once, in the order of its first use
-public record Batch(String dish, int portions, int minutes, List<Use> uses) {
+/// @param tasks    the work in its order, each after the one before
+public record Batch(String dish, int portions, int minutes, List<Use> uses, List<Task> tasks) {
     private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
         uses = List.copyOf(uses);
+        tasks = List.copyOf(tasks);
+    }
+
+    /// A batch of one task.
+    Batch(String dish, int portions, int minutes, List<Use> uses) {
+        this(dish, portions, minutes, uses, List.of(new Task("Make it", uses.stream().map(Use::kit).toList(), minutes, 0, false)));
     }
 
     /// What goes over one piece of kit.
@@ -82,21 +89,27 @@ public record Batch(String dish, int portions, int minutes, List<Use> uses) {
     public static Optional<Batch> of(Derivation dish) {
         var recipe = dish.recipe();
         var over = new LinkedHashMap<Kit, Set<Integer>>();
-        var minutes = 0;
+        var tasks = new ArrayList<Task>();
         var lines = recipe.lines();
+        var prepared = new ArrayList<String>();
         for (var i = 0; i < lines.size(); i++)
-            for (var work : Work.in(lines.get(i).preparation())) over.computeIfAbsent(work.kit(), _ -> new LinkedHashSet<>()).add(i);
+            for (var work : Work.in(lines.get(i).preparation())) {
+                over.computeIfAbsent(work.kit(), _ -> new LinkedHashSet<>()).add(i);
+                if (work.kit().id().equals("board") || work.kit().id().equals("mandoline")) prepared.add(lines.get(i).text());
+            }
+        if (!prepared.isEmpty()) tasks.add(Task.of("Cut: " + String.join("; ", prepared)));
         var named = GoingIn.namedBy(recipe);
         var going = GoingIn.of(recipe).steps();
-        for (var step = 0; step < recipe.steps().size(); step++)
-            for (var work : Work.in(recipe.steps().get(step))) {
+        for (var step = 0; step < recipe.steps().size(); step++) {
+            for (var work : Work.in(recipe.steps().get(step)))
                 over.computeIfAbsent(work.kit(), _ -> new LinkedHashSet<>()).addAll(touched(work, isOfOnePart(recipe, step), step, named.get(step), going));
-                minutes += work.minutes();
-            }
+            tasks.add(Task.of(recipe.steps().get(step)));
+        }
         if (over.isEmpty()) return Optional.empty();
         var uses = new ArrayList<Use>();
         for (var entry : over.entrySet()) uses.add(use(dish, entry.getKey(), entry.getValue()));
-        return Optional.of(new Batch(recipe.name(), Math.max(1, recipe.serves() == 0 ? USUAL_PORTIONS : recipe.serves()), Math.max(1, minutes), uses));
+        var minutes = tasks.stream().map(Task::hands).reduce(0, Integer::sum);
+        return Optional.of(new Batch(recipe.name(), Math.max(1, recipe.serves() == 0 ? USUAL_PORTIONS : recipe.serves()), Math.max(1, minutes), uses, tasks));
     }
 
     /// What a step puts over its kit: all that is in by then, or what it names; where it names nothing, all that is in counts.
