@@ -1,13 +1,17 @@
 package keenfork.format;
 
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
 import keenfork.core.food.Substance;
 import keenfork.core.run.Clean;
+import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
+import keenfork.core.run.Schedule;
 
-/// What `run` says: the best order, and the order the files were given in.
-public record RunJson(String school, Order best, Order given) {
+/// What `run` says: the best order, the order the files were given in, and the day of the best one.
+public record RunJson(String school, Order best, Order given, Day day) {
 
     /// an order and what it leaves
     public record Order(int contacts, int washes, int minutes, String worth, List<Turn> turns) {
@@ -33,4 +37,16 @@ public record RunJson(String school, Order best, Order given) {
 
     /// what reached a batch
     public record Contact(String kit, String substance, String how, String estimate) {}
+
+    /// the best order laid out in time
+    public record Day(int cooks, int minutes, String starts, String serve, List<Placed> placed) {
+        public static Day of(Schedule schedule, LocalDateTime serve) {
+            var start = serve.minusMinutes(schedule.minutes());
+            return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.placed().stream().map(p -> new Placed(p.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'), p.dish(), p.text(),
+                    p.kit().stream().map(Kit::id).toList(), p.cook() + 1, start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
+        }
+    }
+
+    /// one task, clean, or what is laid on the day before
+    public record Placed(String kind, String batch, String what, List<String> kit, int cook, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
 }

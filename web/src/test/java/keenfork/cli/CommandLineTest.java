@@ -5,12 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
+import net.fortuna.ical4j.data.CalendarBuilder;
+import net.fortuna.ical4j.model.component.VEvent;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -169,6 +172,19 @@ class CommandLineTest {
         assertThat(json().get("given").get("contacts").asInt()).isEqualTo(1);
         assertThat(run("run", nuts, plain)).isZero();
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("They never drop a warning");
+    }
+
+    /// Checked by ical4j's own validator of RFC 5545.
+    @Test void a_run_is_taken_along_as_a_calendar() throws Exception {
+        var hummus = file("hummus.txt", "Hummus\n1 kg chickpeas\nMethod:\nSoak the chickpeas overnight.\nSimmer 60 min.\nBlend smooth, with olives; and salt.");
+        assertThat(run("run", "--format", "ics", "--serve", "2026-11-27T18:00", hummus)).isZero();
+        var calendar = new CalendarBuilder().build(new StringReader(out.toString(StandardCharsets.UTF_8)));
+        assertThat(calendar.validate().hasErrors()).isFalse();
+        assertThat(calendar.getComponents("VEVENT")).hasSize(3).allSatisfy(e -> assertThat(((VEvent) e).getUid()).isPresent());
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("DTSTART:20261126T200000").contains("DTEND:20261127T180000").contains("SUMMARY:Hummus: Soak the chickpeas overnight.");
+        assertThat(run("run", "--serve", "soon", hummus)).isEqualTo(2);
+        assertThat(run("run", "--cooks", "2", hummus)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("the day with 2 cooks, from 16:15 to 17:30").contains("the day before  cook 1  Hummus: Soak");
     }
 
     @Test void text_is_for_people() {
