@@ -5,16 +5,10 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Kit;
-import keenfork.core.run.PrepRun;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
-import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Fact;
-import keenfork.core.trace.Facts;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
@@ -39,35 +33,6 @@ class RunController {
     /// a dish that may go over shared kit
     record Pick(long id, String name, boolean chosen) {}
 
-    /// the batches of the menu, by dish
-    private record Batches(Map<Long, Batch> byDish, Map<String, Long> ids) {
-        static Batches of(Menu menu) {
-            var plain = new Facts(menu.ruleBook(), menu.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
-            var byDish = new HashMap<Long, Batch>();
-            var ids = new HashMap<String, Long>();
-            for (var dish : menu.dishes())
-                Batch.of(Derivation.of(dish.derivation().recipe(), plain)).ifPresent(b -> {
-                    byDish.put(dish.id(), b);
-                    ids.put(b.dish(), dish.id());
-                });
-            return new Batches(byDish, ids);
-        }
-
-        List<Batch> of(List<Long> dishes) {
-            return dishes.stream().filter(byDish::containsKey).map(byDish::get).toList();
-        }
-
-        List<Runs.Turn> turns(PrepRun run) {
-            return run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), cleans(t.cleans()))).toList();
-        }
-
-        private static Map<String, String> cleans(Map<Kit, Clean> cleans) {
-            var words = new HashMap<String, String>();
-            cleans.forEach((kit, clean) -> words.put(kit.id(), clean.name()));
-            return words;
-        }
-    }
-
     RunController(Kitchen kitchen, Runs runs, Events events, Format format) {
         this.kitchen = kitchen;
         this.runs = runs;
@@ -78,14 +43,14 @@ class RunController {
     @GetMapping("/run") String run(@RequestParam MultiValueMap<String, String> asked, Model model) {
         var menu = kitchen.menu();
         var batches = Batches.of(menu);
-        var all = all(menu, batches);
-        var yours = yours(menu, batches);
+        var all = batches.all();
+        var yours = batches.yours();
         var named = asked.getOrDefault("dish", List.of());
         var showBest = !"yours".equals(asked.getFirst("show"));
         var inYours = yours.turns().stream().map(t -> batches.ids().getOrDefault(t.batch().dish(), 0L)).toList();
         var chosen = named.isEmpty() ? (showBest ? all : inYours) : all.stream().filter(id -> named.contains(String.valueOf(id))).toList();
         var best = Sequencer.order(batches.of(chosen), School.STRICT);
-        var given = named.isEmpty() ? yours : unwashed(batches.of(chosen));
+        var given = named.isEmpty() ? yours : Batches.unwashed(batches.of(chosen));
         model.addAttribute("left", menu.dishes().stream().filter(d -> all.contains(d.id()) && !inYours.contains(d.id())).map(Menu.Dish::name).toList());
         model.addAttribute("picks", menu.dishes().stream().filter(d -> all.contains(d.id())).map(d -> new Pick(d.id(), d.name(), chosen.contains(d.id()))).toList());
         model.addAttribute("best", best);
@@ -96,19 +61,10 @@ class RunController {
         return "run/run";
     }
 
-    private static List<Long> all(Menu menu, Batches batches) { return menu.dishes().stream().map(Menu.Dish::id).filter(batches.byDish()::containsKey).toList(); }
-
-    /// The run in force, or the menu's own order unwashed where none is.
-    private static PrepRun yours(Menu menu, Batches batches) {
-        return menu.run().turns().isEmpty() ? unwashed(batches.of(all(menu, batches))) : menu.run();
-    }
-
-    private static PrepRun unwashed(List<Batch> order) { return Sequencer.score(order, Collections.nCopies(order.size(), Map.of()), School.STRICT); }
-
     @PostMapping("/run/use") String use(@RequestParam MultiValueMap<String, String> asked) {
         var batches = Batches.of(kitchen.menu());
         var order = batches.of(ids(asked.getOrDefault("dish", List.of())));
-        runs.use(batches.turns("best".equals(asked.getFirst("order")) ? Sequencer.order(order, School.STRICT) : unwashed(order)));
+        runs.use(batches.turns("best".equals(asked.getFirst("order")) ? Sequencer.order(order, School.STRICT) : Batches.unwashed(order)));
         return YOURS;
     }
 
@@ -145,7 +101,7 @@ class RunController {
     private List<Runs.Turn> turns() {
         var menu = kitchen.menu();
         var batches = Batches.of(menu);
-        return new ArrayList<>(batches.turns(yours(menu, batches)));
+        return new ArrayList<>(batches.turns(batches.yours()));
     }
 
     private static List<Long> ids(List<String> words) {
