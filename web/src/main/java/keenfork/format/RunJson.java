@@ -16,7 +16,7 @@ public record RunJson(String school, Order best, Order given, Day day) {
     /// an order and what it leaves
     public record Order(int contacts, int washes, int minutes, String worth, List<Turn> turns) {
         public static Order of(PrepRun run) {
-            return new Order(run.contacts(), run.washes(), run.minutes(), run.proof().inWords(), run.turns().stream().map(Turn::of).toList());
+            return new Order(run.contacts(), run.washes(), run.minutes(), run.worth(), run.turns().stream().map(Turn::of).toList());
         }
     }
 

@@ -13,8 +13,6 @@ import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.PrepRun;
-import keenfork.core.run.School;
-import keenfork.core.search.Proof;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -38,6 +36,6 @@ public final class ADish {
     public static Menu menuOf(String text, List<Stored<PackText>> packs, Fact... facts) {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
-        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), new PrepRun(List.of(), School.STRICT, new Proof.Best(0)));
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), PrepRun.NONE);
     }
 }

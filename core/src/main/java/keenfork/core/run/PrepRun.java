@@ -12,8 +12,9 @@ import keenfork.core.trace.Fact;
 /// @param turns  the batches in order
 /// @param school whose contacts are flagged
 /// @param proof  what the order is worth; a given order is worth what it scores
-public record PrepRun(List<Turn> turns, School school, Proof proof) {
-    public static final PrepRun NONE = new PrepRun(List.of(), School.STRICT, new Proof.Best(0));
+/// @param least  minutes of washing that no order of these batches does without, if nothing is to travel
+public record PrepRun(List<Turn> turns, School school, Proof proof, int least) {
+    public static final PrepRun NONE = new PrepRun(List.of(), School.STRICT, new Proof.Best(0), 0);
 
     /// One batch in its turn.
     ///
@@ -47,6 +48,21 @@ public record PrepRun(List<Turn> turns, School school, Proof proof) {
         var washes = 0;
         for (var turn : turns) for (var entry : turn.cleans.entrySet()) if (entry.getKey().isClearedBy(entry.getValue())) washes++;
         return washes;
+    }
+
+    /// {@return minutes of cleaning, of whatever strength}
+    public int washing() {
+        var minutes = 0;
+        for (var turn : turns) for (var clean : turn.cleans.values()) minutes += clean.minutes();
+        return minutes;
+    }
+
+    /// {@return what the order is worth, in words; where it is not proved, how far from the best it can be at most}
+    public String worth() {
+        return switch (proof) {
+            case Proof.Best _ -> proof.inWords();
+            case Proof.Stopped _ -> "%s It washes for %d min; no order does with less than %d.".formatted(proof.inWords(), washing(), least);
+        };
     }
 
     /// {@return hands-on minutes from the first batch's start to the last one's end}

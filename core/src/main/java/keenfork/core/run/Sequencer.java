@@ -66,7 +66,9 @@ public final class Sequencer {
         var sequencer = new Sequencer(List.copyOf(batches), school, budget);
         if (batches.size() > EXACT) return sequencer.nearest(school);
         var order = sequencer.exact();
-        return sequencer.stopped ? sequencer.nearest(school) : scored(order, lazily(order, school), school, new Proof.Best(sequencer.nodes));
+        if (sequencer.stopped) return sequencer.nearest(school);
+        var best = scored(order, lazily(order, school), school, new Proof.Best(sequencer.nodes));
+        return new PrepRun(best.turns(), school, best.proof(), best.washing());
     }
 
     /// {@return a given order as it scores}
@@ -93,7 +95,19 @@ public final class Sequencer {
             turns.add(new PrepRun.Turn(order.get(i), done, at, until, carriedInto(i, order, cleans, school)));
             at = until;
         }
-        return new PrepRun(turns, school, proof);
+        return new PrepRun(turns, school, proof, least(order, school));
+    }
+
+    /// Of batches that can follow each other in neither order each needs its kit cleared: as many as are found so, less one, on every kit.
+    private static int least(List<Batch> batches, School school) {
+        var minutes = 0;
+        for (var kit : Kit.all()) {
+            var apart = new ArrayList<Batch>();
+            for (var b : batches)
+                if (b.use(kit).isPresent() && apart.stream().allMatch(a -> !passes(a, b, kit, Clean.NONE, school).isEmpty() && !passes(b, a, kit, Clean.NONE, school).isEmpty())) apart.add(b);
+            minutes += Math.max(0, apart.size() - 1) * kit.endedBy().minutes();
+        }
+        return minutes;
     }
 
     private static List<Carried> carriedInto(int turn, List<Batch> order, List<Map<Kit, Clean>> cleans, School school) {

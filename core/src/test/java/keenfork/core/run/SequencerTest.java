@@ -200,6 +200,7 @@ class SequencerTest {
         assertThat(run.turns()).hasSize(20);
         assertThat(run.contacts()).isZero();
         assertThat(run.washes()).as("three kinds, each after the other").isEqualTo(2);
+        assertThat(run.worth()).as("the bound is met").contains("It washes for 16 min; no order does with less than 16.");
         var short_ = Sequencer.order(many.subList(0, 8), School.STRICT, new Budget(3));
         assertThat(short_.proof()).isInstanceOf(Proof.Stopped.class);
         assertThat(short_.contacts()).isZero();
@@ -224,6 +225,11 @@ class SequencerTest {
         var best = Sequencer.order(batches, School.STRICT);
         assertThat(best.contacts()).isZero();
         assertThat(best.minutes()).isEqualTo(shortest(batches, new ArrayList<>()));
+    }
+
+    /// The bound that a search cut short gives is beaten by no order, the best one included.
+    @Property(tries = 100) void the_search_never_beats_its_own_bound(@ForAll("batches") List<Batch> batches) {
+        assertThat(Sequencer.order(batches, School.STRICT, new Budget(1)).least()).isLessThanOrEqualTo(Sequencer.order(batches, School.STRICT).washing());
     }
 
     /// Every order, each kit cleared before any batch or not, by all that this can be: the shortest without contacts.

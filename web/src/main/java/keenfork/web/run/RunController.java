@@ -57,7 +57,7 @@ class RunController {
         model.addAttribute("yours", given);
         model.addAttribute("showBest", showBest);
         model.addAttribute("chosen", chosen);
-        model.addAttribute("view", showBest ? RunView.of(best, best.proof().inWords(), menu, events.groups(), format) : RunView.of(given, "", menu, events.groups(), format));
+        model.addAttribute("view", showBest ? RunView.of(best, best.worth(), menu, events.groups(), format) : RunView.of(given, "", menu, events.groups(), format));
         return "run/run";
     }
 
