@@ -45,6 +45,11 @@ class RunsTest extends RunningKitchen {
         assertThat(isReached(nuts)).as("lettuce leaves nothing").isFalse();
     }
 
+    @Test void a_dish_without_a_method_is_said_to_be_left_out() {
+        write("Silent salad\n2 lettuces\n50 g walnuts");
+        assertThat(plain(get("/run").body())).containsPattern("No step says what these go over: [^.]*Silent salad[^.]*\\. What they could pick up or leave is not counted");
+    }
+
     @ParameterizedTest @CsvSource({"/run/clean,turn,99,kit,board,clean,wash", "/run/clean,turn,0,kit,anvil,clean,wash", "/run/clean,turn,0,kit,board,clean,scorch", "/run/clean,turn,x,kit,board,clean,wash", "/run/move,turn,0,to,sideways,a,b"})
     void what_makes_no_sense_is_said_and_changes_nothing(String path, String a, String b, String c, String d, String e, String f) {
         var answer = post("/run", path, a, b, c, d, e, f);

@@ -62,7 +62,7 @@ class SequencerTest {
     /// Words of the trade, common practice.
     @ParameterizedTest(name = "{0}")
     @CsvSource({"Blend everything., blender", "Pound the nuts., processor", "Slice the cucumbers., board", "Toss with the leaves., bowl", "Scatter the seeds., spoons", "Roast the carrots at 200 °C., tray",
-            "Simmer the barley 35 min., pan", "Deep-fry the shallots., fryer", "Cook the pasta., water", "Tear the mint over., hands", "Drain and cool., -", "Leave to rest., -"})
+            "Simmer the barley 35 min., pan", "Deep-fry the shallots., fryer", "Cook the pasta., water", "Tear the mint over., hands", "Swirl the yoghurt over it., spoons", "Add the lime., bowl", "Drain and cool., -", "Leave to rest., -"})
     void steps_go_over_kit(String step, String kit) {
         var works = Work.in(step).stream().map(w -> w.kit().id()).toList();
         if (kit.equals("-")) assertThat(works).isEmpty();

@@ -37,6 +37,9 @@ record Batches(Menu menu, Map<Long, Batch> byDish, Map<String, Long> ids) {
     /// {@return the dishes that go over shared kit, in menu order}
     List<Long> all() { return menu.dishes().stream().map(Menu.Dish::id).filter(byDish::containsKey).toList(); }
 
+    /// {@return the names of dishes of which nothing says what they go over}
+    List<String> unsaid() { return menu.dishes().stream().filter(d -> !byDish.containsKey(d.id())).map(Menu.Dish::name).toList(); }
+
     List<Batch> of(List<Long> dishes) { return dishes.stream().filter(byDish::containsKey).map(byDish::get).toList(); }
 
     /// {@return the run in force, or the menu's own order unwashed where none is}

@@ -52,6 +52,7 @@ class RunController {
         var best = Sequencer.order(batches.of(chosen), School.STRICT);
         var given = named.isEmpty() ? yours : Batches.unwashed(batches.of(chosen));
         model.addAttribute("left", menu.dishes().stream().filter(d -> all.contains(d.id()) && !inYours.contains(d.id())).map(Menu.Dish::name).toList());
+        model.addAttribute("unsaid", batches.unsaid());
         model.addAttribute("picks", menu.dishes().stream().filter(d -> all.contains(d.id())).map(d -> new Pick(d.id(), d.name(), chosen.contains(d.id()))).toList());
         model.addAttribute("best", best);
         model.addAttribute("yours", given);
