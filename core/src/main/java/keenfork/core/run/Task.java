@@ -1,7 +1,6 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,10 +28,7 @@ public record Task(String text, List<Kit> kit, int hands, int waits, boolean day
 
     private static Map<Pattern, Integer> usual() {
         var waits = new LinkedHashMap<Pattern, Integer>();
-        for (var row : Table.read(Task.class, "waits.txt", 3)) {
-            var any = String.join("|", Arrays.stream(row.cell(0).split(";")).map(String::strip).map(Pattern::quote).toList());
-            waits.put(Pattern.compile("(?iu)(?<!\\p{L})(?:" + any + ")(?!\\p{L})"), row.read(1, Integer::parseInt));
-        }
+        for (var row : Table.read(Task.class, "waits.txt", 3)) waits.put(Work.anyOf(row), row.read(1, Integer::parseInt));
         return waits;
     }
 

@@ -19,11 +19,16 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
     private static Map<Pattern, Work> read() {
         var words = new LinkedHashMap<Pattern, Work>();
         for (var row : Table.read(Work.class, "work.txt", 5)) {
-            var any = String.join("|", Arrays.stream(row.cell(0).split(";")).map(String::strip).map(Pattern::quote).toList());
             var kit = row.read(1, id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))));
-            words.put(Pattern.compile("(?iu)(?<!\\p{L})(?:" + any + ")(?!\\p{L})"), new Work(kit, row.cell(2).equals("yes"), row.read(3, Integer::parseInt)));
+            words.put(anyOf(row), new Work(kit, row.cell(2).equals("yes"), row.read(3, Integer::parseInt)));
         }
         return words;
+    }
+
+    /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their own}
+    static Pattern anyOf(Table.Row row) {
+        var any = String.join("|", Arrays.stream(row.cell(0).split(";")).map(String::strip).map(Pattern::quote).toList());
+        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + any + ")(?!\\p{L})");
     }
 
     /// {@return all that a step or a line's preparation does, in the order of the table}

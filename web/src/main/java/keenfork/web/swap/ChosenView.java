@@ -44,7 +44,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var format = seen.format();
         var changes = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).toList();
         var same = plan.after().recipe().lines().size() - changes.stream().mapToInt(m -> m.goesIn().size()).sum();
-        return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(plan, seen.guests(), format), plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
+        return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(before, plan, seen), plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
                 format.count(same, "other line", "other lines") + " as before", MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan), balance(plan, format), start(plan, format), marks(before, plan, seen), diets(before, plan, seen));
     }
 

@@ -5,10 +5,10 @@ import java.util.List;
 import keenfork.core.food.Food;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.BroughtIn;
-import keenfork.core.swap.Guests;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.Plans;
+import keenfork.core.trace.Derivation;
 import keenfork.web.page.Format;
 import org.jspecify.annotations.Nullable;
 
@@ -53,7 +53,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
 
     private static String first(Plan plan, Format format) {
         return "First: %s, %s, and it stays closest.".formatted(plan.unknown() == 0 ? "nothing is left unknown" : "least is left unknown",
-                plan.shutsOut().isEmpty() ? plan.bringsIn().isEmpty() ? "it brings in nothing" : "it shuts nobody out" : "it shuts out fewest, " + format.count(plan.peopleShutOut(), "person", "people"));
+                plan.shutsOut().isEmpty() ? plan.bringsIn().isEmpty() ? "it brings in nothing" : "nobody more is surely shut out" : "it shuts out fewest, " + format.count(plan.peopleShutOut(), "person", "people"));
     }
 
     private static String behind(Plan plan, Plan better, int number) {
@@ -76,10 +76,14 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         }).toList();
     }
 
-    /// {@return who of the guests minds what a plan brings in, in one sentence}
-    static String whoMinds(Plan plan, List<Guests> guests, Format format) {
-        if (plan.shutsOut().isEmpty()) return guests.isEmpty() ? "Ask who avoids it. The counter card must say it." : "Nobody in the groups avoids it. The counter card must say it.";
-        return format.list(plan.shutsOut().stream().map(g -> g.name() + " (" + g.people() + ")").toList()) + " could eat it before, and cannot eat this. The counter card must say it.";
+    /// {@return who of the guests minds what a plan brings in: whoever avoids it, though it only may be there, though they could not eat the dish before}
+    static String whoMinds(Derivation before, Plan plan, Seen seen) {
+        var card = " The counter card must say it.";
+        if (seen.guests().isEmpty()) return "Ask who avoids it." + card;
+        var minds = seen.guests().stream().filter(g -> g.avoid().stream().anyMatch(a -> a.against(plan.after()).compareTo(a.against(before)) > 0)).map(g -> g.name() + " (" + g.people() + ")").toList();
+        var unclear = seen.unclear().isEmpty() ? "" : " What %s avoid is not all understood.".formatted(seen.format().list(seen.unclear()));
+        if (!minds.isEmpty()) return "Avoided by " + seen.format().list(minds) + "." + unclear + card;
+        return (seen.unclear().isEmpty() ? "Nobody in the groups avoids it." : "Nobody else in the groups avoids it." + unclear) + card;
     }
 
     private static String title(Move move) {

@@ -11,9 +11,11 @@ import keenfork.web.page.Format;
 /// @param ruleBook the rule book in force
 /// @param diets    the diets that are judged before and after
 /// @param guests   the people to be fed
-record Seen(RuleBook ruleBook, List<Diet> diets, List<Guests> guests, Format format) {
+/// @param unclear  those of them of whose words some are not understood
+record Seen(RuleBook ruleBook, List<Diet> diets, List<Guests> guests, List<String> unclear, Format format) {
     Seen {
         diets = List.copyOf(diets);
         guests = List.copyOf(guests);
+        unclear = List.copyOf(unclear);
     }
 }

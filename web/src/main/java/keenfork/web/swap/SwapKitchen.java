@@ -52,6 +52,9 @@ class SwapKitchen {
         return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), packs, guests);
     }
 
+    /// {@return the groups of guests of whose words some are not understood}
+    List<String> unclear(Menu menu) { return groups().stream().filter(g -> !Avoidances.of(g.avoids(), menu.ruleBook()).unread().isEmpty()).map(Events.Guests::name).toList(); }
+
     static Plans plan(Context context, Menu.Dish dish, List<Avoidance> avoid) {
         return new SwapPlanner(context, avoid).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
     }

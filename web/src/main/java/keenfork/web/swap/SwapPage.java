@@ -72,7 +72,7 @@ class SwapPage {
         var dish = dish(menu, asked.dish());
         var context = swaps.context(menu);
         var plans = SwapKitchen.plan(context, dish, avoid);
-        var seen = new Seen(menu.ruleBook(), Diet.all(), context.guests(), format);
+        var seen = new Seen(menu.ruleBook(), Diet.all(), context.guests(), swaps.unclear(menu), format);
         var view = PlansView.of(plans, asked.plan(), seen);
         model.addAttribute("view", view);
         model.addAttribute("compared", ComparedView.of(plans, asked.compare(), seen).orElse(null));
