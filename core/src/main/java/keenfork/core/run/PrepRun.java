@@ -12,7 +12,7 @@ import keenfork.core.trace.Fact;
 /// @param turns  the batches in order
 /// @param school whose contacts are flagged
 /// @param proof  what the order is worth; a given order is worth what it scores
-/// @param least  minutes of washing that no order of these batches does without, if nothing is to travel
+/// @param least  minutes of washing that no order of these batches does without, if nothing is to travel; 0 where that was not asked, as for a given order
 public record PrepRun(List<Turn> turns, School school, Proof proof, int least) {
     public static final PrepRun NONE = new PrepRun(List.of(), School.STRICT, new Proof.Best(0), 0);
 

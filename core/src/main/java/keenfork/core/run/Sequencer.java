@@ -67,22 +67,22 @@ public final class Sequencer {
         if (batches.size() > EXACT) return sequencer.nearest(school);
         var order = sequencer.exact();
         if (sequencer.stopped) return sequencer.nearest(school);
-        var best = scored(order, lazily(order, school), school, new Proof.Best(sequencer.nodes));
+        var best = scored(order, lazily(order, school), school, new Proof.Best(sequencer.nodes), 0);
         return new PrepRun(best.turns(), school, best.proof(), best.washing());
     }
 
     /// {@return a given order as it scores}
     /// @param cleans for each batch what is done to each kit before it
     public static PrepRun score(List<Batch> order, List<Map<Kit, Clean>> cleans, School school) {
-        return scored(order, cleans, school, new Proof.Best(order.size()));
+        return scored(order, cleans, school, new Proof.Best(order.size()), 0);
     }
 
     /// {@return a given order with a kit cleared just when the next batch would be reached}
     public static PrepRun washed(List<Batch> order, School school) {
-        return scored(order, lazily(order, school), school, new Proof.Best(order.size()));
+        return scored(order, lazily(order, school), school, new Proof.Best(order.size()), 0);
     }
 
-    private static PrepRun scored(List<Batch> order, List<Map<Kit, Clean>> cleans, School school, Proof proof) {
+    private static PrepRun scored(List<Batch> order, List<Map<Kit, Clean>> cleans, School school, Proof proof, int least) {
         if (order.size() != cleans.size()) throw new IllegalArgumentException("%d cleans for %d batches".formatted(cleans.size(), order.size()));
         var turns = new ArrayList<PrepRun.Turn>();
         var at = 0;
@@ -95,7 +95,7 @@ public final class Sequencer {
             turns.add(new PrepRun.Turn(order.get(i), done, at, until, carriedInto(i, order, cleans, school)));
             at = until;
         }
-        return new PrepRun(turns, school, proof, least(order, school));
+        return new PrepRun(turns, school, proof, least);
     }
 
     /// Of batches that can follow each other in neither order each needs its kit cleared: as many as are found so, less one, on every kit.
@@ -223,6 +223,6 @@ public final class Sequencer {
             order.add(next);
             open.remove(next);
         }
-        return scored(order, lazily(order, school), school, new Proof.Stopped(nodes + batches.size()));
+        return scored(order, lazily(order, school), school, new Proof.Stopped(nodes + batches.size()), least(batches, school));
     }
 }

@@ -3,7 +3,6 @@ package keenfork.web.run;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.run.Kit;
 import keenfork.core.run.Schedule;
 import keenfork.web.page.Format;
 
@@ -22,7 +21,7 @@ record SheetView(List<Cook> cooks, List<Row> dayBefore, String starts, String la
     /// One thing to do.
     ///
     /// @param by when it is done by itself; empty where the hands do it all
-    record Row(String time, String until, String dish, String text, String kit, boolean wash, String by) {}
+    record Row(String time, String dish, String text, boolean wash, String by) {}
 
     static SheetView of(Schedule schedule, LocalTime serve, Format format) {
         var available = serve.toSecondOfDay() / 60;
@@ -39,7 +38,7 @@ record SheetView(List<Cook> cooks, List<Row> dayBefore, String starts, String la
 
     private static Row row(Schedule.Placed p, int start) {
         var waits = p.until() > p.hands();
-        return new Row(clock(start + p.from()), clock(start + p.hands()), p.dish(), p.text(), String.join(", ", p.kit().stream().map(Kit::name).toList()), p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "");
+        return new Row(clock(start + p.from()), p.dish(), p.text(), p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "");
     }
 
     private static String clock(int minute) { return LocalTime.ofSecondOfDay(Math.floorMod(minute, MINUTES_IN_DAY) * 60L).toString(); }
