@@ -126,6 +126,87 @@
     if (box && !leaving && box.value !== kept) event.preventDefault();
   });
 
+  // --- the run -------------------------------------------------------------------------------------------------------
+
+  const clock = document.querySelector('.kf-clock');
+  const blocks = () => [...document.querySelectorAll('.day .b')];
+  const box = (el) => el.querySelector('.bx').getBoundingClientRect();
+  const say = (words, aloud) => {
+    const line = document.querySelector('.kf-moves');
+    line.classList.toggle('visually-hidden', !aloud);
+    line.textContent = words;
+  };
+
+  // one block takes part in the tab order; the arrows go on from it
+  const settle = (block) => {
+    blocks().forEach((b) => b.setAttribute('tabindex', b === block ? '0' : '-1'));
+  };
+
+  const moveInDay = (event, block) => {
+    const from = box(block);
+    const across = event.key === 'ArrowLeft' || event.key === 'ArrowRight';
+    const ahead = event.key === 'ArrowRight' || event.key === 'ArrowDown';
+    const far = (b) => (across ? Math.abs(box(b).left - from.left) : Math.abs(box(b).top - from.top) * 100 + Math.abs(box(b).left - from.left));
+    const there = blocks().filter((b) => b !== block && (across ? Math.abs(box(b).top - from.top) < 4 && (ahead ? box(b).left > from.left : box(b).left < from.left)
+      : (ahead ? box(b).top > from.top + 4 : box(b).top < from.top - 4)));
+    const next = there.sort((a, b) => far(a) - far(b))[0];
+    event.preventDefault();
+    if (!next) return;
+    settle(next);
+    next.focus();
+  };
+
+  const moveTurn = (dish, to) => {
+    const form = document.createElement('form');
+    form.method = 'post';
+    form.action = '/run/move';
+    for (const [name, value] of Object.entries({ run: clock.dataset.run, dish, to, open: dish, _csrf: clock.dataset.csrf })) {
+      const field = document.createElement('input');
+      field.type = 'hidden';
+      field.name = name;
+      field.value = value;
+      form.append(field);
+    }
+    document.body.append(form);
+    form.submit();
+  };
+
+  if (clock && blocks().length) {
+    settle(document.querySelector('.day .b.open') ?? blocks()[0]);
+    if (new URL(location.href).searchParams.has('open')) document.querySelector('.day .b.open')?.focus({ preventScroll: true });
+    let drag = null;
+    const dropped = (event) => document.elementsFromPoint(event.clientX, event.clientY).map((el) => el.closest('.day .b')).find((b) => b && b !== drag.block && b.dataset.dish !== drag.block.dataset.dish);
+    clock.addEventListener('dragstart', (event) => event.preventDefault());
+    if (clock.dataset.yours === 'true') {
+      clock.addEventListener('pointerdown', (event) => {
+        const block = event.target.closest('.b');
+        if (block && event.button === 0) drag = { block, x: event.clientX, on: false, over: null };
+      });
+      document.addEventListener('pointermove', (event) => {
+        if (!drag || (!drag.on && Math.abs(event.clientX - drag.x) < 8)) return;
+        drag.on = true;
+        blocks().forEach((b) => b.classList.toggle('dragged', b.dataset.dish === drag.block.dataset.dish));
+        const over = dropped(event);
+        if (over === drag.over) return;
+        drag.over?.classList.remove('under');
+        drag.over = over ?? null;
+        over?.classList.add('under');
+        if (!over) return say('Drop it on the batch whose turn it takes', true);
+        fetch(`/run/score?dish=${drag.block.dataset.dish}&to=${over.dataset.turn}`).then((answer) => answer.text()).then((words) => { if (drag?.over === over) say(words, true); });
+      });
+      document.addEventListener('pointerup', () => {
+        if (!drag) return;
+        const { block, on, over } = drag;
+        drag = null;
+        if (!on) return;
+        clock.addEventListener('click', (event) => event.preventDefault(), { once: true, capture: true });
+        blocks().forEach((b) => b.classList.remove('dragged', 'under'));
+        say('', false);
+        if (over) moveTurn(block.dataset.dish, over.dataset.turn);
+      });
+    }
+  }
+
   // --- keys ----------------------------------------------------------------------------------------------------------
 
   document.addEventListener('keydown', (event) => {
@@ -140,6 +221,10 @@
     }
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key.startsWith('Arrow') && event.target.matches('.kf-map tbody a')) moveInMap(event, event.target);
+    else if (event.shiftKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight') && event.target.matches('.kf-clock[data-yours=true] .b')) {
+      event.preventDefault();
+      moveTurn(event.target.dataset.dish, event.key === 'ArrowLeft' ? 'earlier' : 'later');
+    } else if (event.key.startsWith('Arrow') && event.target.matches('.day .b')) moveInDay(event, event.target);
     else if (event.key === '/' && document.querySelector('[data-find]')) {
       event.preventDefault();
       document.querySelector('[data-find]').focus();

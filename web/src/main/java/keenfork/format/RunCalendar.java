@@ -4,7 +4,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.stream.Collectors;
-import keenfork.core.run.Kit;
+import keenfork.core.run.Piece;
 import keenfork.core.run.Schedule;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -45,8 +45,8 @@ public final class RunCalendar {
         event.add(new Uid("run-%d-%s@keen-fork".formatted(number, Integer.toHexString((placed.dish() + placed.text()).hashCode()))));
         event.add(new DtStart<>(from));
         event.add(new DtEnd<>(from.plusMinutes(Math.max(1, placed.until() - placed.from()))));
-        event.add(new Summary(placed.kind() == Schedule.Kind.CLEAN ? placed.text() + ", before " + placed.dish() : placed.dish() + ": " + placed.text()));
-        event.add(new Description(placed.kit().isEmpty() ? "Cook " + (placed.cook() + 1) : "Cook %d, %s".formatted(placed.cook() + 1, placed.kit().stream().map(Kit::name).collect(Collectors.joining(", ")))));
+        event.add(new Summary(placed.what()));
+        event.add(new Description(placed.on().isEmpty() ? "Cook " + (placed.cook() + 1) : "Cook %d, %s".formatted(placed.cook() + 1, placed.on().stream().map(Piece::name).collect(Collectors.joining(", ")))));
         return event;
     }
 }

@@ -5,8 +5,11 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
 import keenfork.core.food.Substance;
+import keenfork.core.run.Batch;
+import keenfork.core.run.Carried;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Kit;
+import keenfork.core.run.Piece;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Schedule;
 
@@ -14,39 +17,55 @@ import keenfork.core.run.Schedule;
 public record RunJson(String school, Order best, Order given, Day day) {
 
     /// an order and what it leaves
-    public record Order(int contacts, int washes, int minutes, String worth, List<Turn> turns) {
-        public static Order of(PrepRun run) {
-            return new Order(run.contacts(), run.washes(), run.minutes(), run.worth(), run.turns().stream().map(Turn::of).toList());
+    public record Order(int contacts, int washes, int washing, int minutes, String worth, List<Turn> turns) {
+        /// @param worth what the order is worth; empty for one that was given
+        public static Order of(PrepRun run, String worth) {
+            return new Order(run.contacts(), run.washes(), run.washing(), run.minutes(), worth, run.turns().stream().map(Turn::of).toList());
         }
     }
 
-    /// one batch in its turn, in minutes from the start
-    public record Turn(String batch, List<Cleaned> cleans, int from, int until, List<Over> over, List<Contact> carried) {
+    /// one batch in its turn
+    public record Turn(String batch, int portions, List<Cleaned> cleans, List<Over> over, List<Contact> carried) {
         static Turn of(PrepRun.Turn turn) {
-            return new Turn(turn.batch().dish(), turn.batch().uses().stream().filter(u -> turn.clean(u.kit()) != Clean.NONE).map(u -> new Cleaned(u.kit().id(), turn.clean(u.kit()).name().toLowerCase(Locale.ROOT))).toList(),
-                    turn.from(), turn.until(), turn.batch().uses().stream().map(u -> new Over(u.kit().id(), u.holds().keySet().stream().map(Substance::id).toList(), u.unsure().stream().map(Substance::id).toList())).toList(),
-                    turn.carried().stream().map(c -> new Contact(c.kit().id(), c.substance().id(), c.how(), c.estimate())).toList());
+            var made = turn.made();
+            var uses = made.batch().uses();
+            return new Turn(made.batch().dish(), made.batch().portions(), uses.stream().filter(u -> clean(turn, u) != Clean.NONE).map(u -> new Cleaned(u.kit().id(), made.piece(u.kit()).name(), number(made.batch(), u), word(clean(turn, u)))).toList(),
+                    uses.stream().map(u -> new Over(u.kit().id(), made.piece(u.kit()).name(), u.parts(), ids(u.holds().keySet().stream().toList()), ids(u.unsure().stream().toList()))).toList(), turn.carried().stream().map(Contact::of).toList());
         }
+
+        private static Clean clean(PrepRun.Turn turn, Batch.Use use) { return turn.made().clean(use.kit(), number(turn.batch(), use)); }
+
+        private static int number(Batch batch, Batch.Use use) { return batch.uses(use.kit()).indexOf(use); }
+
+        private static List<String> ids(List<Substance> substances) { return substances.stream().map(Substance::id).toList(); }
     }
 
-    /// what is done to a kit before the batch goes over it
-    public record Cleaned(String kit, String clean) {}
+    private static String word(Enum<?> value) { return value.name().toLowerCase(Locale.ROOT).replace('_', '-'); }
 
-    /// what of the batch goes over a kit
-    public record Over(String kit, List<String> holds, List<String> unsure) {}
+    /// what is done to a piece before one of the batch's uses of its kind, counted from 0
+    public record Cleaned(String kit, String piece, int use, String clean) {}
+
+    /// what of the batch goes over a piece
+    public record Over(String kit, String piece, List<String> parts, List<String> holds, List<String> unsure) {}
 
     /// what reached a batch
-    public record Contact(String kit, String substance, String how, String estimate) {}
+    public record Contact(String kit, String piece, String substance, List<String> parts, String how, String estimate) {
+        static Contact of(Carried c) { return new Contact(c.kit().id(), c.piece().name(), c.substance().id(), c.reached().parts(), c.how(), c.estimate()); }
+    }
 
     /// the best order laid out in time
-    public record Day(int cooks, int minutes, String starts, String serve, List<Placed> placed) {
+    ///
+    /// @param late    minutes by which it starts before the kitchen opens
+    /// @param blocks  what it hangs on; empty where it fits
+    /// @param remarks what the order does not do justice to
+    public record Day(int cooks, int minutes, String starts, String serve, int late, List<String> blocks, List<String> remarks, List<Placed> placed) {
         public static Day of(Schedule schedule, LocalDateTime serve) {
             var start = serve.minusMinutes(schedule.minutes());
-            return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.placed().stream().map(p -> new Placed(p.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'), p.dish(), p.text(),
-                    p.kit().stream().map(Kit::id).toList(), p.cook() + 1, start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
+            return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.late(), schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(), schedule.placed().stream().map(p -> new Placed(word(p.kind()), p.dish(), p.text(),
+                    p.on().stream().map(Piece::kit).map(Kit::id).toList(), p.on().stream().map(Piece::name).toList(), p.cook() + 1, start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
         }
     }
 
     /// one task, clean, or what is laid on the day before
-    public record Placed(String kind, String batch, String what, List<String> kit, int cook, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
+    public record Placed(String kind, String batch, String what, List<String> kit, List<String> pieces, int cook, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
 }

@@ -174,6 +174,24 @@ class CommandLineTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("They never drop a warning");
     }
 
+    @Test void run_goes_over_the_kitchens_own_pieces_and_says_when_the_day_is_too_short() throws IOException {
+        var nuts = file("nuts.txt", "Almond salad\n200 g almonds, chopped");
+        var plain = file("plain.txt", "Leaves\n2 lettuces, shredded");
+        var kit = file("kit.txt", "# ours\nboard | red board\nboard | green board | nuts\n");
+        assertThat(run("run", "--kit", kit, "--format", "json", nuts, plain)).isZero();
+        assertThat(json().get("best").get("turns").valueStream().filter(t -> t.get("batch").asString().equals("Almond salad")).map(t -> t.get("over").get(0).get("piece").asString())).containsExactly("red board");
+        assertThat(names(json().get("day"))).containsExactly("cooks", "minutes", "starts", "serve", "late", "blocks", "remarks", "placed");
+        assertThat(run("run", "--opens", "17:25", "--cooks", "1", nuts, plain)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 11 min too long. It hangs on");
+        for (var wrong : List.of("board", "anvil | x", "board | a | zugwort", "board | a\nboard | A")) {
+            assertThat(run("run", "--kit", file("bad.txt", wrong), nuts)).as(wrong).isEqualTo(2);
+            assertThat(errors.toString(StandardCharsets.UTF_8)).contains("line ");
+        }
+        assertThat(run("run", "--kit", folder.resolve("nowhere.txt"), nuts)).isEqualTo(2);
+        assertThat(run("run", "--opens", "early", nuts)).isEqualTo(2);
+        assertThat(run("run", "--opens", "18:00", nuts)).as("after it is served").isEqualTo(2);
+    }
+
     /// Checked by ical4j's own validator of RFC 5545.
     @Test void a_run_is_taken_along_as_a_calendar() throws Exception {
         var hummus = file("hummus.txt", "Hummus\n1 kg chickpeas\nMethod:\nSoak the chickpeas overnight.\nSimmer 60 min.\nBlend smooth, with olives; and salt.");

@@ -12,10 +12,10 @@ import keenfork.core.pack.Law;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.run.PrepRun;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
+import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Stored;
@@ -36,6 +36,6 @@ public final class ADish {
     public static Menu menuOf(String text, List<Stored<PackText>> packs, Fact... facts) {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
-        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), PrepRun.NONE);
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), KeptRun.NONE);
     }
 }

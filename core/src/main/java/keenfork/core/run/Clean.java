@@ -8,22 +8,18 @@ public enum Clean {
     NONE("not washed"), WIPE("wiped"), RINSE("rinsed"), WASH("washed"), FRESH("renewed");
 
     private final String words;
-    private final Range leaves;
-    private final int minutes;
+    private final Effect effect;
 
     Clean(String words) {
         this.words = words;
         var row = Table.read(Clean.class, "cleans.txt", 4).stream().filter(r -> r.cell(0).equals(name().toLowerCase(Locale.ROOT))).findFirst()
                 .orElseThrow(() -> new IllegalStateException("cleans.txt: no clean \"%s\"".formatted(name())));
-        this.leaves = row.read(1, Range::parse);
-        this.minutes = row.read(2, Integer::parseInt);
+        this.effect = new Effect(row.read(1, Range::parse), row.read(2, Integer::parseInt), row.cell(3));
     }
 
     /// {@return how it is said behind a comma: "on the blender, wiped"}
     public String words() { return words; }
 
-    /// {@return the share of the residue that stays, 0 to 1}
-    public Range leaves() { return leaves; }
-
-    public int minutes() { return minutes; }
+    /// {@return what it leaves and takes; the kitchen may hold its own figures}
+    public Effect effect() { return effect; }
 }

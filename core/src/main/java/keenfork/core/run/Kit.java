@@ -5,21 +5,20 @@ import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.food.Table;
 
-/// A piece of shared kit, of which the kitchen has one.
+/// A kind of shared kit. A kitchen has one piece of it or several.
 ///
 /// @param id        its key
 /// @param name      what the crew calls it
 /// @param spreads   how what it keeps reaches the next batch
 /// @param endedBy   the clean that alone ends a contact
-/// @param thick     g left on it by a dip or pesto once it is emptied
-/// @param pourable  g left on it by a dressing
-/// @param source    where the figures come from
-public record Kit(String id, String name, Spreads spreads, Clean endedBy, Range thick, Range pourable, String source) {
-    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 7).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
-            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Range::parse), r.read(5, Range::parse), r.cell(6))).toList();
+/// @param residue   what stays on it once it is emptied; the kitchen may hold its own figures
+/// @param usual     pieces a kitchen has of it that lists none, 1 or more
+public record Kit(String id, String name, Spreads spreads, Clean endedBy, Residue residue, int usual) {
+    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 8).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
+            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), new Residue(r.read(4, Range::parse), r.read(5, Range::parse), r.cell(7)), r.read(6, Integer::parseInt))).toList();
 
-    /// how what stays on kit reaches what is made on it next: over the whole batch, or all of it on one plate
-    public enum Spreads { BLENDED, LUMP }
+    /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at all, where food stands on it in kit of its own
+    public enum Spreads { BLENDED, LUMP, NONE }
 
     /// {@return all kit, in the order of the table}
     public static List<Kit> all() { return ALL; }
@@ -32,7 +31,8 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, Range 
     /// {@return whether it works one thing smooth, rather than holding a dish together}
     boolean blends() { return id.equals("blender") || id.equals("processor"); }
 
-    Range residue(boolean isThick) { return isThick ? thick : pourable; }
+    /// {@return whether what stays on it can reach what comes after}
+    public boolean carries() { return spreads != Spreads.NONE; }
 
     @Override public String toString() { return id; }
 }

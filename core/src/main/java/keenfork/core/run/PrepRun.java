@@ -1,35 +1,30 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import keenfork.core.search.Proof;
 import keenfork.core.trace.Fact;
 
 /// An order of batches over shared kit, scored.
 ///
-/// @param turns  the batches in order
-/// @param school whose contacts are flagged
-/// @param proof  what the order is worth; a given order is worth what it scores
-/// @param least  minutes of washing that no order of these batches does without, if nothing is to travel; 0 where that was not asked, as for a given order
-public record PrepRun(List<Turn> turns, School school, Proof proof, int least) {
-    public static final PrepRun NONE = new PrepRun(List.of(), School.STRICT, new Proof.Best(0), 0);
+/// @param turns      the batches in order
+/// @param conditions under which it is scored
+/// @param proof      what the order is worth; a given order is worth what it scores
+/// @param least      minutes of washing that no order of these batches does without, if nothing is to travel; 0 where that was not asked, as for a given order
+public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int least) {
+    public static final PrepRun NONE = new PrepRun(List.of(), Conditions.USUAL, new Proof.Best(0), 0);
 
     /// One batch in its turn.
     ///
-    /// @param cleans  what is done to each kit before it goes over it; a kit that is not named is not cleaned
-    /// @param from    minutes from the start of the run until it starts, cleans done
-    /// @param until   minutes from the start of the run until it ends
     /// @param carried what reached it
-    public record Turn(Batch batch, Map<Kit, Clean> cleans, int from, int until, List<Carried> carried) {
+    public record Turn(Made made, List<Carried> carried) {
         public Turn {
-            cleans = Map.copyOf(cleans);
             carried = List.copyOf(carried);
         }
 
-        /// {@return what is done to a kit before this batch}
-        public Clean clean(Kit kit) { return cleans.getOrDefault(kit, Clean.NONE); }
+        public Batch batch() { return made.batch(); }
     }
 
     public PrepRun {
@@ -40,47 +35,69 @@ public record PrepRun(List<Turn> turns, School school, Proof proof, int least) {
         return turns.stream().flatMap(t -> t.carried().stream()).toList();
     }
 
-    /// {@return hand-overs: each substance to each batch by each kit counted once}
+    /// {@return hand-overs: each substance to each use by each piece counted once}
     public int contacts() { return carried().size(); }
 
     /// {@return full washes, and fresh oil or water}
     public int washes() {
         var washes = 0;
-        for (var turn : turns) for (var entry : turn.cleans.entrySet()) if (entry.getKey().isClearedBy(entry.getValue())) washes++;
+        for (var turn : turns) for (var entry : turn.made.cleans().entrySet()) if (entry.getKey().kit().isClearedBy(entry.getValue())) washes++;
         return washes;
     }
 
     /// {@return minutes of cleaning, of whatever strength}
     public int washing() {
         var minutes = 0;
-        for (var turn : turns) for (var clean : turn.cleans.values()) minutes += clean.minutes();
+        for (var turn : turns) for (var clean : turn.made.cleans().values()) minutes += conditions.equipment().figures().of(clean).minutes();
         return minutes;
+    }
+
+    /// {@return hands-on minutes of the day, cleaning among them}
+    public int minutes() { return washing() + turns.stream().map(t -> t.batch().minutes()).reduce(0, Integer::sum); }
+
+    /// How long what should be fresh stands: for each such batch the hands-on minutes of the batches made after it.
+    public int stale() { return stale(turns.stream().map(Turn::batch).toList()); }
+
+    static int stale(List<Batch> order) {
+        var after = 0;
+        var stale = 0;
+        for (var batch : order.reversed()) {
+            if (batch.isFresh()) stale += after;
+            after += batch.minutes();
+        }
+        return stale;
     }
 
     /// {@return what the order is worth, in words; where it is not proved, how far from the best it can be at most}
     public String worth() {
         return switch (proof) {
             case Proof.Best _ -> proof.inWords();
+            case Proof.Stopped _ when washing() == least -> "No order washes less. That nothing fresh could be made later is not proved.";
             case Proof.Stopped _ -> "%s It washes for %d min; no order does with less than %d.".formatted(proof.inWords(), washing(), least);
         };
     }
-
-    /// {@return hands-on minutes from the first batch's start to the last one's end}
-    public int minutes() { return turns.isEmpty() ? 0 : turns.getLast().until(); }
 
     public List<Fact.Contact> facts() {
         return carried().stream().flatMap(c -> c.facts().stream()).toList();
     }
 
-    /// {@return the kit that any batch goes over, in the order of the table}
-    public List<Kit> kit() {
-        return Kit.all().stream().filter(k -> turns.stream().anyMatch(t -> t.batch.use(k).isPresent())).toList();
+    /// {@return the pieces that any batch goes over, in the order of the kitchen's list}
+    public List<Piece> pieces() {
+        Set<Piece> used = turns.stream().flatMap(t -> t.made.on().values().stream()).collect(Collectors.toSet());
+        return conditions.equipment().pieces().stream().filter(used::contains).toList();
     }
 
-    /// {@return for each kit what is done to it before each batch that goes over it}
-    public List<Map<Kit, Clean>> cleans() {
-        var cleans = new ArrayList<Map<Kit, Clean>>();
-        for (var turn : turns) cleans.add(new LinkedHashMap<>(turn.cleans));
-        return cleans;
+    /// {@return how its batches are made, in order}
+    public List<Made> order() { return turns.stream().map(Turn::made).toList(); }
+
+    /// {@return this laid out in time}
+    public Schedule schedule() { return Schedule.of(this); }
+
+    /// {@return where a batch goes over a piece that is kept from something in it, in words}
+    public List<String> against() {
+        var said = new ArrayList<String>();
+        for (var turn : turns)
+            for (var kit : turn.made.against()) said.add("%s goes over the %s, which is kept from something in it.".formatted(turn.batch().dish(), turn.made.piece(kit).name()));
+        return said;
     }
 }

@@ -10,21 +10,49 @@ import keenfork.core.food.Table;
 
 /// One piece of work of a batch.
 ///
-/// @param text      what is done, in the recipe's own words
-/// @param kit       the kit it goes over
-/// @param hands     hands-on minutes, 1 or more
-/// @param waits     minutes it goes on by itself afterwards, on its kit, 0 or more
-/// @param dayBefore true for what is laid on the day before
-public record Task(String text, List<Kit> kit, int hands, int waits, boolean dayBefore) {
+/// @param text  what is done, in the recipe's own words
+/// @param takes what goes in with it, in amounts for the people it is made for
+/// @param kit   the kinds of kit it goes over
+/// @param hands hands-on minutes, 1 or more
+/// @param waits minutes it goes on by itself afterwards, on its kit, 0 or more
+/// @param after the tasks that must be done before, by their places in the batch
+/// @param when  what is said of its time
+public record Task(String text, List<String> takes, List<Kit> kit, int hands, int waits, List<Integer> after, When when) {
     private static final int USUAL_HANDS = 3;
     private static final Pattern TIME = Pattern.compile("(?i)(\\d+)(?:\\s*(?:-|–|to)\\s*(\\d+))?\\s*(min(?:ute)?s?|h(?:(?:ou)?rs?)?)\\b");
-    private static final Pattern DAY_BEFORE = Pattern.compile("(?i)\\bovernight\\b|\\b(?:day|night) before\\b");
     private static final Map<Pattern, Integer> WAITS = usual();
 
+    /// What is said of a task's time. Words of the trade, common practice.
+    public enum When {
+        /// whenever its kit and its hands are free
+        ANY(""),
+        /// laid on the day before
+        DAY_BEFORE("\\bovernight\\b|\\b(?:day|night) before\\b"),
+        /// before what it needs has gone cold
+        WARM("\\b(?:while|still) (?:still )?(?:warm|hot)\\b"),
+        /// only once what it needs has gone cold
+        COOL("\\b(?:when|once|until|after it is) (?:it is |they are |all is |completely |quite )?(?:cool|cold|cooled)\\b"),
+        /// as late as may be
+        FRESH("\\b(?:just|right) before (?:it|they|serving|service|the door)\\b|\\bat the last (?:minute|moment)\\b|\\bto order\\b|\\bserve at once\\b|\\bat once, serve\\b|\\bwhen (?:you )?serv\\w+\\b");
+
+        private final Pattern words;
+
+        When(String words) { this.words = Pattern.compile("(?i)" + words); }
+
+        static When said(String text) {
+            for (var when : new When[] {DAY_BEFORE, WARM, COOL, FRESH}) if (when.words.matcher(text).find()) return when;
+            return ANY;
+        }
+    }
+
     public Task {
+        takes = List.copyOf(takes);
         kit = List.copyOf(kit);
+        after = List.copyOf(after);
         if (hands < 1 || waits < 0) throw new IllegalArgumentException("a task takes hands for a minute or more: %d, %d".formatted(hands, waits));
     }
+
+    public Task(String text, List<Kit> kit, int hands, int waits, List<Integer> after, When when) { this(text, List.of(), kit, hands, waits, after, when); }
 
     private static Map<Pattern, Integer> usual() {
         var waits = new LinkedHashMap<Pattern, Integer>();
@@ -33,12 +61,16 @@ public record Task(String text, List<Kit> kit, int hands, int waits, boolean day
     }
 
     /// {@return the work of a step: its kit, the hands it takes, and the time it says it takes; the usual one where it says none}
-    static Task of(String text) {
+    static Task of(String text, List<Integer> after) { return of(text, List.of(), after); }
+
+    static Task of(String text, List<String> takes, List<Integer> after) {
         var works = Work.in(text);
         var hands = works.stream().map(Work::minutes).reduce(0, Integer::sum);
-        var before = DAY_BEFORE.matcher(text).find();
-        return new Task(text, works.stream().map(Work::kit).distinct().toList(), Math.max(USUAL_HANDS, hands), before ? 0 : waits(text), before);
+        var when = When.said(text);
+        return new Task(text, takes, works.stream().map(Work::kit).distinct().toList(), Math.max(USUAL_HANDS, hands), when == When.DAY_BEFORE ? 0 : waits(when == When.COOL ? when.words.matcher(text).replaceAll("") : text), after, when);
     }
+
+    public boolean isDayBefore() { return when == When.DAY_BEFORE; }
 
     /// All times a step names, added up: "simmer 15 min, fluff, cool 10 min". Of a range the longer counts.
     private static int waits(String text) {

@@ -25,6 +25,8 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
         return words;
     }
 
+    boolean isCutting() { return kit.id().equals("board") || kit.id().equals("mandoline"); }
+
     /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their own}
     static Pattern anyOf(Table.Row row) {
         var any = String.join("|", Arrays.stream(row.cell(0).split(";")).map(String::strip).map(Pattern::quote).toList());

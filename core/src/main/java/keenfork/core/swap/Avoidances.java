@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.Substance;
 import keenfork.core.regime.RuleBook;
 
 /// All that people avoid, read from their words.
@@ -40,6 +41,15 @@ public record Avoidances(List<Avoidance> all, List<String> unread) {
     }
 
     public boolean isEmpty() { return all.isEmpty() && unread.isEmpty(); }
+
+    /// {@return the substances that groups and substances on the list name; a diet or a food names none}
+    public List<Substance> substances() {
+        return all.stream().flatMap(a -> switch (a) {
+            case Avoidance.OfGroup(var _, var group, var _) -> group.members().stream();
+            case Avoidance.OfSubstance(var substance, var _) -> Stream.of(substance);
+            case Avoidance.OfDiet _, Avoidance.OfFood _ -> Stream.<Substance>empty();
+        }).distinct().toList();
+    }
 
     /// {@return what such a dish is, in words: `vegan, without sesame, nuts`}
     public String inWords() {

@@ -3,8 +3,10 @@ package keenfork.core.run;
 import static keenfork.core.Kit.UK;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
@@ -25,37 +27,110 @@ class ScheduleTest {
     private static Batch batch(String text) { return Batch.of(Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), Facts.none(UK))).orElseThrow(); }
 
     private static Schedule schedule(int cooks, String... texts) {
-        return Schedule.of(Sequencer.washed(Stream.of(texts).map(ScheduleTest::batch).toList(), School.STRICT), cooks);
+        return schedule(new Day(cooks, 600), texts);
+    }
+
+    private static Schedule schedule(Day day, String... texts) {
+        return Sequencer.washed(Stream.of(texts).map(ScheduleTest::batch).toList(), Conditions.USUAL.with(day)).schedule();
     }
 
     /// Times of the trade, common practice; what a step says itself goes before.
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', value = {"Simmer the barley 35 min, drain and cool. | 35", "Simmer 10–15 min. | 15", "Roast 1 hour at 200 °C. | 60", "Toast, simmer 15 min, fluff, cool 10 min. | 25", "Roast the carrots. | 40",
-            "Chill. | 60", "Slice the cucumbers. | 0", "Soak overnight. | 0"})
+            "Chill. | 60", "When cool, crumble the feta over. | 0", "Slice the cucumbers. | 0", "Soak overnight. | 0"})
     void a_step_waits_as_long_as_it_says_or_as_usual(String step, int minutes) {
-        assertThat(Task.of(step).waits()).isEqualTo(minutes);
+        assertThat(Task.of(step, List.of()).waits()).isEqualTo(minutes);
+    }
+
+    /// Words of the trade, common practice.
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {"Soak the beans overnight. | DAY_BEFORE", "Dress while still warm. | WARM", "When completely cool, fold in the cheese. | COOL", "Once cold, slice. | COOL",
+            "Dress the leaves just before serving. | FRESH", "Scatter when serving. | FRESH", "Slice the cucumbers. | ANY", "Simmer in cold water. | ANY"})
+    void a_step_says_what_time_it_needs(String step, Task.When when) {
+        assertThat(Task.of(step, List.of()).when()).isEqualTo(when);
     }
 
     @Test void while_one_thing_simmers_the_cook_does_another() {
-        var salad = "Salad\n1 kg rice\nMethod:\nSimmer the rice 40 min.";
-        var slaw = "Slaw\n1 kg cabbage\nMethod:\nShred the cabbage.";
-        var schedule = schedule(1, salad, slaw);
+        var schedule = schedule(1, "Salad\n1 kg rice\nMethod:\nSimmer the rice 40 min.", "Slaw\n1 kg cabbage\nMethod:\nShred the cabbage.");
         assertThat(schedule.minutes()).isEqualTo(45);
         assertThat(schedule.placed()).extracting(Schedule.Placed::dish).containsExactly("Salad", "Slaw");
-        assertThat(schedule.lateBy(40)).isEqualTo(5);
-        assertThat(schedule.lateBy(60)).isZero();
+        assertThat(schedule.placed().getLast().until()).as("all is as late as it may be").isEqualTo(45);
+    }
+
+    @Test void a_day_that_is_too_short_says_by_how_much_and_what_it_hangs_on() {
+        var texts = new String[] {"Pea dip\n1 kg peas\nMethod:\nBlend smooth.", "Nut cream\n1 kg almonds\nMethod:\nBlend smooth."};
+        assertThat(schedule(new Day(2, 30), texts).late()).isZero();
+        var late = schedule(new Day(2, 15), texts);
+        assertThat(late.late()).isEqualTo(5);
+        assertThat(late.blocks()).contains("the blender: 10 min");
+        var soup = schedule(new Day(2, 30), "Soup\n1 kg peas\nMethod:\nSimmer the peas 30 min.\nBlend the peas smooth.");
+        assertThat(soup.blocks()).containsExactly("the steps of Soup, one after the other: 45 min");
+        assertThat(schedule(new Day(1, 30), "A\n1 kg peas\nMethod:\nBlend.", "B\n1 kg peas\nMethod:\nSlice.").blocks()).as("one pair of hands").contains("the cooks' hands: 10 min");
     }
 
     @Test void a_soak_is_laid_on_the_day_before_and_takes_no_time_of_the_day() {
         var schedule = schedule(2, "Hummus\n1 kg chickpeas\nMethod:\nSoak the chickpeas overnight.\nSimmer 60 min.\nBlend smooth.");
         assertThat(schedule.placed().getFirst().kind()).isEqualTo(Schedule.Kind.DAY_BEFORE);
         assertThat(schedule.minutes()).isEqualTo(5 + 60 + 10);
+        var line = schedule(2, "Hummus\n1 kg chickpeas, soaked overnight\nMethod:\nSimmer 60 min.");
+        assertThat(line.dayBefore()).as("a line says so, too").singleElement().satisfies(p -> assertThat(p.what()).isEqualTo("Hummus: Lay on: 1 kg chickpeas, soaked overnight"));
     }
 
-    @Test void a_wash_takes_the_kit_and_a_pair_of_hands_before_the_batch() {
+    @Test void a_soak_missed_the_day_before_is_said_at_once() {
+        var schedule = schedule(2, "Hummus\n1 kg chickpeas\nMethod:\nSoak the chickpeas overnight.\nSimmer 60 min.");
+        var friday = LocalDate.of(2026, 11, 27);
+        var soak = schedule.dayBefore().getFirst().what();
+        assertThat(schedule.missed(friday, friday.minusDays(1), Set.of())).as("there is time").isEmpty();
+        assertThat(schedule.missed(friday, friday, Set.of())).extracting(Schedule.Placed::what).containsExactly(soak);
+        assertThat(schedule.missed(friday, friday, Set.of(soak))).isEmpty();
+    }
+
+    @Test void a_wash_takes_the_piece_and_a_pair_of_hands_before_the_batch() {
         var schedule = schedule(1, "Almond cream\n200 g almonds\nMethod:\nBlend smooth.", "Pea dip\n1 kg peas\nMethod:\nBlend smooth.");
         assertThat(schedule.placed()).extracting(p -> p.kind().name() + " " + p.from() + "–" + p.until()).containsExactly("TASK 0–10", "CLEAN 10–18", "TASK 18–28");
-        assertThat(schedule.placed().get(1).text()).isEqualTo("blender washed");
+        assertThat(schedule.placed().get(1).what()).isEqualTo("blender washed, before Pea dip");
+    }
+
+    @Test void the_dressing_comes_before_the_salad_and_parts_wait_for_nothing_else() {
+        var tasks = batch("Salad\nBase:\n1 kg barley\n2 carrots, sliced\nDressing:\n100 g tahini\n1 lemon\nMethod:\nSimmer the barley 35 min.\nBlend the dressing.\nToss everything.").tasks();
+        assertThat(tasks).extracting(Task::text).containsExactly("Cut: 2 carrots, sliced", "Simmer the barley 35 min.", "Blend the dressing.", "Toss everything.");
+        assertThat(tasks.get(2).after()).as("the dressing waits for no barley").isEmpty();
+        assertThat(tasks.get(3).after()).containsExactly(1, 2);
+    }
+
+    @Test void cheese_goes_in_once_it_is_cool_and_a_dressing_that_comes_too_late_is_said() {
+        var cool = schedule(1, "Salad\n1 kg barley\n200 g feta\nMethod:\nSimmer the barley 35 min.\nWhen cool, crumble the feta over the barley.");
+        assertThat(cool.placed().getLast().from() - cool.placed().getFirst().until()).as("what is hot cools for 20 min").isEqualTo(20);
+        assertThat(schedule(1, "Salad\n1 kg barley\n1 lemon\nMethod:\nSimmer the barley 35 min.\nDress the barley with the lemon while still warm.").remarks()).isEmpty();
+        var late = schedule(1, "Salad\n1 kg barley\n1 cabbage\n1 lemon\nMethod:\nSimmer the barley 35 min.\nRoast the cabbage 2 hours.\nDress the barley and the cabbage with the lemon while still warm.",
+                "Leaves\n1 lettuce\nMethod:\nTear the lettuce just before serving.\nChill 90 min.");
+        assertThat(late.remarks()).anySatisfy(r -> assertThat(r).contains("Leaves stands 93 min"));
+    }
+
+    @Test void amounts_are_those_for_the_people_it_is_made_for() {
+        var dish = Derivation.of(Recipe.read("Salad\nServes 10\n1 kg barley\n3 carrots, sliced\nMethod:\nSimmer the barley.\nStir in the carrots.", Volumes.METRIC, new Law("uk")), Facts.none(UK));
+        var tasks = Batch.of(dish, 30, List.of()).orElseThrow().tasks();
+        assertThat(tasks.get(0).text()).isEqualTo("Cut: 9 carrots, sliced");
+        assertThat(tasks.get(1).takes()).containsExactly("3 kg barley");
+        assertThat(tasks.get(2).takes()).containsExactly("9 carrots, sliced");
+        assertThat(Batch.of(dish, 10, List.of()).orElseThrow().tasks().get(1).takes()).containsExactly("1 kg barley");
+    }
+
+    @Test void portions_are_taken_off_before_the_nuts_go_in() {
+        var dish = Derivation.of(Recipe.read("Salad\nServes 10\n1 kg barley\n200 g walnuts\nMethod:\nSimmer the barley.\nStir in the walnuts.", Volumes.METRIC, new Law("uk")), Facts.none(UK));
+        var tasks = Batch.of(dish, 20, List.of(new Batch.TakeOff(1, "Take 3 portions off"))).orElseThrow().tasks();
+        assertThat(tasks).extracting(Task::text).containsExactly("Simmer the barley.", "Take 3 portions off", "Stir in the walnuts.");
+        assertThat(tasks.get(1).after()).containsExactly(0);
+        assertThat(tasks.get(2).after()).containsExactly(1);
+    }
+
+    @Test void an_oven_has_so_much_room_and_leaves_nothing_on_what_comes_next() {
+        var roast = "\n1 kg carrots\nMethod:\nRoast 60 min.";
+        var trays = new Equipment(Stream.of("a", "b", "c").map(t -> new Piece(t, Kit.named("tray").orElseThrow(), "tray " + t, Set.of())).toList(), Figures.SHIPPED);
+        var batches = Stream.of("A", "B", "C").map(n -> batch(n + roast)).toList();
+        var three = Sequencer.washed(batches, Conditions.USUAL.with(trays).with(new Day(3, 600))).schedule();
+        assertThat(three.minutes()).as("two shelves: the third tray waits").isEqualTo(130);
+        assertThat(batches.getFirst().kit()).extracting(Kit::id).containsExactly("tray");
     }
 
     @Provide Arbitrary<List<String>> menus() {
@@ -68,24 +143,34 @@ class ScheduleTest {
                 });
     }
 
-    @Property(tries = 300) void nothing_and_nobody_is_booked_twice(@ForAll("menus") List<String> menu, @ForAll @IntRange(min = 1, max = 4) int cooks) {
+    @Property(tries = 300) void nothing_and_nobody_is_booked_twice(@ForAll("menus") List<String> menu, @ForAll @IntRange(min = 1, max = 4) int cooks, @ForAll boolean two) {
         var batches = menu.stream().flatMap(t -> Batch.of(Derivation.of(Recipe.read(t, Volumes.METRIC, new Law("uk")), Facts.none(UK))).stream()).toList();
-        var run = Sequencer.washed(batches, School.STRICT);
-        var day = Schedule.of(run, cooks).placed().stream().filter(p -> p.kind() != Schedule.Kind.DAY_BEFORE).toList();
+        var boards = new Equipment(List.of(new Piece("one", Kit.named("pan").orElseThrow(), "one", Set.of()), new Piece("other", Kit.named("pan").orElseThrow(), "other", Set.of())), Figures.SHIPPED);
+        var run = Sequencer.washed(batches, Conditions.USUAL.with(new Day(cooks, 600)).with(two ? boards : Equipment.USUAL));
+        var schedule = run.schedule();
+        var day = schedule.onTheDay();
+        assertThat(day).allSatisfy(p -> {
+            assertThat(p.from()).isNotNegative();
+            assertThat(p.until()).isLessThanOrEqualTo(schedule.minutes());
+        });
         for (var a : day)
             for (var b : day) {
                 if (a == b) continue;
                 if (a.cook() == b.cook()) assertThat(a.hands() <= b.from() || b.hands() <= a.from()).as("hands: %s, %s", a, b).isTrue();
-                if (a.kit().stream().anyMatch(b.kit()::contains)) {
+                for (var piece : a.on()) {
+                    if (!b.on().contains(piece)) continue;
                     assertThat(a.until() <= b.from() || b.until() <= a.from()).as("kit: %s, %s", a, b).isTrue();
-                    if (a.turn() < b.turn()) assertThat(a.until()).as("batches keep their order on a kit").isLessThanOrEqualTo(b.from());
+                    if (a.turn() < b.turn() && piece.kit().carries()) assertThat(a.until()).as("batches keep their order on a piece").isLessThanOrEqualTo(b.from());
                 }
             }
         for (var turn = 0; turn < run.turns().size(); turn++) {
             var at = turn;
+            var batch = run.turns().get(at).batch();
             var tasks = day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Kind.TASK).toList();
-            for (var i = 1; i < tasks.size(); i++) assertThat(tasks.get(i).from()).as("one after the other").isGreaterThanOrEqualTo(tasks.get(i - 1).until());
-            assertThat(tasks).hasSize((int) run.turns().get(at).batch().tasks().stream().filter(t -> !t.dayBefore()).count());
+            for (var p : tasks)
+                for (var before : tasks) if (batch.tasks().get(p.task()).after().contains(before.task())) assertThat(p.from()).as("one after the other").isGreaterThanOrEqualTo(before.until());
+            assertThat(tasks).hasSize((int) batch.tasks().stream().filter(t -> !t.isDayBefore()).count());
+            assertThat(day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Kind.CLEAN).count()).as("every clean is laid out").isEqualTo(run.turns().get(at).made().cleans().size());
         }
     }
 }

@@ -4,16 +4,17 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.core.label.Statement;
-import keenfork.core.run.Batch;
-import keenfork.core.run.PrepRun;
-import keenfork.core.run.School;
+import keenfork.core.run.Clean;
+import keenfork.core.run.Conditions;
+import keenfork.core.run.Kit;
+import keenfork.core.run.Made;
 import keenfork.core.run.Sequencer;
+import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Dishes;
@@ -21,7 +22,9 @@ import keenfork.web.persistence.Events;
 import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
+import keenfork.web.persistence.KitList;
 import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.Settings;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -40,15 +43,19 @@ class DemoKitchen implements ApplicationRunner {
     private final Dishes dishes;
     private final Packs packs;
     private final Runs runs;
+    private final KitList kit;
+    private final Settings settings;
     private final Events events;
     private final Labels labels;
     private final Clock clock;
 
-    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, Events events, Labels labels, Clock clock) {
+    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, KitList kit, Settings settings, Events events, Labels labels, Clock clock) {
         this.kitchen = kitchen;
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
+        this.kit = kit;
+        this.settings = settings;
         this.events = events;
         this.labels = labels;
         this.clock = clock;
@@ -65,7 +72,7 @@ class DemoKitchen implements ApplicationRunner {
         }
         rows(resources, "packs").forEach(this::pack);
         rows(resources, "guests").forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
-        firstRun();
+        firstRun(resources);
         for (var dish : kitchen.menu().dishes()) if (dish.derivation().recipe().serves() > 0) print(dish, kitchen.menu());
         var changed = text(resources.getResource("classpath:demo/dishes/" + CHANGED));
         var before = dishes.all().stream().filter(d -> d.value().name().equals(name(changed))).findFirst().orElseThrow();
@@ -83,19 +90,19 @@ class DemoKitchen implements ApplicationRunner {
         labels.printed(dish.id(), "card", Statement.compose(dish.derivation(), menu.ruleBook()).onCard());
     }
 
-    /// Friday's run as the crew has it: all kit washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
-    private void firstRun() {
+    /// Tomorrow's run as the crew has it: in menu order on their own kit, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
+    private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {
+        for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
+        settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
+        var batches = menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), 0, List.of()).stream()).toList();
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
-        var run = Sequencer.washed(menu.dishes().stream().flatMap(d -> Batch.of(d.derivation()).stream()).toList(), School.STRICT);
-        runs.use(run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), cleans(t))).toList());
+        var run = Sequencer.washed(batches, Conditions.USUAL.with(menu.run().equipment()));
+        runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(), "wrote the run down", CREW);
     }
 
-    private static Map<String, String> cleans(PrepRun.Turn turn) {
-        var cleans = new HashMap<String, String>();
-        turn.cleans().forEach((kit, clean) -> cleans.put(kit.id(), clean.name()));
-        if (turn.batch().dish().startsWith("Millet")) cleans.remove("blender");
-        return cleans;
+    private static Runs.Turn turn(Made made, long dish) {
+        return KeptRun.turn(made.batch().dish().startsWith("Millet") ? made.with(new Made.Before(Kit.named("blender").orElseThrow(), 0), Clean.NONE) : made, dish, 0, false);
     }
 
     private void pack(List<String> cells) {

@@ -15,12 +15,6 @@ import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.run.Batch;
-import keenfork.core.run.Clean;
-import keenfork.core.run.Kit;
-import keenfork.core.run.PrepRun;
-import keenfork.core.run.School;
-import keenfork.core.run.Sequencer;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -28,8 +22,10 @@ import keenfork.web.persistence.Changed;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.PackText;
+import keenfork.web.persistence.KitList;
 import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.Weighings;
@@ -43,6 +39,8 @@ public class Kitchen {
     private final Dishes dishes;
     private final Packs packs;
     private final Runs runs;
+    private final KitList kitList;
+    private final SetAsides asides;
     private final Settings settings;
     private final Weighings weighings;
     private final AtomicLong changes = new AtomicLong();
@@ -52,10 +50,12 @@ public class Kitchen {
     /// what is stored, with what follows from it
     private record Kept(Stock stock, Menu menu) {}
 
-    Kitchen(Dishes dishes, Packs packs, Runs runs, Settings settings, Weighings weighings, Clock clock) {
+    Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings, Weighings weighings, Clock clock) {
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
+        this.kitList = kitList;
+        this.asides = asides;
         this.settings = settings;
         this.weighings = weighings;
         this.clock = clock;
@@ -105,8 +105,9 @@ public class Kitchen {
     }
 
     private Stock stock() {
-        return new Stock(LocalDate.now(clock), RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk()), settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
-                packs.all(), packs.links(), runs.inForce());
+        var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
+        return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
+                packs.all(), packs.links(), runs.inForce(), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all());
     }
 
     private OwnWeights own() {
@@ -123,7 +124,7 @@ public class Kitchen {
         facts.addAll(linked(stock, recipes));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = run(stock, recipes, new Facts(stock.ruleBook(), facts));
-        facts.addAll(run.facts());
+        facts.addAll(run.scored().facts());
         var all = new Facts(stock.ruleBook(), facts);
         var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
         return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived, stock.packs(), stock.links(), all, run);
@@ -152,24 +153,9 @@ public class Kitchen {
         return facts;
     }
 
-    private static PrepRun run(Stock stock, List<Recipe> recipes, Facts facts) {
+    private static KeptRun run(Stock stock, List<Recipe> recipes, Facts facts) {
         Map<Long, Recipe> byId = new HashMap<>();
         for (var i = 0; i < recipes.size(); i++) byId.put(stock.dishes().get(i).id(), recipes.get(i));
-        var order = new ArrayList<Batch>();
-        var cleans = new ArrayList<Map<Kit, Clean>>();
-        for (var turn : stock.turns()) {
-            var recipe = byId.get(turn.dish());
-            var batch = recipe == null ? null : Batch.of(Derivation.of(recipe, facts)).orElse(null);
-            if (batch == null) continue;
-            order.add(batch);
-            cleans.add(cleans(turn));
-        }
-        return Sequencer.score(order, cleans, School.STRICT);
-    }
-
-    private static Map<Kit, Clean> cleans(Runs.Turn turn) {
-        var cleans = new HashMap<Kit, Clean>();
-        turn.cleans().forEach((kit, clean) -> Kit.named(kit).ifPresent(k -> cleans.put(k, Clean.valueOf(clean))));
-        return cleans;
+        return KeptRun.of(stock.run(), stock.equipment(), stock.asides(), byId, facts);
     }
 }

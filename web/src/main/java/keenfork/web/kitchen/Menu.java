@@ -16,7 +16,6 @@ import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.run.PrepRun;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -36,10 +35,10 @@ import keenfork.web.persistence.Stored;
 /// @param packs     every pack in the larder
 /// @param links     the lines that use a pack of their own
 /// @param facts     the facts in force
-/// @param run       the run in force, or one without a turn
+/// @param run       the run in force
 /// @param uses      what uses what on it
 public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                   List<Packs.LineLink> links, Facts facts, PrepRun run, Uses uses) {
+                   List<Packs.LineLink> links, Facts facts, KeptRun run, Uses uses) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
     /// A dish with what follows from it.
@@ -55,7 +54,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     public record LineUse(Dish dish, Line line, boolean linked) {}
 
     public Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                List<Packs.LineLink> links, Facts facts, PrepRun run) {
+                List<Packs.LineLink> links, Facts facts, KeptRun run) {
         this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, Uses.of(day, dishes, packs, links));
     }
 

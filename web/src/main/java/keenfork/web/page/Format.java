@@ -111,6 +111,9 @@ public class Format {
         return number + " " + (number == 1 ? one : many);
     }
 
+    /// {@return words with a capital at their front}
+    public static String upper(String words) { return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1); }
+
     /// {@return names said in one breath: `egg, fish and milk`}
     public String list(List<String> names) {
         if (names.size() < 2) return String.join("", names);

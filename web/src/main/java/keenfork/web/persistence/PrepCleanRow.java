@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "prep_clean")
 class PrepCleanRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
-    long dishId;
+    long turnId;
     String kit = "";
+    int useNo;
     String clean = "";
 }

@@ -3,6 +3,7 @@ package keenfork.web.persistence;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -11,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class SetAsides {
     private final SetAsideRows rows;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
     /// how portions are kept without something
@@ -34,8 +36,9 @@ public class SetAsides {
     /// @param by     who said so, or an empty string
     public record Aside(long id, long dish, Kind kind, String avoids, int people, Instant made, String by) {}
 
-    SetAsides(SetAsideRows rows, Clock clock) {
+    SetAsides(SetAsideRows rows, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -55,10 +58,14 @@ public class SetAsides {
         row.madeBy = by;
         var id = rows.saveAndFlush(row).id;
         if (id == null) throw new IllegalStateException("what is set aside has a key");
+        events.publishEvent(new Changed());
         return id;
     }
 
-    public void remove(long id) { rows.deleteById(id); }
+    public void remove(long id) {
+        rows.deleteById(id);
+        events.publishEvent(new Changed());
+    }
 
     private static Aside aside(SetAsideRow row) {
         if (row.id == null) throw new IllegalStateException("what is set aside has a key");

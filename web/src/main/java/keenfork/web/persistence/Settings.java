@@ -1,6 +1,9 @@
 package keenfork.web.persistence;
 
+import java.time.LocalDate;
+import java.time.LocalTime;
 import keenfork.core.pack.ReadAgain;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -12,8 +15,20 @@ public class Settings {
     private static final String RULE_BOOK = "rule-book";
     private static final String OWN_LISTS = "own-lists";
     private static final String READ_AGAIN = "read-again-days";
+    private static final String RUN_DAY = "run-day";
     private final SettingRows rows;
     private final ApplicationEventPublisher events;
+
+    /// The day of the run.
+    ///
+    /// @param day    when all is served; null for the day it is looked at
+    /// @param cooks  pairs of hands, 1 or more
+    /// @param opens  when the kitchen opens
+    /// @param serve  when all must be ready
+    /// @param strict whether the crew orders its work by the strict school, or by the measured one
+    public record RunDay(@Nullable LocalDate day, int cooks, LocalTime opens, LocalTime serve, boolean strict) {
+        public static final RunDay USUAL = new RunDay(null, 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true);
+    }
 
     Settings(SettingRows rows, ApplicationEventPublisher events) {
         this.rows = rows;
@@ -48,6 +63,17 @@ public class Settings {
 
     public void useOwnLists(String lists) {
         set(OWN_LISTS, lists);
+    }
+
+    /// {@return the day of the run; two cooks from 08:00 to 17:30 until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public RunDay runDay() {
+        return rows.findById(RUN_DAY).map(r -> r.value.split(" ")).map(w -> new RunDay(w[0].equals("today") ? null : LocalDate.parse(w[0]), Integer.parseInt(w[1]), LocalTime.parse(w[2]), LocalTime.parse(w[3]), w[4].equals("strict")))
+                .orElse(RunDay.USUAL);
+    }
+
+    public void useRunDay(RunDay day) {
+        set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(), day.serve(), day.strict() ? "strict" : "measured"));
     }
 
     private void set(String name, String value) {

@@ -1,62 +1,90 @@
 package keenfork.web.run;
 
-import java.util.Collections;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import keenfork.core.run.Batch;
-import keenfork.core.run.Clean;
-import keenfork.core.run.Kit;
+import keenfork.core.run.Conditions;
+import keenfork.core.run.Day;
+import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
+import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.Settings;
 
-/// The batches of the menu.
+/// The batches of the menu, with the day they are made in.
 ///
-/// @param menu   the menu they are of
-/// @param byDish the batch of each dish that goes over shared kit, by the dish's key
-/// @param ids    the keys, by the dish's name
-record Batches(Menu menu, Map<Long, Batch> byDish, Map<String, Long> ids) {
-    static Batches of(Menu menu) {
+/// @param menu       the menu they are of
+/// @param day        the day of the run
+/// @param served     when all is served
+/// @param conditions under which orders are found and scored
+/// @param plain      what is known without what shared kit leaves
+/// @param byDish     the batch of each dish that goes over shared kit, by the dish's key
+/// @param turns      the crew's own order, the menu's own where none is kept
+record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain, Map<Long, Batch> byDish, List<Runs.Turn> turns) {
+    static Batches of(Menu menu, Settings.RunDay day) {
         var plain = new Facts(menu.ruleBook(), menu.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
-        var byDish = new HashMap<Long, Batch>();
-        var ids = new HashMap<String, Long>();
+        var kept = menu.run().kept();
+        var portions = new HashMap<Long, Integer>();
+        for (var turn : kept.turns()) portions.put(turn.dish(), turn.portions());
+        var byDish = new LinkedHashMap<Long, Batch>();
         for (var dish : menu.dishes())
-            Batch.of(Derivation.of(dish.derivation().recipe(), plain)).ifPresent(b -> {
-                byDish.put(dish.id(), b);
-                ids.put(b.dish(), dish.id());
-            });
-        return new Batches(menu, byDish, ids);
+            KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain), portions.getOrDefault(dish.id(), 0), menu.run().asides()).ifPresent(b -> byDish.put(dish.id(), b));
+        var turns = kept.id() == 0 ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList() : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
+        var locked = new HashMap<String, Integer>();
+        for (var i = 0; i < turns.size(); i++) if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
+        var minutes = Math.max(1, (int) ChronoUnit.MINUTES.between(day.opens(), day.serve()));
+        var conditions = Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED).with(new Day(day.cooks(), minutes)).withLocked(locked);
+        return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns);
     }
 
-    /// {@return the dishes that go over shared kit, in menu order}
-    List<Long> all() { return menu.dishes().stream().map(Menu.Dish::id).filter(byDish::containsKey).toList(); }
+    private static Batch batch(Map<Long, Batch> byDish, Runs.Turn turn) {
+        var batch = byDish.get(turn.dish());
+        if (batch == null) throw new IllegalArgumentException("dish %d goes over no shared kit".formatted(turn.dish()));
+        return batch;
+    }
 
     /// {@return the names of dishes of which nothing says what they go over}
     List<String> unsaid() { return menu.dishes().stream().filter(d -> !byDish.containsKey(d.id())).map(Menu.Dish::name).toList(); }
 
-    List<Batch> of(List<Long> dishes) { return dishes.stream().filter(byDish::containsKey).map(byDish::get).toList(); }
+    /// {@return the batches in the crew's order}
+    List<Batch> inOrder() { return turns.stream().map(t -> batch(byDish, t)).toList(); }
 
-    /// {@return the run in force, or the menu's own order unwashed where none is}
-    PrepRun yours() { return menu.run().turns().isEmpty() ? unwashed(of(all())) : menu.run(); }
+    /// {@return the crew's own order, scored}
+    PrepRun yours() { return scored(turns); }
 
-    PrepRun best() { return Sequencer.order(of(all()), School.STRICT); }
+    /// {@return what an order would score}
+    PrepRun scored(List<Runs.Turn> order) { return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions); }
 
-    static PrepRun unwashed(List<Batch> order) { return Sequencer.score(order, Collections.nCopies(order.size(), Map.of()), School.STRICT); }
+    private Made made(Batch batch, Runs.Turn turn) { return KeptRun.made(batch, turn, conditions.equipment()); }
+
+    /// {@return the key of a batch's dish}
+    long id(Batch batch) { return byDish.entrySet().stream().filter(e -> e.getValue().dish().equals(batch.dish())).findFirst().map(Map.Entry::getKey).orElse(0L); }
 
     /// {@return a run as it is kept}
     List<Runs.Turn> turns(PrepRun run) {
-        return run.turns().stream().map(t -> new Runs.Turn(ids.getOrDefault(t.batch().dish(), 0L), cleans(t.cleans()))).toList();
+        var known = new HashMap<Long, Runs.Turn>();
+        for (var turn : turns) known.put(turn.dish(), turn);
+        var all = new ArrayList<Runs.Turn>();
+        for (var made : run.order()) {
+            var id = id(made.batch());
+            var before = known.get(id);
+            all.add(KeptRun.turn(made, id, before == null ? 0 : before.portions(), before != null && before.locked()));
+        }
+        return all;
     }
 
-    private static Map<String, String> cleans(Map<Kit, Clean> cleans) {
-        var words = new HashMap<String, String>();
-        cleans.forEach((kit, clean) -> words.put(kit.id(), clean.name()));
-        return words;
-    }
+    /// {@return a word of the address for a clean}
+    static String word(Enum<?> clean) { return clean.name().toLowerCase(Locale.ROOT); }
 }

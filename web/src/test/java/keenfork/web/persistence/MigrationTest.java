@@ -23,7 +23,7 @@ class MigrationTest {
             assertThat(one(db, "select declaration || read_on from pack_version")).isEqualTo("peppers2026-01-02");
             assertThat(one(db, "select spare::text || version from pack")).isEqualTo("false2");
             assertThat(one(db, "select count(*)::text from prep_turn")).isEqualTo("1");
-            assertThat(one(db, "select dish_id || kit || clean from prep_clean")).as("the wash was of the blender").isEqualTo("1blenderWASH");
+            assertThat(one(db, "select t.dish_id || kit || use_no || c.clean from prep_clean c join prep_turn t on t.id = turn_id")).as("the wash was of the blender").isEqualTo("1blender0WASH");
         }
     }
 
@@ -38,6 +38,26 @@ class MigrationTest {
             run(db, "insert into set_aside (dish_id, kind, avoids, people, made_at) values (1, 'hold-back', 'eggs', 2, now())");
             run(db, "delete from dish where id = 1");
             assertThat(one(db, "select (select count(*) from variant) || '/' || (select count(*) from set_aside)")).isEqualTo("0/0");
+        }
+    }
+
+    @Test void the_sixth_version_makes_the_run_that_stands_the_first_that_is_kept() throws SQLException {
+        var url = TestPostgres.url("migrated6");
+        flyway(url, "5").migrate();
+        try (var db = DriverManager.getConnection(url, "keenfork", "")) {
+            run(db, "insert into dish (version, name, text, position, changed_at) values (0, 'A', 'A', 1, now()), (0, 'B', 'B', 2, now()), (0, 'C', 'C', 3, now())");
+            run(db, "insert into prep_turn (position, dish_id) values (0, 2), (1, 1)");
+            run(db, "insert into prep_clean (dish_id, kit, clean) values (1, 'board', 'RINSE'), (3, 'bowl', 'WASH')");
+            flyway(url, "latest").migrate();
+            assertThat(one(db, "select string_agg(dish_id::text, ',' order by position) from prep_turn t join prep_run r on r.id = run_id and in_force")).isEqualTo("2,1");
+            assertThat(one(db, "select string_agg(t.dish_id || kit || c.clean, ',') from prep_clean c join prep_turn t on t.id = turn_id")).as("a clean of a dish that is in no turn is gone").isEqualTo("1boardRINSE");
+            run(db, "delete from dish where id = 1");
+            assertThat(one(db, "select (select count(*) from prep_turn) || '/' || (select count(*) from prep_clean)")).isEqualTo("1/0");
+        }
+        var empty = TestPostgres.url("migrated6empty");
+        flyway(empty, "latest").migrate();
+        try (var db = DriverManager.getConnection(empty, "keenfork", "")) {
+            assertThat(one(db, "select count(*)::text from prep_run")).isEqualTo("0");
         }
     }
 

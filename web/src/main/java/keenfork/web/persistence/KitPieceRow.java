@@ -8,9 +8,11 @@ import jakarta.persistence.Table;
 import org.jspecify.annotations.Nullable;
 
 @Entity
-@Table(name = "prep_turn")
-class TurnRow {
+@Table(name = "kit_piece")
+class KitPieceRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
-    int position;
-    long dishId;
+    String kit = "";
+    String name = "";
+    String keptFrom = "";
+    boolean retired;
 }

@@ -3,6 +3,6 @@ package keenfork.web.persistence;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface TurnRows extends JpaRepository<TurnRow, Long> {
-    List<TurnRow> findAllByOrderByPosition();
+interface KitPieceRows extends JpaRepository<KitPieceRow, Long> {
+    List<KitPieceRow> findAllByRetiredFalseOrderById();
 }

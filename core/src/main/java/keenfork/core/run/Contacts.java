@@ -1,0 +1,83 @@
+package keenfork.core.run;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import keenfork.core.food.Substance;
+
+/// What travels: between two uses of one piece, what is left after the cleans in between and is not surely there already.
+final class Contacts {
+    private final List<Made> order;
+    private final School school;
+    private final Figures figures;
+
+    /// one use of a piece, in its turn
+    private record At(int turn, int number, Batch.Use use) {}
+
+    private Contacts(List<Made> order, School school, Figures figures) {
+        this.order = order;
+        this.school = school;
+        this.figures = figures;
+    }
+
+    /// {@return what reaches each batch of an order}
+    static List<List<Carried>> of(List<Made> order, School school, Figures figures) {
+        var contacts = new Contacts(order, school, figures);
+        var carried = new ArrayList<List<Carried>>();
+        for (var turn = 0; turn < order.size(); turn++) {
+            var into = new ArrayList<Carried>();
+            for (var kit : order.get(turn).batch().kit()) contacts.into(turn, kit, into);
+            carried.add(into);
+        }
+        return carried;
+    }
+
+    private void into(int turn, Kit kit, List<Carried> carried) {
+        var made = order.get(turn);
+        var before = new ArrayList<At>();
+        for (var i = 0; i <= turn; i++) {
+            if (!order.get(i).on().containsKey(kit) || !order.get(i).piece(kit).equals(made.piece(kit))) continue;
+            var uses = order.get(i).batch().uses(kit);
+            for (var u = 0; u < uses.size(); u++) before.add(new At(i, u, uses.get(u)));
+        }
+        var own = made.batch().uses(kit).size();
+        for (var u = 0; u < own; u++) into(before.subList(0, before.size() - own + u), before.get(before.size() - own + u), kit, carried);
+    }
+
+    /// Looks back to where the piece was last cleared: what was left since then and is not there, the nearest one named.
+    private void into(List<At> before, At at, Kit kit, List<Carried> carried) {
+        var to = order.get(at.turn());
+        var seen = new LinkedHashSet<Substance>();
+        var strongest = to.clean(kit, at.number());
+        for (var i = before.size() - 1; i >= 0 && !kit.isClearedBy(strongest); i--) {
+            var from = before.get(i);
+            for (var s : passes(from.use(), at.use(), to.batch(), from.turn() == at.turn(), strongest, school, figures))
+                if (seen.add(s)) carried.add(new Carried(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit), at.number(), at.use(), s, strongest, milligram(from.use(), to.batch(), s, strongest, figures)));
+            var then = order.get(from.turn()).clean(kit, from.number());
+            if (kit.isClearedBy(then) || then.compareTo(strongest) > 0) strongest = then;
+        }
+    }
+
+    /// {@return what one use leaves that reaches another}
+    /// @param own whether both are of one batch: only what comes off can be brought to what stays
+    static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean, School school, Figures figures) {
+        if (own && !left.canReachOwn(reached)) return Set.of();
+        var passed = new LinkedHashSet<Substance>();
+        for (var s : left.leaves())
+            if (!reached.there().contains(s) && (school == School.STRICT || reachesDose(s, milligram(left, to, s, clean, figures)))) passed.add(s);
+        return passed;
+    }
+
+    private static boolean reachesDose(Substance s, Optional<Range> milligram) {
+        var dose = Doses.of(s);
+        return milligram.isEmpty() || dose.isEmpty() || milligram.get().high() >= dose.getAsDouble();
+    }
+
+    private static Optional<Range> milligram(Batch.Use left, Batch to, Substance s, Clean clean, Figures figures) {
+        var kit = left.kit();
+        return left.holds().getOrDefault(s, Optional.empty()).map(perGram -> figures.of(kit).of(left.thick()).times(figures.of(clean).leaves()).times(perGram))
+                .map(lump -> kit.spreads() == Kit.Spreads.LUMP ? lump : lump.dividedBy(to.portions()));
+    }
+}

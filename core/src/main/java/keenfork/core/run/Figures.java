@@ -1,0 +1,23 @@
+package keenfork.core.run;
+
+import java.util.Map;
+
+/// The figures a kitchen reckons with: its own where it holds some, else those of the tables.
+///
+/// @param residues its own residues, by kind of kit
+/// @param effects  what its own cleans leave and take
+public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects) {
+    public static final Figures SHIPPED = new Figures(Map.of(), Map.of());
+
+    public Figures {
+        residues = Map.copyOf(residues);
+        effects = Map.copyOf(effects);
+    }
+
+    public Residue of(Kit kit) { return residues.getOrDefault(kit, kit.residue()); }
+
+    public Effect of(Clean clean) { return effects.getOrDefault(clean, clean.effect()); }
+
+    /// {@return minutes of the clean that alone ends what a kit keeps}
+    int clearing(Kit kit) { return of(kit.endedBy()).minutes(); }
+}

@@ -1,0 +1,263 @@
+package keenfork.core.run;
+
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Words;
+import keenfork.core.measure.Volumes;
+import keenfork.core.recipe.GoingIn;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Part;
+import keenfork.core.recipe.PartKind;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.recipe.Scaled;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Evidence;
+import org.jspecify.annotations.Nullable;
+
+/// Reads a batch from what a dish's lines and steps say.
+final class Making {
+    private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
+
+    private static final int MOST_TIMES = 1000;
+
+    private final Derivation dish;
+    private final Recipe recipe;
+    private final List<Line> lines;
+    /// the lines in amounts for so many people
+    private final List<String> said;
+    /// the part of each line, by their places
+    private final List<Integer> partOf = new ArrayList<>();
+    private final List<Task> tasks = new ArrayList<>();
+    private final List<Going> goings = new ArrayList<>();
+    /// for each part the tasks that have to be done before it is worked on again
+    private final Map<Integer, Set<Integer>> last = new HashMap<>();
+
+    /// some lines going over some kit
+    private record Going(Kit kit, Set<Integer> touched, int task) {}
+
+    private Making(Derivation dish, int portions) {
+        this.dish = dish;
+        recipe = dish.recipe();
+        lines = recipe.lines();
+        said = said(recipe, portions);
+        for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines().size(); i++) partOf.add(p);
+    }
+
+    static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs) {
+        var making = new Making(dish, portions);
+        making.prepare();
+        making.steps(takeOffs);
+        var uses = making.uses();
+        return uses.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks));
+    }
+
+    /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
+    private static List<String> said(Recipe recipe, int portions) {
+        if (recipe.serves() < 1 || recipe.serves() == portions || portions > recipe.serves() * MOST_TIMES) return recipe.lines().stream().map(Line::text).toList();
+        var scaled = Scaled.toCovers(recipe, portions, Volumes.METRIC);
+        return scaled.lines().stream().map(e -> e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3)).stripTrailingZeros().toPlainString()) : e.text()).toList();
+    }
+
+    /// What the lines say is done beforehand: cut on the board, soaked the day before.
+    private void prepare() {
+        for (var p = 0; p < recipe.parts().size(); p++) {
+            var cut = new TreeSet<Integer>();
+            for (var i = 0; i < lines.size(); i++) {
+                if (partOf.get(i) != p) continue;
+                var text = lines.get(i).text();
+                if (Task.When.said(text) == Task.When.DAY_BEFORE) {
+                    var works = Work.in("soak; " + text);
+                    add(new Task("Lay on: " + said.get(i), kits(works), 3, 0, List.of(), Task.When.DAY_BEFORE), works, Set.of(i));
+                }
+                else for (var work : Work.in(lines.get(i).preparation())) {
+                    if (work.isCutting()) cut.add(i);
+                    else if (work.kit().carries()) goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
+                }
+            }
+            if (cut.isEmpty()) continue;
+            var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
+            var works = cut.stream().flatMap(i -> Work.in(lines.get(i).preparation()).stream()).filter(Work::isCutting).distinct().toList();
+            for (var work : works) for (var i : cut) if (Work.in(lines.get(i).preparation()).contains(work)) goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
+            add(new Task(text, kits(works), 8, 0, before(Set.of(p)), Task.When.ANY), List.of(), cut);
+        }
+    }
+
+    private static List<Kit> kits(List<Work> works) { return works.stream().map(Work::kit).distinct().toList(); }
+
+    private void steps(List<Batch.TakeOff> takeOffs) {
+        var named = GoingIn.namedBy(recipe);
+        var going = GoingIn.of(recipe).steps();
+        for (var step = 0; step < recipe.steps().size(); step++) {
+            var text = recipe.steps().get(step);
+            var all = Set.copyOf(range(recipe.parts().size()));
+            for (var off : takeOffs) if (off.step() == step) takeOff(off.text(), all, inBy(step - 1, going));
+            var works = Work.in(text);
+            var touched = new TreeSet<Integer>();
+            for (var work : works) touched.addAll(touched(work, step, named.get(step), going));
+            if (works.isEmpty()) touched.addAll(named.get(step));
+            var parts = new TreeSet<Integer>();
+            for (var i : touched) parts.add(partOf.get(i));
+            for (var work : works) if (work.kit().carries()) goings.add(new Going(work.kit(), touched(work, step, named.get(step), going), tasks.size()));
+            // what names nothing comes after everything before it
+            var on = parts.isEmpty() ? all : parts;
+            var at = step;
+            tasks.add(Task.of(text, range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList(), before(on)));
+            for (var p : on) last.put(p, Set.of(tasks.size() - 1));
+        }
+    }
+
+    private void takeOff(String text, Set<Integer> all, Set<Integer> in) {
+        add(new Task(text, kits(Work.in("spoon")), 3, 0, before(all), Task.When.ANY), Work.in("spoon"), in);
+        for (var p : all) last.put(p, Set.of(tasks.size() - 1));
+    }
+
+    private static List<Integer> range(int size) {
+        var all = new ArrayList<Integer>();
+        for (var i = 0; i < size; i++) all.add(i);
+        return all;
+    }
+
+    private void add(Task task, List<Work> works, Set<Integer> touched) {
+        for (var work : works) if (work.kit().carries()) goings.add(new Going(work.kit(), touched, tasks.size()));
+        tasks.add(task);
+        for (var i : touched) last.merge(partOf.get(i), Set.of(tasks.size() - 1), Making::joined);
+    }
+
+    private static Set<Integer> joined(Set<Integer> a, Set<Integer> b) {
+        var all = new TreeSet<>(a);
+        all.addAll(b);
+        return all;
+    }
+
+    private List<Integer> before(Set<Integer> parts) {
+        var tasks = new TreeSet<Integer>();
+        for (var p : parts) tasks.addAll(last.getOrDefault(p, Set.of()));
+        return List.copyOf(tasks);
+    }
+
+    private static Set<Integer> inBy(int step, List<Integer> going) {
+        var in = new TreeSet<Integer>();
+        for (var i = 0; i < going.size(); i++) if (going.get(i) <= step) in.add(i);
+        return in;
+    }
+
+    /// What a step puts over its kit: all that is in by then, or what it names; where it names nothing, all that is in counts.
+    private Set<Integer> touched(Work work, int step, Set<Integer> named, List<Integer> going) {
+        var touched = new TreeSet<>(named);
+        if (work.allSoFar() && !(work.kit().blends() && isOfOnePart(step)) || named.isEmpty()) touched.addAll(inBy(step, going));
+        // too much on a kit is harmless
+        return touched.isEmpty() ? Set.copyOf(range(lines.size())) : touched;
+    }
+
+    /// "Blend the dressing" is about that part's lines, whatever stands on the hob by then.
+    private boolean isOfOnePart(int step) {
+        var words = Words.of(recipe.steps().get(step)).stream().map(Words.Word::text).toList();
+        return recipe.parts().size() > 1 && recipe.parts().stream().anyMatch(p -> words.contains(Words.key(p.name())) || words.contains(Words.key(p.kind().word())));
+    }
+
+    /// What comes off goes over a kit apart from the rest as long as nothing of the rest joins it.
+    private List<Batch.Use> uses() {
+        var uses = new ArrayList<Batch.Use>();
+        var byKit = new LinkedHashMap<Kit, List<Going>>();
+        for (var going : goings) byKit.computeIfAbsent(going.kit(), _ -> new ArrayList<>()).add(going);
+        byKit.forEach((kit, all) -> {
+            var open = new ArrayList<Going>();
+            for (var going : all) {
+                if (!open.isEmpty() && apart(open.getLast(), going)) {
+                    uses.add(use(kit, open));
+                    open.clear();
+                }
+                open.add(going);
+            }
+            uses.add(use(kit, open));
+        });
+        return uses;
+    }
+
+    private boolean apart(Going one, Going other) {
+        var comesOff = comesOff(parts(one.touched()));
+        return comesOff != comesOff(parts(other.touched())) || comesOff && !parts(one.touched()).equals(parts(other.touched()));
+    }
+
+    private static boolean comesOff(List<Part> parts) { return !parts.isEmpty() && parts.stream().allMatch(p -> p.kind().comesOff()); }
+
+    private List<Part> parts(Set<Integer> touched) {
+        var parts = new TreeSet<Integer>();
+        for (var i : touched) parts.add(partOf.get(i));
+        return parts.stream().map(recipe.parts()::get).toList();
+    }
+
+    private Batch.Use use(Kit kit, List<Going> goings) {
+        var over = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
+        var touched = new TreeSet<Integer>();
+        for (var going : goings) touched.addAll(going.touched());
+        for (var i : touched) over.add(lines.get(i));
+        var parts = parts(touched);
+        var grams = Math.max(1, over.stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0, Double::sum));
+        var holds = new LinkedHashMap<Substance, Optional<Range>>();
+        var unsure = new LinkedHashSet<Substance>();
+        for (var e : dish.evidence()) {
+            var line = lineOf(e, parts, over);
+            // what a step alone names may be on any kit
+            if (line == null && e.isOfLine()) continue;
+            switch (e.certainty()) {
+                case CONTAINS -> grouped(e).forEach(s -> holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
+                case MAY_CONTAIN, NOT_KNOWN -> unsure.addAll(grouped(e));
+                case CONTACT -> { }
+            }
+        }
+        unsure.removeAll(holds.keySet());
+        return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts), isThick(recipe.name(), parts), holds, unsure, there(parts), goings.getFirst().task());
+    }
+
+    private static boolean isThick(String dish, List<Part> parts) {
+        return parts.stream().anyMatch(p -> p.kind() == PartKind.BASE || THICK.matcher(p.name()).find()) || THICK.matcher(dish).find();
+    }
+
+    private static @Nullable Line lineOf(Evidence e, List<Part> parts, Set<Line> over) {
+        for (var part : parts) for (var line : part.lines()) if (over.contains(line) && e.isOf(part, line)) return line;
+        return null;
+    }
+
+    /// What every one of the parts surely holds.
+    private Set<Substance> there(List<Part> parts) {
+        Set<Substance> all = null;
+        for (var part : parts) {
+            var of = new LinkedHashSet<Substance>();
+            for (var e : dish.evidence())
+                if (e.certainty() == Certainty.CONTAINS && part.lines().stream().anyMatch(l -> e.isOf(part, l))) of.addAll(grouped(e));
+            if (all == null) all = of;
+            else all.retainAll(of);
+        }
+        return all == null ? Set.of() : all;
+    }
+
+    /// {@return the members that any rule book lists the evidence under}
+    private static Set<Substance> grouped(Evidence evidence) {
+        var members = new LinkedHashSet<Substance>();
+        for (var book : RuleBook.all())
+            for (var group : book.groups()) if (evidence.couldBeIn(group)) book.member(group, evidence.substance()).ifPresent(members::add);
+        return members;
+    }
+
+    private static Optional<Range> protein(@Nullable Line line, double grams) {
+        if (line == null || line.mass() == null) return Optional.empty();
+        var protein = line.food().map(f -> f.protein()).orElse(null);
+        if (protein == null) return Optional.empty();
+        return Optional.of(new Range(line.mass().lowGrams() / grams * protein.low().doubleValue() * 10, line.mass().highGrams() / grams * protein.high().doubleValue() * 10));
+    }
+}

@@ -1,0 +1,28 @@
+package keenfork.core.run;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// What a laid-out run does not do justice to: warm things gone cold, fresh things that stand.
+final class Remarks {
+    /// minutes after which something is not warm any more; common practice
+    private static final int WARM = 15;
+    /// minutes that something fresh may stand; common practice
+    private static final int STANDS = 30;
+
+    private Remarks() {}
+
+    static List<String> of(PrepRun run, List<Schedule.Placed> placed, int ready) {
+        var remarks = new ArrayList<>(run.against());
+        for (var p : placed) {
+            if (p.kind() != Schedule.Kind.TASK) continue;
+            var task = run.turns().get(p.turn()).batch().tasks().get(p.task());
+            if (task.when() == Task.When.FRESH && ready - p.until() > STANDS) remarks.add("%s stands %d min after “%s”.".formatted(p.dish(), ready - p.until(), p.text()));
+            if (task.when() != Task.When.WARM) continue;
+            for (var before : placed)
+                if (before.kind() == Schedule.Kind.TASK && before.turn() == p.turn() && task.after().contains(before.task()) && p.from() - before.until() > WARM)
+                    remarks.add("%s: %d min pass before “%s”. It will not be warm any more.".formatted(p.dish(), p.from() - before.until(), p.text()));
+        }
+        return remarks;
+    }
+}

@@ -1,0 +1,89 @@
+package keenfork.web.kitchen;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.run.Batch;
+import keenfork.core.run.Clean;
+import keenfork.core.run.Conditions;
+import keenfork.core.run.Equipment;
+import keenfork.core.run.Kit;
+import keenfork.core.run.Made;
+import keenfork.core.run.PrepRun;
+import keenfork.core.run.Sequencer;
+import keenfork.core.swap.Avoidances;
+import keenfork.core.swap.Split;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Facts;
+import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.SetAsides;
+
+/// The run in force with all that it is made with.
+///
+/// @param kept      the run as it is kept
+/// @param equipment the kitchen's kit
+/// @param asides    portions that go out without something
+/// @param scored    the run scored for the map: strict, whatever school the crew orders its work by
+public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, PrepRun scored) {
+    public static final KeptRun NONE = new KeptRun(Runs.Kept.NONE, Equipment.USUAL, List.of(), PrepRun.NONE);
+
+    public KeptRun {
+        asides = List.copyOf(asides);
+    }
+
+    /// @param recipes the recipes by the keys of their dishes
+    /// @param facts   what is known without what shared kit leaves
+    static KeptRun of(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, Map<Long, Recipe> recipes, Facts facts) {
+        var order = new ArrayList<Made>();
+        for (var turn : kept.turns()) {
+            var recipe = recipes.get(turn.dish());
+            if (recipe != null) batch(turn.dish(), Derivation.of(recipe, facts), turn.portions(), asides).ifPresent(b -> order.add(made(b, turn, equipment)));
+        }
+        return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)));
+    }
+
+    /// {@return the batch of a dish, or empty where nothing says what it goes over}
+    /// @param dish     its key
+    /// @param plain    what it is without what shared kit leaves
+    /// @param portions people it feeds; 0 for as many as its recipe says
+    public static Optional<Batch> batch(long dish, Derivation plain, int portions, List<SetAsides.Aside> asides) {
+        var takeOffs = new ArrayList<Batch.TakeOff>();
+        for (var aside : asides) if (aside.dish() == dish && aside.kind() == SetAsides.Kind.TAKE_OFF) takeOff(aside, plain).ifPresent(takeOffs::add);
+        var people = portions == 0 ? Batch.portions(plain.recipe()) : portions;
+        return Batch.of(plain, people, takeOffs);
+    }
+
+    private static Optional<Batch.TakeOff> takeOff(SetAsides.Aside aside, Derivation dish) {
+        var avoid = Avoidances.of(aside.avoids(), dish.facts().home());
+        return Split.of(dish, avoid.all()).map(s -> new Batch.TakeOff(s.step(), "Take %s off: %s. Into a tub of their own.".formatted(aside.people() == 0 ? "their portions" : aside.people() == 1 ? "1 portion" : aside.people() + " portions", avoid.inWords())));
+    }
+
+    /// {@return a batch as a kept turn makes it; a piece that is gone, or a use that the dish has no more, is left out}
+    public static Made made(Batch batch, Runs.Turn turn, Equipment equipment) {
+        var made = Made.of(batch, equipment);
+        for (var id : turn.pieces().values()) {
+            var piece = equipment.named(id);
+            if (piece.isPresent()) made = made.on(piece.get());
+        }
+        for (var clean : turn.cleans().entrySet()) {
+            var kit = Kit.named(clean.getKey().kit());
+            if (kit.isPresent()) made = made.with(new Made.Before(kit.get(), clean.getKey().number()), Clean.valueOf(clean.getValue()));
+        }
+        return made;
+    }
+
+    /// {@return a turn as it is kept}
+    /// @param dish     the dish's key
+    /// @param portions people it feeds; 0 for as many as its recipe says
+    /// @param locked   whether it keeps its place
+    public static Runs.Turn turn(Made made, long dish, int portions, boolean locked) {
+        var cleans = new HashMap<Runs.Use, String>();
+        made.cleans().forEach((before, clean) -> cleans.put(new Runs.Use(before.kit().id(), before.use()), clean.name()));
+        var pieces = new HashMap<String, String>();
+        made.on().forEach((kit, piece) -> pieces.put(kit.id(), piece.id()));
+        return new Runs.Turn(dish, portions, locked, cleans, pieces);
+    }
+}

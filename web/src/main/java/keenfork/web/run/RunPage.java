@@ -1,0 +1,85 @@
+package keenfork.web.run;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.Events;
+import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.Settings;
+import org.springframework.stereotype.Component;
+import org.springframework.ui.Model;
+
+/// The station's page: the best order beside the crew's own.
+@Component
+class RunPage {
+    private final Kitchen kitchen;
+    private final Settings settings;
+    private final Runs runs;
+    private final Events events;
+    private final Search search;
+    private final Format format;
+    private final Clock clock;
+
+    /// a dish that may be in the run
+    record Pick(long id, String name, boolean chosen) {}
+
+    /// What is asked to be shown.
+    ///
+    /// @param show best or yours
+    /// @param open the dish that is looked at closely; 0 for none
+    /// @param trip the hand-over that is looked at closely; -1 for none
+    /// @param wide whether the clock is drawn wide
+    record Asked(String show, long open, int trip, boolean wide) {
+        static final Asked YOURS = new Asked("yours", 0, -1, false);
+
+        /// {@return the address of what is asked}
+        String address() { return "/run?show=" + show + (open == 0 ? "" : "&open=" + open) + (trip < 0 ? "" : "&trip=" + trip) + (wide ? "&zoom=wide" : ""); }
+    }
+
+    RunPage(Kitchen kitchen, Settings settings, Runs runs, Events events, Search search, Format format, Clock clock) {
+        this.kitchen = kitchen;
+        this.settings = settings;
+        this.runs = runs;
+        this.events = events;
+        this.search = search;
+        this.format = format;
+        this.clock = clock;
+    }
+
+    Batches batches() { return Batches.of(kitchen.menu(), settings.runDay()); }
+
+    /// @param wrong what went wrong, in words; empty for nothing
+    String fill(Model model, Asked asked, String wrong) {
+        var batches = batches();
+        var order = batches.inOrder();
+        var answer = search.best(order, batches.conditions());
+        var yours = batches.yours();
+        var best = asked.show.equals("best") && answer.run() != null;
+        var shown = best && answer.run() != null ? answer.run() : yours;
+        var view = RunView.of(shown, best ? shown.worth() : "", batches, events.groups(), asked.open, asked.trip, asked.wide, LocalDate.now(clock), runs.laid(batches.served()), format);
+        var inRun = batches.turns().stream().map(Runs.Turn::dish).toList();
+        model.addAttribute("asked", asked);
+        model.addAttribute("wrong", wrong);
+        model.addAttribute("run", batches.menu().run().kept().id());
+        model.addAttribute("day", format.day(batches.served()));
+        model.addAttribute("showBest", best);
+        model.addAttribute("bestTile", answer.run() == null ? null : Tile.of("Best order", "best", best, answer.run(), batches.day().serve()));
+        model.addAttribute("yoursTile", Tile.of("Your order", "yours", !best, yours, batches.day().serve()));
+        model.addAttribute("search", answer);
+        model.addAttribute("kept", batches.menu().run().kept().id() != 0);
+        model.addAttribute("undoable", runs.undoable());
+        model.addAttribute("history", runs.history());
+        model.addAttribute("view", view);
+        model.addAttribute("left", left(batches, inRun));
+        model.addAttribute("unsaid", batches.unsaid());
+        model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id())).map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
+        return "run/run";
+    }
+
+    private static List<String> left(Batches batches, List<Long> inRun) {
+        return batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()) && !inRun.contains(d.id())).map(Menu.Dish::name).toList();
+    }
+}

@@ -1,0 +1,112 @@
+package keenfork.web.run;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import keenfork.core.run.Carried;
+import keenfork.core.run.Clean;
+import keenfork.core.run.Kit;
+import keenfork.core.run.Made;
+import keenfork.core.run.PrepRun;
+import keenfork.core.run.Sequencer;
+import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Avoidances;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.Events;
+
+/// Something that still travels, in words: to one use of a batch by one piece.
+///
+/// @param number    its place among those of the run, from 0
+/// @param turn      the batch it reaches, by its turn
+/// @param from      the batch it comes from, by its turn; the nearest one where there are several
+/// @param piece     the piece that brings it, by its id
+/// @param use       which of the batch's uses of that kind it reaches
+/// @param words     what travels, in few words
+/// @param title     what travels where
+/// @param how       after what, by what
+/// @param estimates how much of each against which reference dose
+/// @param people    who goes without; empty for nobody
+/// @param back      whether what it reaches can be held back
+/// @param ways      what would clear it, each with what the whole run would be then
+record Trip(int number, int turn, int from, String piece, int use, String words, String title, String how, List<String> estimates, String people, String back, List<Way> ways) {
+
+    /// Something that would clear it.
+    ///
+    /// @param path   where it is posted to
+    /// @param fields what is posted
+    /// @param then   what the run would be then
+    record Way(String label, String path, Map<String, String> fields, String then) {}
+
+    private record Where(Kit kit, int use) {}
+
+    static List<Trip> of(PrepRun run, Batches batches, List<Events.Guests> groups, Format format) {
+        var trips = new ArrayList<Trip>();
+        for (var i = 0; i < run.turns().size(); i++) {
+            var byUse = new LinkedHashMap<Where, List<Carried>>();
+            for (var c : run.turns().get(i).carried()) byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
+            for (var carried : byUse.values()) trips.add(of(run, i, carried, trips.size(), batches, groups, format));
+        }
+        return trips;
+    }
+
+    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, Batches batches, List<Events.Guests> groups, Format format) {
+        var first = carried.getFirst();
+        var what = carried.stream().map(c -> c.substance().name()).toList();
+        var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches))).map(g -> g.name() + " " + g.people()).toList();
+        var own = String.join(" and ", first.reached().parts());
+        return new Trip(number, turn, from(run, turn, first), first.piece().id(), first.use(), what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
+                "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(), first.piece().name()), Format.upper(String.join("; ", carried.stream().map(Carried::how).distinct().toList())) + ".",
+                carried.stream().map(c -> c.substance().name() + ": " + c.estimate() + ".").toList(), out.isEmpty() ? "" : "Who goes without: " + format.list(out) + ".",
+                first.reached().comesOff() ? "Hold back: the %s can stay off for those who must not have it.".formatted(own) : "Hold back: no, it reaches the %s.".formatted(own), ways(run, turn, first, batches));
+    }
+
+    private static int from(PrepRun run, int turn, Carried carried) {
+        for (var i = turn; i >= 0; i--) if (run.turns().get(i).batch().equals(carried.from())) return i;
+        return turn;
+    }
+
+    private static List<Way> ways(PrepRun run, int turn, Carried carried, Batches batches) {
+        var made = run.turns().get(turn).made();
+        var kit = carried.kit();
+        var dish = String.valueOf(batches.id(made.batch()));
+        var ways = new ArrayList<Way>();
+        var fresh = kit.endedBy() == Clean.FRESH;
+        ways.add(new Way(fresh ? "Renew the %s first".formatted(carried.piece().name()) : "Wash the %s first".formatted(carried.piece().name()), "/run/clean",
+                Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(carried.use()), "clean", Batches.word(kit.endedBy())), then(run, turn, made.with(new Made.Before(kit, carried.use()), kit.endedBy()))));
+        for (var other : run.conditions().equipment().of(kit))
+            if (!other.equals(carried.piece()) && made.batch().mayGoOn(other))
+                ways.add(new Way("Use the %s".formatted(other.name()), "/run/piece", Map.of("dish", dish, "kit", kit.id(), "piece", other.id()), then(run, turn, made.on(other))));
+        if (!carried.isOwn()) {
+            var from = from(run, turn, carried);
+            var moved = new ArrayList<>(run.order());
+            moved.add(from, moved.remove(turn));
+            ways.add(new Way("Make it before %s".formatted(carried.from().dish()), "/run/move", Map.of("dish", dish, "to", String.valueOf(from)), then(run, moved)));
+        }
+        return ways;
+    }
+
+    private static String then(PrepRun run, int turn, Made made) {
+        var order = new ArrayList<>(run.order());
+        order.set(turn, made);
+        return then(run, order);
+    }
+
+    private static String then(PrepRun run, List<Made> order) { return Score.of(Sequencer.score(order, run.conditions())).inWords(); }
+
+    /// Whether a contact is what keeps people from a dish that they could eat otherwise.
+    private static boolean shutsOut(Carried carried, Events.Guests group, Batches batches) {
+        var dish = batches.menu().dish(batches.id(carried.to())).orElse(null);
+        if (dish == null) return false;
+        var facts = new ArrayList<Fact>(batches.plain().all());
+        facts.addAll(carried.facts());
+        var with = Derivation.of(dish.derivation().recipe(), new Facts(batches.menu().ruleBook(), facts));
+        var avoid = Avoidances.of(group.avoids(), batches.menu().ruleBook()).all();
+        var breaks = with.evidence().stream().filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
+        return !breaks.isEmpty() && breaks.stream().allMatch(e -> e.certainty() == Certainty.CONTACT);
+    }
+}
