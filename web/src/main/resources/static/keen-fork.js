@@ -174,6 +174,7 @@
   if (clock && blocks().length) {
     settle(document.querySelector('.day .b.open') ?? blocks()[0]);
     if (new URL(location.href).searchParams.has('open')) document.querySelector('.day .b.open')?.focus({ preventScroll: true });
+    document.querySelector('.day .arc[aria-current], .day .b.open')?.scrollIntoView({ block: 'nearest', inline: 'center' });
     let drag = null;
     const dropped = (event) => document.elementsFromPoint(event.clientX, event.clientY).map((el) => el.closest('.day .b')).find((b) => b && b !== drag.block && b.dataset.dish !== drag.block.dataset.dish);
     clock.addEventListener('dragstart', (event) => event.preventDefault());

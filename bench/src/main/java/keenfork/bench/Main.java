@@ -9,6 +9,8 @@ import java.util.Collection;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import keenfork.core.run.Conditions;
+import keenfork.core.run.Sequencer;
 import org.openjdk.jmh.results.RunResult;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
@@ -61,6 +63,9 @@ public final class Main {
         var plans = scores.getOrDefault("five_plans", Double.NaN);
         var searched = scores.getOrDefault("five_plans_searched", Double.NaN);
         var outside = scores.getOrDefault("five_plans_outside", Double.NaN);
+        var eight = scores.getOrDefault("eight_batches", Double.NaN);
+        var eightOutside = scores.getOrDefault("eight_batches_outside", Double.NaN);
+        var forty = Sequencer.order(Ordering.FORTY, Conditions.USUAL);
         var peerWords = peer.isEmpty() ? "not measured: Node or npm is missing" : "%s: %,.0f lines/s on its one thread; ours %.1f× on two, %.1f× on one".formatted(Peer.NAME, peer.getAsDouble(),
                 lines / peer.getAsDouble(), alone / peer.getAsDouble());
         return """
@@ -77,6 +82,9 @@ public final class Main {
                 | derive a menu of 500 / 1,000 / 2,000 dishes, six rule books, two cores | ≤ 150 ms for 2,000; linear | %.0f / %.0f / %.0f ms | the same marks by a recursive query in PostgreSQL: %,.0f ms, ours %.0f× |
                 | five best swap plans, 30 lines, 6 avoidances, all swaps, from the dish to plans derived afresh | ≤ 20 ms | %.1f ms | as below |
                 | the search in it alone, the puzzle ready made | – | %.2f ms | the same costs by %s: %.1f ms, ours %.0f× |
+                | order 12 batches over 8 kinds of kit, proved | ≤ 2 s | %.2f s | – |
+                | order 40 batches over 8 kinds of kit, best found with its gap (%d min of washing, bound %d) | ≤ 5 s | %.2f s | – |
+                | order 8 batches over 3 kinds of kit, proved | – | %.1f ms | the same minutes by %s: %,.0f ms, ours %,.0f× |
 
                 The query's marks are compared with the core's before its time counts: all must agree. It has the easier task: it answers with the strongest
                 certainty alone, no group with a threshold among them, where the core keeps every thread of every mark with its weights (1.4 million of them on this
@@ -88,7 +96,8 @@ public final class Main {
                 down, it is %.1f×.
                 """.formatted(machine(), lines, peerWords, alone, scores.getOrDefault("one_dish", Double.NaN), scores.getOrDefault("nested_dish", Double.NaN),
                 scores.getOrDefault("menu_under_every_rule_book 500", Double.NaN), scores.getOrDefault("menu_under_every_rule_book 1000", Double.NaN), menu, queryMilliseconds, queryMilliseconds / menu,
-                plans, searched, OutsideSolver.NAME, outside, outside / searched, outside / plans);
+                plans, searched, OutsideSolver.NAME, outside, outside / searched, scores.getOrDefault("twelve_batches", Double.NaN) / 1000, forty.washing(), forty.least(),
+                scores.getOrDefault("forty_batches", Double.NaN) / 1000, eight, OutsideSolver.NAME, eightOutside, eightOutside / eight, outside / plans);
     }
 
     private static String machine() throws IOException {

@@ -153,6 +153,6 @@ final class Layout {
             var long_ = (next == null ? 0 : next.placed.from()) - at.placed.from();
             minutes.merge(at.by.isEmpty() ? "the steps of %s, one after the other".formatted(at.placed.dish()) : at.by.equals("hands") ? "the cooks' hands" : "the " + at.by, long_, Integer::sum);
         }
-        return minutes.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).map(e -> "%s: %d min".formatted(e.getKey(), e.getValue())).toList();
+        return minutes.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).map(e -> "%s: %s".formatted(e.getKey(), Schedule.inWords(e.getValue()))).toList();
     }
 }

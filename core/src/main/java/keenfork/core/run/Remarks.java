@@ -17,12 +17,14 @@ final class Remarks {
         for (var p : placed) {
             if (p.kind() != Schedule.Kind.TASK) continue;
             var task = run.turns().get(p.turn()).batch().tasks().get(p.task());
-            if (task.when() == Task.When.FRESH && ready - p.until() > STANDS) remarks.add("%s stands %d min after “%s”.".formatted(p.dish(), ready - p.until(), p.text()));
+            if (task.when() == Task.When.FRESH && ready - p.until() > STANDS) remarks.add("%s stands %s after “%s”.".formatted(p.dish(), Schedule.inWords(ready - p.until()), quoted(p)));
             if (task.when() != Task.When.WARM) continue;
             for (var before : placed)
                 if (before.kind() == Schedule.Kind.TASK && before.turn() == p.turn() && task.after().contains(before.task()) && p.from() - before.until() > WARM)
-                    remarks.add("%s: %d min pass before “%s”. It will not be warm any more.".formatted(p.dish(), p.from() - before.until(), p.text()));
+                    remarks.add("%s: %s pass before “%s”. It will not be warm any more.".formatted(p.dish(), Schedule.inWords(p.from() - before.until()), quoted(p)));
         }
         return remarks;
     }
+
+    private static String quoted(Schedule.Placed p) { return p.text().endsWith(".") ? p.text().substring(0, p.text().length() - 1) : p.text(); }
 }

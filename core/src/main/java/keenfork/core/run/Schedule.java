@@ -48,6 +48,12 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     /// {@return minutes by which the run is longer than the day; 0 where it fits}
     public int late() { return Math.max(0, minutes - day.minutes()); }
 
+    /// {@return minutes as they are said of a day: `45 min`, `5 h 40 min`}
+    public static String inWords(int minutes) {
+        if (minutes < 60) return minutes + " min";
+        return minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %d min".formatted(minutes / 60, minutes % 60);
+    }
+
     public int cooks() { return day.cooks(); }
 
     /// {@return what is laid on the day before}

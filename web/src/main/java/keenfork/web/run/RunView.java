@@ -36,7 +36,7 @@ record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nul
     /// @param laid   what was laid on
     static RunView of(PrepRun run, String worth, Batches batches, List<Events.Guests> groups, long dish, int number, boolean wide, LocalDate today, Set<String> laid, Format format) {
         var schedule = run.schedule();
-        var trips = Trip.of(run, batches, groups, format);
+        var trips = Trip.of(run, batches, groups, number, format);
         var rows = new ArrayList<Row>();
         for (var i = 0; i < run.turns().size(); i++) rows.add(row(run.turns().get(i), i, batches, dish));
         var missed = schedule.missed(batches.served(), today, laid).stream().map(p -> new Laid(p.what(), false)).toList();
@@ -53,12 +53,6 @@ record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nul
 
     private static String late(Schedule schedule, Batches batches) {
         if (schedule.late() == 0) return "";
-        return "It does not fit: it takes %s, and from %s to %s there are %s. Open earlier, add a cook, or cook less.".formatted(hours(schedule.minutes()), batches.day().opens(), batches.day().serve(), hours(schedule.day().minutes()));
-    }
-
-    /// {@return minutes as they are said of a day: `45 min`, `5 h 40 min`}
-    static String hours(int minutes) {
-        if (minutes < 60) return minutes + " min";
-        return minutes % 60 == 0 ? minutes / 60 + " h" : "%d h %d min".formatted(minutes / 60, minutes % 60);
+        return "It does not fit: it takes %s, and from %s to %s there are %s. Open earlier, add a cook, or cook less.".formatted(Schedule.inWords(schedule.minutes()), batches.day().opens(), batches.day().serve(), Schedule.inWords(schedule.day().minutes()));
     }
 }

@@ -26,14 +26,14 @@ import org.jspecify.annotations.Nullable;
 /// @param handsAt where the lanes of hands begin
 /// @param summary the whole drawing as a reader hears it
 record Sheet(int width, int height, int night, List<Tick> ticks, int serve, String ready, int opens, int handsAt, List<Lane> lanes, List<Arc> arcs, String summary) {
-    private static final int LABELS = 124;
+    private static final int LABELS = 140;
     private static final int NIGHT = 84;
     private static final int HEAD = 34;
-    private static final int LANE = 42;
-    private static final int BLOCK = 28;
+    private static final int LANE = 37;
+    private static final int BLOCK = 26;
     private static final int FITS = 1176;
     private static final int WIDE = 3200;
-    private static final int LETTER = 8;
+    private static final double LETTER = 8.7;
     private static final int SQUARE = 8;
 
     /// a full hour
@@ -112,14 +112,14 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
             var soaks = 0;
             for (var p : schedule.placed()) {
                 if (!p.on().contains(place.piece)) continue;
-                if (p.kind() == Schedule.Kind.DAY_BEFORE) blocks.add(block(p, "soak", LABELS + 4 + 26 * soaks++, place.y + 9, 24, place.piece));
-                else blocks.add(block(p, kind(p), x(p.from()), place.y + 9, x(p.until()) - x(p.from()), place.piece));
+                if (p.kind() == Schedule.Kind.DAY_BEFORE) blocks.add(block(p, "soak", LABELS + 4 + 26 * soaks++, place.y + 7, 24, place.piece));
+                else blocks.add(block(p, kind(p), x(p.from()), place.y + 7, x(p.until()) - x(p.from()), place.piece));
             }
             return blocks;
         }
 
         private List<Block> hands(int cook, int y) {
-            return schedule.onTheDay().stream().filter(p -> p.cook() == cook).map(p -> block(p, kind(p), x(p.from()), y + 7, x(p.hands()) - x(p.from()), null)).toList();
+            return schedule.onTheDay().stream().filter(p -> p.cook() == cook).map(p -> block(p, kind(p), x(p.from()), y + 6, x(p.hands()) - x(p.from()), null)).toList();
         }
 
         private String kind(Schedule.Placed p) {
@@ -131,7 +131,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
             var use = piece == null || p.task() < 0 ? Optional.<Batch.Use>empty() : use(p, piece);
             var groups = use.map(u -> groups(u, batches.menu().ruleBook())).orElse(List.of());
             var squares = new ArrayList<Integer>();
-            for (var i = 0; i < groups.size() && (i + 1) * SQUARE + 2 < width; i++) squares.add(x + 3 + i * SQUARE);
+            for (var i = 0; !kind.equals("soak") && i < groups.size() && (i + 1) * SQUARE + 2 < width; i++) squares.add(x + 3 + i * SQUARE);
             var hit = piece != null && kind.equals("task") && trips.stream().anyMatch(t -> t.turn() == p.turn() && t.piece().equals(piece.id()) && use.isPresent() && number(p, use.get()) == t.use());
             return new Block(kind, x, y, Math.max(3, width - 1), BLOCK, label(p, kind, width), squares, hit, p.turn(), batches.id(run.turns().get(p.turn()).batch()), words(p, groups));
         }
@@ -146,8 +146,8 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
         private String label(Schedule.Placed p, String kind, int width) {
             if (!kind.equals("task")) return "";
             var number = String.valueOf(p.turn() + 1);
-            var letters = (width - 5) / LETTER;
-            if (letters < number.length()) return "";
+            if (width < number.length() * SQUARE + 3) return "";
+            var letters = (int) ((width - 5) / LETTER);
             var named = number + " " + p.dish();
             if (named.length() <= letters) return named;
             return letters < number.length() + 5 ? number : named.substring(0, letters - 1).strip() + "…";
@@ -170,7 +170,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
                 var to = there.stream().filter(p -> p.turn() == trip.turn() && use(p, place.get().piece).filter(u -> number(p, u) == trip.use()).isPresent()).findFirst();
                 if (to.isEmpty()) continue;
                 var from = there.stream().filter(p -> p.turn() == trip.from() && p.from() < to.get().from()).reduce((_, b) -> b);
-                arcs.add(arc(trip, from.map(p -> (x(p.from()) + x(p.until())) / 2).orElse(left), x(to.get().from()) + 6, place.get().y + 8));
+                arcs.add(arc(trip, from.map(p -> (x(p.from()) + x(p.until())) / 2).orElse(left), x(to.get().from()) + 6, place.get().y + 6));
             }
             return arcs;
         }

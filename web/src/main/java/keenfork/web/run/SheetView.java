@@ -41,7 +41,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
         }
         var batches = new ArrayList<String>();
         for (var i = 0; i < run.turns().size(); i++) batches.add("%d. %s, for %d".formatted(i + 1, run.turns().get(i).batch().dish(), run.turns().get(i).batch().portions()));
-        var late = schedule.late() == 0 ? "" : "It does not fit into the day: it takes %s, %s too long. It hangs on %s.".formatted(RunView.hours(schedule.minutes()), RunView.hours(schedule.late()), format.list(schedule.blocks().stream().limit(3).toList()));
+        var late = schedule.late() == 0 ? "" : "It does not fit into the day: it takes %s, %s too long. It hangs on %s.".formatted(Schedule.inWords(schedule.minutes()), Schedule.inWords(schedule.late()), format.list(schedule.blocks().stream().limit(3).toList()));
         return new SheetView(cooks, schedule.dayBefore().stream().map(Schedule.Placed::what).toList(), batches, clock(start), late, schedule.remarks(), run.carried().stream().map(SheetView::travels).distinct().toList());
     }
 

@@ -2,6 +2,7 @@ package keenfork.web.run;
 
 import java.time.LocalTime;
 import keenfork.core.run.PrepRun;
+import keenfork.core.run.Schedule;
 
 /// An order at a glance, to be chosen.
 ///
@@ -11,6 +12,6 @@ record Tile(String name, String show, boolean here, int contacts, int washes, St
     static Tile of(String name, String show, boolean here, PrepRun run, LocalTime serve) {
         var schedule = run.schedule();
         var spare = schedule.day().minutes() - schedule.minutes();
-        return new Tile(name, show, here, run.contacts(), run.washes(), serve.minusMinutes(schedule.minutes()).toString(), spare < 0 ? RunView.hours(-spare) + " late" : RunView.hours(spare) + " to spare", spare < 0);
+        return new Tile(name, show, here, run.contacts(), run.washes(), serve.minusMinutes(schedule.minutes()).toString(), spare < 0 ? Schedule.inWords(-spare) + " late" : Schedule.inWords(spare) + " to spare", spare < 0);
     }
 }

@@ -32,7 +32,7 @@ import keenfork.web.persistence.Events;
 /// @param estimates how much of each against which reference dose
 /// @param people    who goes without; empty for nobody
 /// @param back      whether what it reaches can be held back
-/// @param ways      what would clear it, each with what the whole run would be then
+/// @param ways      what would clear it, each with what the whole run would be then; told of the one that is looked at closely
 record Trip(int number, int turn, int from, String piece, int use, String words, String title, String how, List<String> estimates, String people, String back, List<Way> ways) {
 
     /// Something that would clear it.
@@ -44,17 +44,18 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
 
     private record Where(Kit kit, int use) {}
 
-    static List<Trip> of(PrepRun run, Batches batches, List<Events.Guests> groups, Format format) {
+    /// @param closely the one that is looked at closely; -1 for none
+    static List<Trip> of(PrepRun run, Batches batches, List<Events.Guests> groups, int closely, Format format) {
         var trips = new ArrayList<Trip>();
         for (var i = 0; i < run.turns().size(); i++) {
             var byUse = new LinkedHashMap<Where, List<Carried>>();
             for (var c : run.turns().get(i).carried()) byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
-            for (var carried : byUse.values()) trips.add(of(run, i, carried, trips.size(), batches, groups, format));
+            for (var carried : byUse.values()) trips.add(of(run, i, carried, trips.size(), trips.size() == closely, batches, groups, format));
         }
         return trips;
     }
 
-    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, Batches batches, List<Events.Guests> groups, Format format) {
+    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, boolean closely, Batches batches, List<Events.Guests> groups, Format format) {
         var first = carried.getFirst();
         var what = carried.stream().map(c -> c.substance().name()).toList();
         var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches))).map(g -> g.name() + " " + g.people()).toList();
@@ -62,7 +63,7 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         return new Trip(number, turn, from(run, turn, first), first.piece().id(), first.use(), what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
                 "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(), first.piece().name()), Format.upper(String.join("; ", carried.stream().map(Carried::how).distinct().toList())) + ".",
                 carried.stream().map(c -> c.substance().name() + ": " + c.estimate() + ".").toList(), out.isEmpty() ? "" : "Who goes without: " + format.list(out) + ".",
-                first.reached().comesOff() ? "Hold back: the %s can stay off for those who must not have it.".formatted(own) : "Hold back: no, it reaches the %s.".formatted(own), ways(run, turn, first, batches));
+                first.reached().comesOff() ? "Hold back: the %s can stay off for those who must not have it.".formatted(own) : "Hold back: no, it reaches the %s.".formatted(own), closely ? ways(run, turn, first, batches) : List.of());
     }
 
     private static int from(PrepRun run, int turn, Carried carried) {

@@ -86,7 +86,7 @@ class RunViewTest {
 
     @Test void fryer_oil_is_renewed_not_washed() {
         var view = view(false, "Fish\n500 g cod\nMethod:\nDeep-fry the cod.", PLAIN.replace("Blend smooth.", "Deep-fry the carrots."));
-        assertThat(view.trips()).anySatisfy(t -> assertThat(t.ways().getFirst().label()).isEqualTo("Renew the fryer oil first"));
+        assertThat(view.trip()).isNotNull().satisfies(t -> assertThat(t.ways().getFirst().label()).isEqualTo("Renew the fryer oil first"));
     }
 
     @Test void where_the_day_is_too_short_the_drawing_shows_when_we_open() {
