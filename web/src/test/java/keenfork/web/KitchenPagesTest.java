@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.web.kitchen.Kitchen;
 import org.apache.pdfbox.Loader;
@@ -21,12 +22,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
+import keenfork.web.persistence.Runs;
 import java.time.LocalDate;
 import org.springframework.beans.factory.annotation.Autowired;
 
 class KitchenPagesTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
     @Autowired Packs packs;
+    @Autowired Runs runs;
 
     private long dish(String name) {
         return kitchen.menu().dishes().stream().filter(d -> d.name().startsWith(name)).findFirst().orElseThrow().id();
@@ -179,18 +182,19 @@ class KitchenPagesTest extends RunningKitchen {
         assertThat(get("/map").body()).as("a second pack of a food stands by").doesNotContain("Odd salad: Mustard in it");
     }
 
+    private String run() { return String.valueOf(kitchen.menu().run().kept().id()); }
+
     @Test void a_run_in_force_puts_its_contacts_on_the_label_and_a_wash_takes_them_off() {
         post("/dishes/new", "/dishes/new", "text", "Almond cream\n200 g almonds\n1 l water\nMethod:\nBlend smooth.");
         post("/dishes/new", "/dishes/new", "text", "Pea purée\n1 kg peas\n1 lemon\nMethod:\nBlend smooth.");
-        var almond = String.valueOf(dish("Almond cream"));
         var pea = String.valueOf(dish("Pea purée"));
-        assertThat(post("/run", "/run/use", "order", "menu", "dish", almond, "dish", pea).statusCode()).isEqualTo(302);
+        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(dish("Almond cream"), 0, false, Map.of(), Map.of()), new Runs.Turn(dish("Pea purée"), 0, false, Map.of(), Map.of())), "began anew", "");
         assertThat(get("/labels?dish=" + pea).body()).contains("Made with shared kit that held:").contains("nuts (almond)");
-        post("/run?show=yours", "/run/clean", "turn", "1", "kit", "blender", "clean", "wash");
+        post("/run/day", "/run/clean", "run", run(), "dish", pea, "kit", "blender", "clean", "wash");
         assertThat(get("/labels?dish=" + pea).body()).doesNotContain("Made with shared kit that held:");
-        post("/run?show=yours", "/run/clean", "turn", "1", "kit", "blender", "clean", "none");
+        post("/run/day", "/run/clean", "run", run(), "dish", pea, "kit", "blender", "clean", "none");
         assertThat(get("/labels?dish=" + pea).body()).contains("Made with shared kit that held:");
-        assertThat(post("/run", "/run/use", "order", "best", "dish", almond, "dish", pea).statusCode()).isEqualTo(302);
+        assertThat(post("/run/day", "/run/use", "run", run()).statusCode()).isEqualTo(302);
         assertThat(get("/labels?dish=" + pea).body()).doesNotContain("Made with shared kit that held:");
     }
 

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import keenfork.core.food.Substance;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
@@ -34,13 +36,29 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks)
     /// @param holds    what surely goes over it that some rule book groups, with mg of protein in each gram; empty where that is not known
     /// @param unsure   what a pack says may be in it, or what is not known: it travels like what is certain, and never counts as being there already
     /// @param there    what is surely in all the parts it reaches: that cannot be brought to them
-    /// @param task     the first task that needs it so, by its place in the batch
-    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, int task) {
+    /// @param moments  what of that is in by each of the tasks that go over the kit, by their places in the batch; the last of them has it all
+    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, SortedMap<Integer, Set<Substance>> moments) {
         public Use {
+            if (moments.isEmpty()) throw new IllegalArgumentException("a use of the %s is of some task".formatted(kit.name()));
+            moments = Collections.unmodifiableSortedMap(new TreeMap<>(moments));
             parts = List.copyOf(parts);
             holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
             unsure = Collections.unmodifiableSet(new LinkedHashSet<>(unsure));
             there = Collections.unmodifiableSet(new LinkedHashSet<>(there));
+        }
+
+        /// A use of one task.
+        public Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, int task) {
+            this(kit, parts, comesOff, thick, holds, unsure, there, new TreeMap<>(Map.of(task, holds.keySet())));
+        }
+
+        /// {@return the first task that needs it so, by its place in the batch}
+        public int task() { return moments.firstKey(); }
+
+        /// {@return what of it has gone over the kit once a task is done}
+        public Set<Substance> by(int task) {
+            var before = moments.headMap(task + 1);
+            return before.isEmpty() ? Set.of() : Optional.ofNullable(before.get(before.lastKey())).orElse(Set.of());
         }
 
         /// {@return all it leaves on the kit}

@@ -11,6 +11,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import keenfork.core.food.Substance;
@@ -221,7 +223,19 @@ final class Making {
             }
         }
         unsure.removeAll(holds.keySet());
-        return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts), isThick(recipe.name(), parts), holds, unsure, there(parts), goings.getFirst().task());
+        return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts), isThick(recipe.name(), parts), holds, unsure, there(parts), moments(goings, parts));
+    }
+
+    private SortedMap<Integer, Set<Substance>> moments(List<Going> goings, List<Part> parts) {
+        var moments = new TreeMap<Integer, Set<Substance>>();
+        var in = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
+        for (var going : goings) {
+            for (var i : going.touched()) in.add(lines.get(i));
+            var by = new LinkedHashSet<Substance>();
+            for (var e : dish.evidence()) if (e.certainty() != Certainty.CONTACT && (!e.isOfLine() || lineOf(e, parts, in) != null)) by.addAll(grouped(e));
+            moments.put(going.task(), by);
+        }
+        return moments;
     }
 
     private static boolean isThick(String dish, List<Part> parts) {

@@ -97,6 +97,13 @@ class SequencerTest {
         assertThat(use(dip, "blender").holds().keySet()).contains(substance("almond"), substance("sesame"));
     }
 
+    @Test void each_step_knows_what_is_in_by_then() {
+        var bowl = use(read("Salad\nBase:\n1 kg rice\n200 g walnuts\nDressing:\n100 g tahini\nMethod:\nToss the rice in oil.\nToss the walnuts in.\nStir the tahini through."), "bowl");
+        assertThat(bowl.by(0)).isEmpty();
+        assertThat(bowl.by(1)).containsExactly(substance("walnut"));
+        assertThat(bowl.by(2)).containsExactlyInAnyOrder(substance("walnut"), substance("sesame")).isEqualTo(bowl.leaves());
+    }
+
     // --- trade cases -----------------------------------------------------------------------------------------------------
 
     @Test void the_clear_batch_goes_before_the_one_with_nuts() {
@@ -265,6 +272,12 @@ class SequencerTest {
         var short_ = Sequencer.order(many.subList(0, 8), Conditions.USUAL.with(new Budget(3)));
         assertThat(short_.proof()).isInstanceOf(Proof.Stopped.class);
         assertThat(short_.contacts()).isZero();
+    }
+
+    @Test void the_same_question_gets_the_same_answer() {
+        var many = new ArrayList<Batch>();
+        for (var i = 0; i < 18; i++) many.add(batch("batch " + i, i % 3 == 0 ? new String[] {"almond", "milk"} : i % 3 == 1 ? new String[] {"milk", "sesame"} : new String[] {"wheat"}));
+        assertThat(Sequencer.order(many, TWO_BOARDS).turns()).isEqualTo(Sequencer.order(List.copyOf(many), TWO_BOARDS).turns());
     }
 
     @Test void a_search_tells_how_far_it_is_and_keeps_the_best_when_it_is_stopped() {

@@ -51,7 +51,7 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
             var uses = turn.batch().uses(kit);
             for (var u = 0; u < uses.size(); u++) {
                 var number = u;
-                var groups = Sheet.groups(uses.get(u), book);
+                var groups = Sheet.groups(uses.get(u), uses.get(u).leaves(), book);
                 var reach = turn.carried().stream().filter(c -> c.kit() == kit && c.use() == number).map(c -> c.substance().name()).distinct().toList();
                 var cleans = Arrays.stream(Clean.values()).filter(c -> c == Clean.NONE || kit.endedBy() == Clean.FRESH == (c == Clean.FRESH)).map(c -> new Done(Batches.word(c), word(c), turn.made().clean(kit, number) == c)).toList();
                 all.add(new Over(kit.id(), u, turn.made().piece(kit).name(), String.join(", ", uses.get(u).parts()), groups.isEmpty() ? "holds nothing that is grouped" : "holds " + String.join(", ", groups),

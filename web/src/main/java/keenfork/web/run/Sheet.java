@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Batch;
@@ -129,7 +130,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
 
         private Block block(Schedule.Placed p, String kind, int x, int y, int width, @Nullable Piece piece) {
             var use = piece == null || p.task() < 0 ? Optional.<Batch.Use>empty() : use(p, piece);
-            var groups = use.map(u -> groups(u, batches.menu().ruleBook())).orElse(List.of());
+            var groups = use.map(u -> groups(u, u.by(p.task()), batches.menu().ruleBook())).orElse(List.of());
             var squares = new ArrayList<Integer>();
             for (var i = 0; !kind.equals("soak") && i < groups.size() && (i + 1) * SQUARE + 2 < width; i++) squares.add(x + 3 + i * SQUARE);
             var hit = piece != null && kind.equals("task") && trips.stream().anyMatch(t -> t.turn() == p.turn() && t.piece().equals(piece.id()) && use.isPresent() && number(p, use.get()) == t.use());
@@ -182,10 +183,11 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
     }
 
     /// {@return the groups of the rule book that go over a kit, a question mark behind what is not sure}
-    static List<String> groups(Batch.Use use, RuleBook book) {
+    /// @param by what of it is in by the moment that is asked about
+    static List<String> groups(Batch.Use use, Set<Substance> by, RuleBook book) {
         var groups = new LinkedHashSet<String>();
-        for (var s : use.holds().keySet()) groups.addAll(names(s, book));
-        for (var s : use.unsure()) for (var name : names(s, book)) if (!groups.contains(name)) groups.add(name + "?");
+        for (var s : use.holds().keySet()) if (by.contains(s)) groups.addAll(names(s, book));
+        for (var s : use.unsure()) if (by.contains(s)) for (var name : names(s, book)) if (!groups.contains(name)) groups.add(name + "?");
         return List.copyOf(groups);
     }
 

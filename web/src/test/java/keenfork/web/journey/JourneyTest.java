@@ -40,8 +40,10 @@ class JourneyTest extends Browsing {
         assertThat(page.locator(".kf-rej")).containsText("cashew");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prep run")).click();
-        assertThat(page.locator("svg.tl")).containsText("Sorrel");
-        assertThat(page.locator(".kf-order-list")).containsText("Sorrel green dressing");
+        assertThat(page.locator(".kf-left")).containsText("Not in this run: ");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take them in")).click();
+        assertThat(page.locator(".kf-left")).hasCount(0);
+        assertThat(page.locator(".kf-turnlist")).containsText("Sorrel green dressing");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels")).click();
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
