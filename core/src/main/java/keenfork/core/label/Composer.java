@@ -7,8 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 import keenfork.core.label.Statement.Item;
@@ -27,24 +31,80 @@ import org.jspecify.annotations.Nullable;
 
 /// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded at use.
 final class Composer {
+    private static final double LITTLE = 0.02;
+    private static final double LITTLE_WATER = 0.05;
+    /// a share that may be off by more than this is to be weighed
+    private static final double SURE = 0.05;
+
     private final Derivation derivation;
     private final RuleBook ruleBook;
 
+    /// what the name of the dish speaks of
+    private final Set<Food> stressed;
+    private final List<String> checks = new ArrayList<>();
+
     /// what goes into the list under one name
-    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack) {}
+    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, Set<Food> foods) {}
 
     Composer(Derivation derivation, RuleBook ruleBook) {
         this.derivation = derivation;
         this.ruleBook = ruleBook;
+        stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     Statement compose() {
-        var entries = entries();
+        var entries = withoutLittleWater(entries());
         var items = new ArrayList<Item>();
-        for (var i = 0; i < entries.size(); i++) items.add(new Item(runs(entries.get(i)), i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1))));
+        for (var i = 0; i < entries.size(); i++) {
+            var runs = new ArrayList<>(runs(entries.get(i)));
+            percentage(entries.get(i), entries).ifPresent(p -> runs.add(new Run(" (%d %%)".formatted(p), false)));
+            items.add(new Item(runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
+        }
+        promised(entries);
         var said = new HashMap<Group, Set<String>>();
         return new Statement(derivation.recipe().name(), ruleBook, items, names(Certainty.CONTAINS, said), names(Certainty.MAY_CONTAIN, said),
-                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said));
+                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said), checks);
+    }
+
+    private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }
+
+    /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011, Article 22 and Annex VIII: by weight as used.
+    private Optional<Long> percentage(Entry entry, List<Entry> all) {
+        if (!ruleBook.word("percentages").equals("yes") || entry.foods.stream().noneMatch(stressed::contains)) return Optional.empty();
+        var without = all.stream().filter(e -> e.mass == null).map(Entry::name).toList();
+        if (entry.mass == null || !without.isEmpty()) {
+            checks.add("The name speaks of %s, so its share is to be said. Weigh %s.".formatted(entry.name, String.join(", ", without)));
+            return Optional.empty();
+        }
+        var rest = weight(all) - entry.mass.likelyGrams();
+        var share = share(entry.mass.likelyGrams(), rest);
+        var low = share(entry.mass.lowGrams(), rest);
+        var high = share(entry.mass.highGrams(), rest);
+        if (high - low > SURE) checks.add("%d %% %s may be %d to %d: weigh it.".formatted(percent(share), entry.name, percent(low), percent(high)));
+        return Optional.of(percent(share));
+    }
+
+    private static double share(double grams, double rest) { return grams + rest <= 0 ? 0 : grams / (grams + rest); }
+
+    private static long percent(double share) { return Math.max(1, Math.round(share * 100)); }
+
+    /// Regulation (EU) No 1169/2011, Annex VII, A, 6: what is under 2 % may follow in any order.
+    private static boolean isLittle(Entry entry, List<Entry> all) {
+        return entry.mass != null && share(entry.mass.highGrams(), weight(all) - entry.mass.likelyGrams()) < LITTLE;
+    }
+
+    /// Regulation (EU) No 1169/2011, Annex VII, A, 1: added water is listed where it is more than 5 % of the whole. Where that is not sure, it is listed.
+    private List<Entry> withoutLittleWater(List<Entry> entries) {
+        if (!ruleBook.word("percentages").equals("yes") || entries.stream().anyMatch(e -> e.mass == null)) return entries;
+        return entries.stream().filter(e -> !e.name.equals("water") || e.mass == null || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams()) > LITTLE_WATER).toList();
+    }
+
+    /// A name that promises what somebody may look for, or look out for, and nothing in the dish is.
+    private void promised(List<Entry> entries) {
+        for (var food : stressed)
+            if (!(food.holds().isEmpty() && food.sometimes().isEmpty()) && entries.stream().noneMatch(e -> e.foods.contains(food)))
+                checks.add("The name says “%s”, and no line is. Is it still what it is called?".formatted(food.name()));
     }
 
     /// Lines of the same name are one ingredient; what has no weight stands last, as its place is not known.
@@ -52,7 +112,7 @@ final class Composer {
         Map<String, Entry> byName = new LinkedHashMap<>();
         for (var line : derivation.recipe().lines()) {
             var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line));
+            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), foods(line));
             byName.merge(name, one, Composer::together);
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
@@ -62,7 +122,15 @@ final class Composer {
     private static Entry together(Entry a, Entry b) {
         var evidence = new ArrayList<>(a.evidence);
         evidence.addAll(b.evidence);
-        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack);
+        var foods = new LinkedHashSet<>(a.foods);
+        foods.addAll(b.foods);
+        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, foods);
+    }
+
+    private static Set<Food> foods(Line line) {
+        var foods = new LinkedHashSet<Food>();
+        for (var choice : line.choices()) if (choice.main() instanceof Meaning.OfFood(var food)) foods.add(food);
+        return foods;
     }
 
     private static String name(Line line) {

@@ -13,7 +13,8 @@ import keenfork.core.trace.Derivation;
 /// @param may         what packs say may be in it
 /// @param contact     what shared kit may have left
 /// @param unknown     what is not known
-public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown) {
+/// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
+public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> checks) {
     /// A stretch of an ingredient's words.
     ///
     /// @param bold true where it names an allergen
@@ -39,6 +40,7 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
         may = List.copyOf(may);
         contact = List.copyOf(contact);
         unknown = List.copyOf(unknown);
+        checks = List.copyOf(checks);
     }
 
     public static Statement compose(Derivation derivation, RuleBook ruleBook) {

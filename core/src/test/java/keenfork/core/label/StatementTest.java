@@ -8,6 +8,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import keenfork.core.food.Substances;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -65,5 +69,57 @@ class StatementTest {
         var statement = Statement.compose(derived("1 bunch parsley", "4 lemons", "60 g mint", "2 kg rice"), UK);
         assertThat(statement.ingredients()).filteredOn(i -> i.text().equals("rice")).noneMatch(Statement.Item::open);
         assertThat(statement.ingredients()).filteredOn(i -> i.text().equals("parsley")).allMatch(Statement.Item::open);
+    }
+
+    // --- published rules as worked examples --------------------------------------------------------------------------------
+
+    private static Statement called(String name, RuleBook book, String... lines) {
+        return Statement.compose(Derivation.of(Recipe.read(name + "\nServes 10\n" + String.join("\n", lines), Volumes.METRIC, new Law("uk")), Facts.none(book)), book);
+    }
+
+    private static List<String> list(Statement statement) { return statement.ingredients().stream().map(Statement.Item::text).toList(); }
+
+    /// Regulation (EU) No 1169/2011, Article 22 and Annex VIII: the quantity of an ingredient that the name speaks of, in percent of what goes in. The United States' and Canada's rules ask for none.
+    @Test void what_the_name_speaks_of_stands_with_its_share() {
+        assertThat(list(called("Carrot salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot (45 %)");
+        assertThat(list(called("Grain salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
+        assertThat(list(called("Carrot salad", US, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
+    }
+
+    @Test void a_share_that_is_not_sure_is_asked_for() {
+        assertThat(called("Carrot salad", UK, "5 carrots", "200 g cooked rice").checks()).anyMatch(c -> c.contains("weigh it"));
+        assertThat(called("Carrot salad", UK, "450 g carrots", "some rice").checks()).anyMatch(c -> c.startsWith("The name speaks of carrot, so its share is to be said. Weigh "));
+    }
+
+    /// Annex VII, part A, 6: ingredients under 2 % may follow in any order, so nobody has to weigh them against each other.
+    @Test void what_is_under_two_percent_needs_no_weighing() {
+        var little = called("Grain salad", UK, "20 kg cooked rice", "1 bunch parsley", "1 bunch mint");
+        assertThat(little.ingredients()).noneMatch(Statement.Item::open);
+        assertThat(called("Grain salad", UK, "200 g cooked rice", "1 bunch parsley", "1 bunch mint").ingredients()).as("here it is no little").anyMatch(Statement.Item::open);
+    }
+
+    /// Annex VII, part A, 1: added water up to 5 % of the finished food need not be listed; more is.
+    @Test void added_water_is_listed_where_it_is_more_than_five_percent() {
+        assertThat(list(called("Bean dip", UK, "960 g white beans", "40 g water"))).noneMatch(i -> i.startsWith("water"));
+        assertThat(list(called("Bean dip", UK, "900 g white beans", "100 g water"))).anyMatch(i -> i.startsWith("water"));
+        assertThat(list(called("Bean dip", US, "960 g white beans", "40 g water"))).as("no such rule").anyMatch(i -> i.startsWith("water"));
+    }
+
+    @Test void a_name_that_promises_what_is_not_there_is_questioned() {
+        assertThat(called("Walnut salad", UK, "200 g almonds", "1 kg cooked rice").checks()).anyMatch(c -> c.contains("walnut"));
+        assertThat(called("Walnut salad", UK, "200 g walnuts", "1 kg cooked rice").checks()).isEmpty();
+        assertThat(called("Carrot dip", UK, "1 kg beetroot").checks()).as("nobody looks out for carrot").isEmpty();
+    }
+
+    /// Standard 1.2.3, plain-English declarations of 2024: each nut by its own name, a summary behind "Contains".
+    @Test void each_nut_by_its_own_name_and_a_summary_line() {
+        var anz = RuleBook.named("anz").orElseThrow();
+        assertThat(called("Salad", anz, "50 g hazelnuts", "50 g walnuts", "100 g wheat flour").sentences().getFirst()).startsWith("Contains ").contains("hazelnut").contains("walnut").contains("wheat").doesNotContain("nuts (");
+    }
+
+    /// Food and Drug Regulations (Canada), B.01.010.1: mustard is a priority allergen there, celery is not.
+    @Test void the_canadian_list() {
+        var ca = RuleBook.named("ca").orElseThrow();
+        assertThat(called("Salad", ca, "50 g mustard", "100 g celery").sentences().getFirst()).contains("mustard").doesNotContain("celery");
     }
 }

@@ -8,6 +8,8 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.label.Kind;
+import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
@@ -87,7 +89,8 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void print(Menu.Dish dish, Menu menu) {
-        labels.printed(dish.id(), "card", Statement.compose(dish.derivation(), menu.ruleBook()).onCard());
+        var says = OnPaper.of(Statement.compose(dish.derivation(), menu.ruleBook()), false);
+        labels.printed(new Labels.Print(dish.id(), Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, ""));
     }
 
     /// Tomorrow's run as the crew has it: in menu order on their own kit, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.

@@ -1,75 +1,184 @@
 package keenfork.web.label;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import keenfork.core.label.Kind;
+import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
+import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.Paper;
+import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Labels;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
+/// The station: labels as they would print now, those that were printed, and those that are no longer true.
 @Controller
 class LabelController {
+    private static final int MOST_COPIES = 1000;
+    private static final int LONGEST = 200;
     private final Kitchen kitchen;
     private final LabelPdf pdf;
     private final Labels labels;
+    private final Paper paper;
     private final Clock clock;
     private final String kitchenName;
 
-    LabelController(Kitchen kitchen, LabelPdf pdf, Labels labels, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
+    /// What was typed before printing.
+    ///
+    /// @param why why it goes out though not everything is known
+    record Typed(String copies, String place, String by, String why) {}
+
+    LabelController(Kitchen kitchen, LabelPdf pdf, Labels labels, Paper paper, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
         this.kitchen = kitchen;
         this.pdf = pdf;
         this.labels = labels;
+        this.paper = paper;
         this.clock = clock;
         this.kitchenName = kitchenName;
     }
 
-    @GetMapping("/labels") String labels(@RequestParam(defaultValue = "0") long dish, Model model) {
+    @GetMapping("/labels") String labels(@RequestParam(defaultValue = "0") long dish, @RequestParam(defaultValue = "0") long printed, HttpServletRequest request, Model model) {
+        return fill(model, dish, printed, new Typed("1", "", Cook.of(request), ""), "");
+    }
+
+    private String fill(Model model, long dish, long printed, Typed typed, String wrong) {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes());
-        if (!menu.dishes().isEmpty()) {
-            var shown = dish == 0 ? menu.dishes().getFirst() : dish(menu, dish);
-            model.addAttribute("chosen", shown.id());
-            model.addAttribute("label", label(menu, shown));
-        }
+        model.addAttribute("old", paper.outOfDate());
+        model.addAttribute("typed", typed);
+        model.addAttribute("wrong", wrong);
+        model.addAttribute("kinds", Kind.values());
+        model.addAttribute("justPrinted", labels.find(printed).orElse(null));
+        if (menu.dishes().isEmpty()) return "label/labels";
+        var shown = dish == 0 ? menu.dishes().getFirst() : dish(menu, dish);
+        var statement = statement(menu, shown);
+        model.addAttribute("chosen", shown.id());
+        model.addAttribute("label", view(OnPaper.of(statement, true), menu.ruleBook(), LocalDate.now(clock)));
+        model.addAttribute("notes", new Notes(statement));
+        model.addAttribute("history", labels.history(shown.id()).stream().limit(20).map(p -> Past.of(p, menu)).toList());
         return "label/labels";
     }
 
-    @GetMapping("/labels/{id}/{kind}.pdf") ResponseEntity<byte[]> print(@PathVariable long id, @PathVariable String kind) {
+    private static Statement statement(Menu menu, Menu.Dish dish) { return Statement.compose(dish.derivation(), menu.ruleBook()); }
+
+    private LabelView view(OnPaper said, RuleBook ruleBook, LocalDate day) { return LabelView.of(said, ruleBook, kitchenName, day); }
+
+    /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to find out.
+    @GetMapping("/labels/{id}/fit") String fit(@PathVariable long id, Model model) {
         var menu = kitchen.menu();
-        var size = kind(kind);
-        var label = label(menu, dish(menu, id));
-        var name = ContentDisposition.inline().filename(label.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-" + kind + ".pdf").build();
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name.toString()).body(pdf.of(label, size));
+        var statement = statement(menu, dish(menu, id));
+        model.addAttribute("tooLong", Arrays.stream(Kind.values()).filter(k -> !pdf.fits(view(OnPaper.of(statement, k.isPacked()), menu.ruleBook(), LocalDate.now(clock)), k)).map(Kind::words).toList());
+        return "label/labels :: fit";
     }
 
-    /// Prints a label: what it says is written down as printed, so that it can be called back once it is no longer true.
-    @PostMapping("/labels/{id}/{kind}") ResponseEntity<byte[]> printed(@PathVariable long id, @PathVariable String kind) {
+    @GetMapping("/labels/{id}/{kind}.pdf") ResponseEntity<byte[]> preview(@PathVariable long id, @PathVariable String kind) {
         var menu = kitchen.menu();
-        var size = kind(kind);
-        var statement = Statement.compose(dish(menu, id).derivation(), menu.ruleBook());
-        labels.printed(id, kind, size == LabelPdf.Kind.CARD ? statement.onCard() : statement.onTub());
-        return print(id, kind);
+        var of = kind(kind);
+        var said = OnPaper.of(statement(menu, dish(menu, id)), of.isPacked());
+        return file(said.name(), of, pdf.of(view(said, menu.ruleBook(), LocalDate.now(clock)), of));
     }
 
-    private static LabelPdf.Kind kind(String kind) {
-        return LabelPdf.Kind.named(kind).orElseThrow(() -> new NotHere("There is no label called “%s”; there are card and tub.".formatted(kind)));
+    private static ResponseEntity<byte[]> file(String dish, Kind kind, byte[] bytes) {
+        var name = ContentDisposition.inline().filename(dish.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-" + kind.id() + ".pdf").build();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name.toString()).body(bytes);
     }
 
-    private LabelView label(Menu menu, Menu.Dish dish) {
-        return LabelView.of(Statement.compose(dish.derivation(), menu.ruleBook()), kitchenName, LocalDate.now(clock));
+    /// Prints labels: what they say is written down as printed, so that they can be called back once it is no longer true.
+    @PostMapping("/labels/{id}/{kind}") ModelAndView print(@PathVariable long id, @PathVariable String kind, @RequestParam(defaultValue = "1") String copies, @RequestParam(defaultValue = "") String place,
+                                                           @RequestParam(defaultValue = "") String by, @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
+        var menu = kitchen.menu();
+        var of = kind(kind);
+        var dish = dish(menu, id);
+        var typed = new Typed(copies.strip(), place.strip(), by.isBlank() ? Cook.of(request) : by.strip(), why.strip());
+        var statement = statement(menu, dish);
+        var said = OnPaper.of(statement, of.isPacked());
+        var wrong = wrong(typed, of, said, menu.ruleBook());
+        if (!wrong.isEmpty()) return again(id, typed, wrong);
+        var number = labels.printed(new Labels.Print(id, of.id(), said.text(), said.fingerprint(), Integer.parseInt(typed.copies), typed.place, typed.by, of.isPacked() && !said.unknown().isEmpty() ? typed.why : ""));
+        return new ModelAndView("redirect:/labels?dish=" + id + "&printed=" + number);
+    }
+
+    private String wrong(Typed typed, Kind kind, OnPaper said, RuleBook ruleBook) {
+        if (!typed.copies.matches("\\d{1,4}") || Integer.parseInt(typed.copies) < 1 || Integer.parseInt(typed.copies) > MOST_COPIES) return "Copies are a number from 1 to %,d, not “%s”. Nothing was printed.".formatted(MOST_COPIES, typed.copies);
+        for (var text : List.of(typed.place, typed.by, typed.why)) if (text.length() > LONGEST) return "Keep each field under %d letters. Nothing was printed.".formatted(LONGEST);
+        if (kind.isPacked() && !said.unknown().isEmpty() && (typed.why.isEmpty() || typed.by.isEmpty()))
+            return "Not known: %s. A label on packed food waits until that is settled: read the packs and answer the questions. Or somebody answers for it, with a name and a reason. Nothing was printed.".formatted(String.join(", ", OnPaper.grouped(said.unknown())));
+        if (!pdf.fits(view(said, ruleBook, LocalDate.now(clock)), kind)) return "The text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book asks. Take a larger label. Nothing was printed.".formatted(kind.words().toLowerCase(Locale.ROOT), kind.width(), kind.height());
+        return "";
+    }
+
+    private ModelAndView again(long dish, Typed typed, String wrong) {
+        var model = new ExtendedModelMap();
+        var view = new ModelAndView(fill(model, dish, 0, typed, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
+        view.addAllObjects(model);
+        return view;
+    }
+
+    /// A label as it was printed, whatever has changed since.
+    @GetMapping("/labels/printed/{print}.pdf") ResponseEntity<byte[]> printed(@PathVariable long print) {
+        var then = past(print);
+        if (then.print().says().isEmpty()) throw new NotHere("This label was printed before its words were kept apart; it cannot be set again.");
+        var said = OnPaper.parse(then.print().says());
+        var kind = kind(then.print().kind());
+        return file(said.name(), kind, pdf.of(view(said, RuleBook.named(said.ruleBook()).orElse(RuleBook.uk()), LocalDate.ofInstant(then.printed(), clock.getZone())), kind));
+    }
+
+    @PostMapping("/labels/printed/{print}/back") String takeBack(@PathVariable long print, @RequestParam(defaultValue = "") String copies) {
+        var then = past(print);
+        labels.takeBack(print, copies.matches("\\d{1,4}") ? Integer.parseInt(copies) : then.out());
+        return "redirect:/labels?dish=" + then.print().dish();
+    }
+
+    /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.
+    @PostMapping("/labels/printed/{print}/again") ModelAndView again(@PathVariable long print, HttpServletRequest request) {
+        var then = past(print);
+        return print(then.print().dish(), then.print().kind(), String.valueOf(Math.max(1, then.out())), then.print().place(), Cook.of(request), "", request);
+    }
+
+    /// What the labels of a dish said at one moment.
+    @GetMapping("/labels/{id}/then") String then(@PathVariable long id, @RequestParam(defaultValue = "") String at, Model model) {
+        var menu = kitchen.menu();
+        var moment = Moments.read(at, ZonedDateTime.now(clock));
+        var seen = new ArrayList<String>();
+        var then = new ArrayList<Past>();
+        for (var p : labels.history(id)) if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant()) && !seen.contains(p.print().kind())) {
+            seen.add(p.print().kind());
+            then.add(Past.of(p, menu));
+        }
+        model.addAttribute("id", id);
+        model.addAttribute("name", menu.dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu"));
+        model.addAttribute("at", at);
+        model.addAttribute("unread", moment.isEmpty());
+        model.addAttribute("then", then);
+        return "label/then";
+    }
+
+    private Labels.Printed past(long print) { return labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number.")); }
+
+    private static Kind kind(String kind) {
+        return Kind.named(kind).orElseThrow(() -> new NotHere("There is no label called “%s”; there are %s.".formatted(kind, String.join(", ", Arrays.stream(Kind.values()).map(Kind::id).toList()))));
     }
 
     private static Menu.Dish dish(Menu menu, long id) {

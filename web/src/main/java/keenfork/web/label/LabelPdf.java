@@ -1,8 +1,10 @@
 package keenfork.web.label;
 
-import java.util.Arrays;
-import java.util.Optional;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import keenfork.core.label.Kind;
 import keenfork.web.page.Press;
+import org.apache.pdfbox.Loader;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -12,23 +14,6 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 class LabelPdf {
     private final SpringTemplateEngine templates;
 
-    /// a label's size and place of use
-    enum Kind {
-        CARD("card", "148mm 105mm"), TUB("tub", "100mm 70mm");
-
-        private final String id;
-        private final String size;
-
-        Kind(String id, String size) {
-            this.id = id;
-            this.size = size;
-        }
-
-        static Optional<Kind> named(String id) {
-            return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst();
-        }
-    }
-
     LabelPdf(SpringTemplateEngine templates) {
         this.templates = templates;
     }
@@ -36,8 +21,18 @@ class LabelPdf {
     byte[] of(LabelView label, Kind kind) {
         var context = new Context();
         context.setVariable("label", label);
-        context.setVariable("kind", kind.id);
-        context.setVariable("size", kind.size);
+        context.setVariable("kind", kind);
         return Press.pdf(templates.process("label/pdf", context));
+    }
+
+    /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
+    boolean fits(LabelView label, Kind kind) { return fits(of(label, kind)); }
+
+    static boolean fits(byte[] pdf) {
+        try (var document = Loader.loadPDF(pdf)) {
+            return document.getNumberOfPages() == 1;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

@@ -5,15 +5,18 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
+import keenfork.core.regime.RuleBook;
 
-/// A label as it will print, and what the cook should know before it does.
+/// A label as it prints.
 ///
-/// @param said  each sentence of the card: its shape, its phrase and its names
-/// @param open  pairs whose order the weights leave open
-record LabelView(String name, String kitchen, String day, Statement statement, List<Said> said, List<String> open, boolean blocked) {
+/// @param day  the day the food was made
+/// @param said each sentence: its shape, its phrase and its names
+/// @param list the list of ingredients in stretches, bold and not
+record LabelView(String name, RuleBook ruleBook, String kitchen, String day, List<Said> said, List<Statement.Run> list) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
-    private static final int PAIRS_SHOWN = 3;
+    private static final double LEAST_POINTS = 8.5;
     /// height of the small letters of the text face, as a share of its size (496 of 1000 units, from the font file)
     private static final double X_HEIGHT = 0.496;
     private static final double MILLIMETRES_IN_A_POINT = 25.4 / 72;
@@ -21,35 +24,29 @@ record LabelView(String name, String kitchen, String day, Statement statement, L
     /// one sentence: "Contains: " and its names
     record Said(String symbol, String phrase, String names, String after) {}
 
-    static LabelView of(Statement statement, String kitchen, LocalDate day) {
+    /// @param ruleBook the rule book the label follows
+    static LabelView of(OnPaper paper, RuleBook ruleBook, String kitchen, LocalDate day) {
         var said = new ArrayList<Said>();
-        add(said, "m-in", statement, "contains", statement.contains());
-        add(said, "m-may", statement, "may", statement.may());
-        add(said, "m-contact", statement, "contact", statement.contact());
-        add(said, "m-unknown", statement, "unknown", statement.unknown());
-        return new LabelView(statement.name(), kitchen, DAY.format(day), statement, said, open(statement), !statement.unknown().isEmpty());
+        add(said, "m-in", ruleBook, "contains", paper.contains());
+        add(said, "m-may", ruleBook, "may", paper.may());
+        add(said, "m-contact", ruleBook, "contact", paper.contact());
+        add(said, "m-unknown", ruleBook, "unknown", paper.unknown());
+        return new LabelView(paper.name(), ruleBook, kitchen, DAY.format(day), said, paper.runs());
     }
 
     /// {@return the type size whose small letters stand as high as the rule book asks, in points; never under 8.5}
-    public String points() {
-        var leastMillimetres = Double.parseDouble(statement.ruleBook().word("least-x-height-mm"));
-        return String.format(Locale.ROOT, "%.1f", Math.max(8.5, leastMillimetres / X_HEIGHT / MILLIMETRES_IN_A_POINT + 0.05));
-    }
+    public String points() { return String.format(Locale.ROOT, "%.1f", size()); }
 
-    private static void add(List<Said> said, String symbol, Statement statement, String key, List<String> names) {
+    private double size() { return Math.max(LEAST_POINTS, least() / X_HEIGHT / MILLIMETRES_IN_A_POINT + 0.05); }
+
+    private double least() { return Double.parseDouble(ruleBook.word("least-x-height-mm")); }
+
+    /// {@return how high the small print stands, beside what the rule book asks}
+    public String height() { return String.format(Locale.ROOT, "Small print stands %.1f mm high; the rule book asks %s.", size() * X_HEIGHT * MILLIMETRES_IN_A_POINT, ruleBook.word("least-x-height-mm")); }
+
+    private static void add(List<Said> said, String symbol, RuleBook ruleBook, String key, List<String> names) {
         if (names.isEmpty()) return;
-        var around = statement.ruleBook().word(key).split("\\{list}", -1);
-        said.add(new Said(symbol, around[0].strip(), String.join(", ", names), around[1]));
-    }
-
-    private static List<String> open(Statement statement) {
-        var pairs = new ArrayList<String>();
-        for (var i = 0; i + 1 < statement.ingredients().size(); i++)
-            if (statement.ingredients().get(i).open()) pairs.add(first(statement, i) + " and " + first(statement, i + 1));
-        return pairs.size() <= PAIRS_SHOWN ? pairs : pairs.subList(0, PAIRS_SHOWN);
-    }
-
-    private static String first(Statement statement, int at) {
-        return statement.ingredients().get(at).text().replaceFirst(" \\(.*", "");
+        var around = ruleBook.word(key).split("\\{list}", -1);
+        said.add(new Said(symbol, around[0].strip(), String.join(", ", OnPaper.grouped(names)), around[1]));
     }
 }

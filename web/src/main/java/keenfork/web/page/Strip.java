@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Paper;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -17,6 +18,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class Strip {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private final Kitchen kitchen;
+    private final Paper paper;
     private final String kitchenName;
     private final String event;
     private final Clock clock;
@@ -28,12 +30,13 @@ class Strip {
             new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"), new Station("7", "Labels", "/labels"));
 
     /// everything the layout shows
-    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, long packsDue, List<Station> stations, String here, String today) {
+    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, long packsDue, long labelsOld, List<Station> stations, String here, String today) {
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
-    Strip(Kitchen kitchen, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event, Clock clock) {
+    Strip(Kitchen kitchen, Paper paper, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event, Clock clock) {
         this.kitchen = kitchen;
+        this.paper = paper;
         this.kitchenName = kitchenName;
         this.event = event;
         this.clock = clock;
@@ -41,6 +44,6 @@ class Strip {
 
     @ModelAttribute("strip") View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), menu.packsDue(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
+        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), menu.packsDue(), paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
     }
 }

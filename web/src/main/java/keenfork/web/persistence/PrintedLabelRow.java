@@ -16,4 +16,11 @@ class PrintedLabelRow {
     String kind = "";
     Instant printedAt = Instant.EPOCH;
     String statement = "";
+    String says = "";
+    String fingerprint = "";
+    int copies = 1;
+    int takenBack;
+    String place = "";
+    String printedBy = "";
+    String why = "";
 }

@@ -147,7 +147,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
         private String label(Schedule.Placed p, String kind, int width) {
             if (!kind.equals("task")) return "";
             var number = String.valueOf(p.turn() + 1);
-            if (width < number.length() * SQUARE + 3) return "";
+            if (width < number.length() * 9 + 5) return "";
             var letters = (int) ((width - 5) / LETTER);
             var named = number + " " + p.dish();
             if (named.length() <= letters) return named;

@@ -2,14 +2,12 @@ package keenfork.web.today;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import keenfork.core.label.Statement;
 import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;
 
@@ -24,8 +22,8 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
     /// one thing to do: its name, what is to be done, and where
     record Need(String name, String words, String link) {}
 
-    static TodayView of(Menu menu, List<Labels.Printed> printed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
-        return new TodayView(packs(menu, format), questions(menu, format), labels(menu, printed, format), loose(menu), variants(menu, variants, asides, format));
+    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), loose(menu), variants(menu, variants, asides, format));
     }
 
     public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
@@ -54,15 +52,9 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
         return first.line() + ": " + first.ask() + (more == 0 ? "" : " And " + format.count(more, "more question.", "more questions."));
     }
 
-    private static List<Need> labels(Menu menu, List<Labels.Printed> printed, Format format) {
-        var byDish = new LinkedHashMap<Long, Labels.Printed>();
-        for (var label : printed)
-            menu.dish(label.dish()).ifPresent(d -> {
-                var statement = Statement.compose(d.derivation(), menu.ruleBook());
-                var now = label.kind().equals("card") ? statement.onCard() : statement.onTub();
-                if (!now.equals(label.statement())) byDish.put(label.dish(), label);
-            });
-        return byDish.values().stream().map(l -> new Need(menu.dish(l.dish()).orElseThrow().name(), "Printed " + format.moment(l.printed()) + ", and it says something else now: take it back", "/labels?dish=" + l.dish())).toList();
+    private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
+        return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().print().copies(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
+                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), "/labels?dish=" + o.printed().print().dish())).toList();
     }
 
     private static List<Need> loose(Menu menu) {

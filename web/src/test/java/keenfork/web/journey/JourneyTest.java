@@ -45,10 +45,14 @@ class JourneyTest extends Browsing {
         assertThat(page.locator(".kf-left")).hasCount(0);
         assertThat(page.locator(".kf-turnlist")).containsText("Sorrel green dressing");
 
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels").setExact(true)).click();
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
         assertThat(page.locator(".lb.card")).containsText("egg, fish, milk");
-        var pdf = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Tub label, PDF")).getAttribute("href");
+        page.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("14");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Counter card").setExact(true)).click();
+        assertThat(page.locator("[role=status]").first()).containsText("14 copies are written down as printed");
+        isSound();
+        var pdf = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Open the file to print")).getAttribute("href");
         assertThat(page.request().get(address(pdf)).body()).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
     }
 

@@ -4,20 +4,23 @@ import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import org.junit.jupiter.api.Test;
 
 class LabelViewTest {
+    private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
+
     private static LabelView view(String text, String book) {
-        return LabelView.of(Statement.compose(derived(text), RuleBook.named(book).orElseThrow()), "Ropewalk Canteen", LocalDate.of(2026, 11, 27));
+        return LabelView.of(OnPaper.of(statement(text, book), true), RuleBook.named(book).orElseThrow(), "Ropewalk Canteen", LocalDate.of(2026, 11, 27));
     }
 
     @Test void each_sentence_has_its_shape_in_order_of_strength() {
         var view = view("A dip\n200 g tahini\npack: sesame. May contain nuts.\n2 tbsp miso", "uk");
         assertThat(view.said()).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may", "m-unknown");
         assertThat(view.said().getFirst().phrase()).isEqualTo("Contains:");
-        assertThat(view.blocked()).as("not everything is known").isTrue();
+        assertThat(new Notes(statement("A dip\n2 tbsp miso", "uk")).unknown()).as("not everything is known").isNotEmpty();
         assertThat(view.day()).isEqualTo("Fri 27 Nov 2026");
     }
 
@@ -28,7 +31,7 @@ class LabelViewTest {
     }
 
     @Test void pairs_that_want_a_weighing_are_named() {
-        assertThat(view("A salad\n1 bunch parsley\n60 g mint\n2 kg rice", "uk").open()).anySatisfy(p -> assertThat(p).contains("parsley"));
-        assertThat(view("A salad\n2 kg rice\n1 kg peas", "uk").open()).isEmpty();
+        assertThat(new Notes(statement("A salad\n1 bunch parsley\n60 g mint\n200 g rice", "uk")).open()).anySatisfy(p -> assertThat(p).contains("parsley"));
+        assertThat(new Notes(statement("A salad\n2 kg rice\n1 kg peas", "uk")).open()).isEmpty();
     }
 }

@@ -1,0 +1,68 @@
+package keenfork.core.label;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+
+/// What a printed label does not say, or says no longer rightly.
+///
+/// @param missing what it does not say though it is so, or says too weakly: these copies can hurt somebody
+/// @param gone    what it says though it is not found any more, or says too strongly
+/// @param words   what else is worded otherwise: the name, the rule book, the list
+public record Difference(List<String> missing, List<String> gone, List<String> words) {
+
+    /// How surely something is said to be there, the surest first.
+    enum Level {
+        IN("is in it"), MAY("may be in it, a pack says"), CONTACT("may have come by shared kit"), UNKNOWN("is not known");
+
+        private final String words;
+
+        Level(String words) { this.words = words; }
+    }
+
+    public Difference {
+        missing = List.copyOf(missing);
+        gone = List.copyOf(gone);
+        words = List.copyOf(words);
+    }
+
+    /// {@return what a label that was printed says otherwise than one that is printed now}
+    public static Difference between(OnPaper printed, OnPaper now) {
+        var missing = new ArrayList<String>();
+        var gone = new ArrayList<String>();
+        var names = new LinkedHashSet<>(now.named());
+        names.addAll(printed.named());
+        for (var name : names) {
+            var was = printed.level(name);
+            var is = now.level(name);
+            if (was == is) continue;
+            var said = upper(name);
+            if (is == null) gone.add("%s is not found any more.".formatted(said));
+            else if (was == null) missing.add("%s %s. The label does not say so.".formatted(said, is.words));
+            else if (is.compareTo(was) < 0) missing.add("%s %s. The label says only that it %s.".formatted(said, is.words, was.words));
+            else gone.add("%s %s now. The label says that it %s.".formatted(said, is.words, was.words));
+        }
+        var words = new ArrayList<String>();
+        if (!printed.name().equals(now.name())) words.add("It is called %s now, not %s.".formatted(now.name(), printed.name()));
+        if (!printed.ruleBook().equals(now.ruleBook())) words.add("It follows another rule book now.");
+        if (!printed.list().equals(now.list())) words.add("The list of ingredients reads otherwise now.");
+        return new Difference(missing, gone, words);
+    }
+
+    private static String upper(String name) { return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1); }
+
+    /// {@return whether the label still says what is so}
+    public boolean isNone() { return missing.isEmpty() && gone.isEmpty() && words.isEmpty(); }
+
+    /// {@return whether something is missing on it that somebody may have to know}
+    public boolean canHurt() { return !missing.isEmpty(); }
+
+    /// {@return all of it, what can hurt first}
+    public List<String> all() {
+        var all = new ArrayList<>(missing);
+        all.addAll(gone);
+        all.addAll(words);
+        return all;
+    }
+}

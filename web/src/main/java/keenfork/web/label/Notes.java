@@ -1,0 +1,26 @@
+package keenfork.web.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import keenfork.core.label.OnPaper;
+import keenfork.core.label.Statement;
+
+/// What the cook should know before a label prints.
+///
+/// @param unknown what is not known; a label on packed food waits for it
+/// @param open    pairs whose order the weights leave open
+/// @param checks  what else is asked
+record Notes(List<String> unknown, List<String> open, List<String> checks) {
+    private static final int PAIRS_SHOWN = 3;
+
+    Notes(Statement statement) { this(OnPaper.grouped(OnPaper.of(statement, false).unknown()), open(statement), statement.checks()); }
+
+    private static List<String> open(Statement statement) {
+        var pairs = new ArrayList<String>();
+        for (var i = 0; i + 1 < statement.ingredients().size(); i++)
+            if (statement.ingredients().get(i).open()) pairs.add(first(statement, i) + " and " + first(statement, i + 1));
+        return pairs.size() <= PAIRS_SHOWN ? pairs : pairs.subList(0, PAIRS_SHOWN);
+    }
+
+    private static String first(Statement statement, int at) { return statement.ingredients().get(at).text().replaceFirst(" \\(.*", ""); }
+}

@@ -1,0 +1,189 @@
+package keenfork.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.OutOfDate;
+import keenfork.web.kitchen.Paper;
+import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.Runs;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/// Labels as they are printed, called back and looked up.
+class LabelsTest extends RunningKitchen {
+    @Autowired Kitchen kitchen;
+    @Autowired Paper paper;
+    @Autowired Labels labels;
+    @Autowired Runs runs;
+
+    private long write(String text) {
+        assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
+        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(text.lines().findFirst().orElseThrow())).findFirst().orElseThrow().id();
+    }
+
+    private void rewrite(long dish, String text) {
+        var version = kitchen.menu().dish(dish).orElseThrow().stored().version();
+        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", String.valueOf(version), "text", text).statusCode()).isEqualTo(302);
+    }
+
+    private String print(long dish, String kind, String... fields) {
+        var answer = post("/labels", "/labels/" + dish + "/" + kind, fields);
+        assertThat(answer.statusCode()).isEqualTo(302);
+        return answer.headers().firstValue("Location").orElseThrow().replaceAll(".*printed=", "");
+    }
+
+    private List<String> old(String beginning) { return paper.outOfDate().stream().map(OutOfDate::name).filter(n -> n.startsWith(beginning)).sorted().toList(); }
+
+    private static String plain(String html) { return html.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " "); }
+
+    private byte[] pdf(String path) {
+        try (var client = java.net.http.HttpClient.newHttpClient()) {
+            var answer = client.send(HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
+            assertThat(answer.statusCode()).isEqualTo(200);
+            return answer.body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String text(String path) {
+        try (var document = Loader.loadPDF(pdf(path))) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    // --- keeping true ----------------------------------------------------------------------------------------------------
+
+    @Test void a_dressing_in_three_dishes_a_pack_the_run_and_a_topping_each_put_exactly_the_right_labels_out_of_date() {
+        var dressing = write("Oar dressing\n200 ml olive oil\n2 lemons");
+        for (var name : List.of("Oar slaw", "Oar leaves", "Oar beans")) write(name + "\n1 kg cabbage\n100 ml @Oar dressing\nMethod:\nToss everything.");
+        write("Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\nMethod:\nSimmer the rice.");
+        write("Oar paste\n50 g gochugaru paste\n1 kg peas\nMethod:\nBlend smooth.");
+        kitchen.menu().dishes().stream().filter(d -> d.name().startsWith("Oar ")).forEach(d -> print(d.id(), "card"));
+        assertThat(old("Oar ")).isEmpty();
+
+        rewrite(dressing, "Oar dressing\n200 ml olive oil\n2 lemons\n1 tbsp tahini");
+        assertThat(old("Oar ")).as("the dressing and the three it is in").containsExactly("Oar beans", "Oar dressing", "Oar leaves", "Oar slaw");
+        rewrite(dressing, "Oar dressing\n200 ml olive oil\n2 lemons");
+        assertThat(old("Oar ")).as("true again").isEmpty();
+
+        var rice = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar rice")).findFirst().orElseThrow().id();
+        rewrite(rice, "Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\n50 g hazelnuts\nMethod:\nSimmer the rice.");
+        assertThat(old("Oar ")).as("a topping").containsExactly("Oar rice");
+        rewrite(rice, "Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\nMethod:\nSimmer the rice.");
+
+        var nuts = write("Oar nuts\n200 g almonds\nMethod:\nBlend smooth.");
+        var paste = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar paste")).findFirst().orElseThrow().id();
+        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(nuts, 0, false, Map.of(), Map.of()), new Runs.Turn(paste, 0, false, Map.of(), Map.of())), "began anew", "");
+        assertThat(old("Oar ")).as("almonds went over the blender before").containsExactly("Oar paste");
+        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Oar paste")).findFirst().orElseThrow().words()).contains("Nuts (almond) may have come by shared kit. The label does not say so.");
+        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(paste, 0, false, Map.of(), Map.of()), new Runs.Turn(nuts, 0, false, Map.of(), Map.of())), "turned round", "");
+        assertThat(old("Oar ")).isEmpty();
+
+        assertThat(post("/larder/new", "/larder/new", "food", "cabbage", "label", "Shredded cabbage", "law", "uk", "declaration", "cabbage. May contain celery.").statusCode()).isEqualTo(302);
+        assertThat(old("Oar ")).as("a pack of what three are made of").containsExactly("Oar beans", "Oar leaves", "Oar slaw");
+    }
+
+    @Test void every_copy_that_is_out_is_called_back_not_the_newest_alone() {
+        var dish = write("Tiller dip\n1 kg peas");
+        var first = print(dish, "card", "copies", "14", "place", "counter");
+        rewrite(dish, "Tiller dip\n1 kg peas\n1 tbsp tahini");
+        print(dish, "card", "copies", "3");
+        assertThat(old("Tiller")).as("the fourteen without sesame are still out").containsExactly("Tiller dip");
+        assertThat(plain(get("/labels").body())).contains("14 of 14 still out, counter").contains("Sesame is in it. The label does not say so.");
+        post("/labels", "/labels/printed/" + first + "/back", "copies", "10");
+        assertThat(plain(get("/labels").body())).contains("4 of 14 still out");
+        post("/labels", "/labels/printed/" + first + "/back", "copies", "9999");
+        assertThat(old("Tiller")).isEmpty();
+        assertThat(labels.find(Long.parseLong(first)).orElseThrow().out()).isZero();
+    }
+
+    @Test void new_ones_are_printed_in_one_act_and_the_old_ones_stay_listed_until_they_are_back() {
+        var dish = write("Rudder dip\n1 kg peas");
+        var first = print(dish, "card", "copies", "7", "place", "fridge 2");
+        rewrite(dish, "Rudder dip\n1 kg peas\n50 g walnuts");
+        assertThat(post("/labels", "/labels/printed/" + first + "/again").statusCode()).isEqualTo(302);
+        var newest = labels.history(dish).getFirst();
+        assertThat(newest.print().copies()).isEqualTo(7);
+        assertThat(newest.print().place()).isEqualTo("fridge 2");
+        assertThat(newest.print().says()).contains("nuts (walnut)");
+        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Rudder dip"))).singleElement().satisfies(o -> assertThat(o.printed().id()).isEqualTo(Long.parseLong(first)));
+    }
+
+    @Test void a_label_is_shown_as_it_was_printed_and_what_it_said_at_a_moment_is_told() {
+        var dish = write("Keel dip\n1 kg peas\n50 g feta");
+        var first = print(dish, "tub");
+        rewrite(dish, "Keel dip\n1 kg peas\n50 g almonds");
+        assertThat(text("/labels/printed/" + first + ".pdf")).contains("feta").contains("Contains: milk").doesNotContain("almond");
+        assertThat(plain(get("/labels/" + dish + "/then?at=" + LocalDateTime.now().plusMinutes(1).toString().substring(0, 16)).body())).contains("Tub label").contains("Contains: milk");
+        assertThat(plain(get("/labels/" + dish + "/then?at=2020-01-01T12:00").body())).contains("Nothing of this dish was printed by then");
+        assertThat(plain(get("/labels/" + dish + "/then?at=last+friday").body())).contains("“last friday” is no moment");
+        assertThat(get("/labels/printed/999999.pdf").statusCode()).isEqualTo(404);
+    }
+
+    // --- before it prints ------------------------------------------------------------------------------------------------
+
+    @Test void a_label_on_packed_food_waits_until_all_is_known_or_somebody_answers_for_it() {
+        var dish = write("Anchor dip\n1 kg peas\n2 tbsp chilli oil");
+        var waits = post("/labels", "/labels/" + dish + "/tub", "copies", "12", "by", "Ines");
+        assertThat(waits.statusCode()).isEqualTo(422);
+        assertThat(plain(waits.body())).contains("A label on packed food waits until that is settled").contains("Nothing was printed");
+        assertThat(waits.body()).as("what was typed stays").contains("value=\"12\"").contains("value=\"Ines\"");
+        assertThat(post("/labels", "/labels/" + dish + "/tub", "why", "supplier telephoned").statusCode()).as("nobody answers for it").isEqualTo(422);
+        assertThat(labels.history(dish)).isEmpty();
+        print(dish, "tub", "by", "Ines", "why", "supplier telephoned");
+        assertThat(labels.history(dish).getFirst().print()).satisfies(p -> {
+            assertThat(p.by()).isEqualTo("Ines");
+            assertThat(p.why()).isEqualTo("supplier telephoned");
+            assertThat(p.says()).as("the label says so all the same").contains("unknown: ");
+        });
+        print(dish, "card");
+        assertThat(labels.history(dish).getFirst().print().why()).as("a card says so plainly and needs no reason").isEmpty();
+    }
+
+    @Test void a_text_that_is_too_long_is_told_and_never_set_smaller_or_cut() {
+        var lines = String.join("\n", Stream.of("almonds", "cashews", "walnuts", "hazelnuts", "pistachios", "feta", "cod", "anchovies", "celery", "tahini", "soya beans", "lupin flour", "mussels", "prawns", "rye flour", "barley", "oats", "spelt flour", "mustard seeds", "peanuts",
+                "sultanas", "aubergines", "courgettes", "red peppers", "spring onions", "chickpeas", "green lentils", "pearl barley", "cucumbers", "beetroot").map(f -> "100 g " + f).toList());
+        var dish = write("Everything that the harbour had to give this evening, with more of it on top\n" + lines);
+        var answer = post("/labels", "/labels/" + dish + "/roll", "by", "Ines", "why", "all read by hand");
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(plain(answer.body())).contains("The text does not fit on the roll label (62 × 100 mm)").contains("Take a larger label");
+        assertThat(plain(get("/labels/" + dish + "/fit").body())).contains("Too long for:").contains("Roll label");
+        assertThat(text("/labels/" + dish + "/large.pdf")).as("nothing is cut off what is shown").contains("mussel").contains("beetroot");
+    }
+
+    @ParameterizedTest @CsvSource({"card,148,105", "tent,148,210", "tub,100,70", "roll,62,100", "large,148,105"})
+    void each_kind_has_its_size_and_is_marked_up_for_reading(String kind, int width, int height) throws IOException {
+        var dish = kitchen.menu().dishes().stream().filter(d -> d.name().startsWith("Fennel")).findFirst().orElseThrow().id();
+        try (var document = Loader.loadPDF(pdf("/labels/" + dish + "/" + kind + ".pdf"))) {
+            assertThat(document.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isBetween(width - 0.5, width + 0.5);
+            assertThat(document.getPage(0).getMediaBox().getHeight() / 72 * 25.4).isBetween(height - 0.5, height + 0.5);
+            assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            assertThat(new PDFTextStripper().getText(document)).contains("egg");
+        }
+    }
+
+    @ParameterizedTest @CsvSource({"card,copies,none,not “none”", "card,copies,0,from 1 to", "card,copies,99999,from 1 to"})
+    void what_cannot_be_printed_is_said(String kind, String field, String value, String said) {
+        var dish = kitchen.menu().dishes().getFirst().id();
+        var answer = post("/labels", "/labels/" + dish + "/" + kind, field, value);
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(plain(answer.body())).contains(said);
+        assertThat(post("/labels", "/labels/" + dish + "/poster").statusCode()).isEqualTo(404);
+    }
+}
