@@ -178,6 +178,23 @@ class LabelsTest extends RunningKitchen {
         }
     }
 
+    @Test void the_whole_menu_stands_on_one_sheet_and_the_line_that_changes_is_called_back() throws IOException {
+        var dish = write("Bollard dip\n1 kg peas\n50 g feta");
+        try (var a4 = Loader.loadPDF(pdf("/labels/menu.pdf")); var letter = Loader.loadPDF(pdf("/labels/menu.pdf?paper=letter"))) {
+            assertThat(a4.getPage(0).getMediaBox().getHeight() / 72 * 25.4).isBetween(296.5, 297.5);
+            assertThat(letter.getPage(0).getMediaBox().getHeight() / 72).isBetween(10.99f, 11.01f);
+            var text = new PDFTextStripper().getText(a4).replaceAll("\\s+", " ");
+            for (var d : kitchen.menu().dishes()) assertThat(text).contains(d.name());
+            assertThat(text).contains("Bollard dip Contains: milk").contains("Nothing found means nothing in what was recorded");
+        }
+        assertThat(get("/labels/menu.pdf?paper=a3").statusCode()).isEqualTo(404);
+        assertThat(post("/labels", "/labels/menu", "copies", "2", "place", "folder").statusCode()).isEqualTo(302);
+        assertThat(old("Bollard")).isEmpty();
+        rewrite(dish, "Bollard dip\n1 kg peas\n50 g feta\n2 eggs");
+        assertThat(paper.outOfDate().stream().filter(o -> o.printed().print().kind().equals("menu")).map(OutOfDate::name)).containsExactly("Bollard dip");
+        assertThat(post("/labels", "/labels/" + dish + "/menu").statusCode()).as("a line is printed with its sheet").isEqualTo(404);
+    }
+
     @ParameterizedTest @CsvSource({"card,copies,none,not “none”", "card,copies,0,from 1 to", "card,copies,99999,from 1 to"})
     void what_cannot_be_printed_is_said(String kind, String field, String value, String said) {
         var dish = kitchen.menu().dishes().getFirst().id();

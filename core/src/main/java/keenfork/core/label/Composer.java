@@ -58,7 +58,7 @@ final class Composer {
         var items = new ArrayList<Item>();
         for (var i = 0; i < entries.size(); i++) {
             var runs = new ArrayList<>(runs(entries.get(i)));
-            percentage(entries.get(i), entries).ifPresent(p -> runs.add(new Run(" (%d %%)".formatted(p), false)));
+            percentage(entries.get(i), entries).ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p), false)));
             items.add(new Item(runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
         }
         promised(entries);

@@ -6,7 +6,8 @@ import java.util.Optional;
 /// A label's place of use and size.
 public enum Kind {
     CARD("card", "Counter card", 148, 105, false), TENT("tent", "Tent card, to be folded", 148, 210, false), TUB("tub", "Tub label", 100, 70, true), ROLL("roll", "Roll label", 62, 100, true),
-    LARGE("large", "Large tub label", 148, 105, true);
+    LARGE("large", "Large tub label", 148, 105, true),
+    MENU("menu", "Menu line", 210, 297, false);
 
     private final String id;
     private final String words;
@@ -35,6 +36,9 @@ public enum Kind {
 
     /// {@return whether it goes on food packed on site: it carries the list of ingredients, and waits until all is known}
     public boolean isPacked() { return packed; }
+
+    /// {@return whether a label of this kind is of one dish alone, rather than a line on a sheet of all}
+    public boolean isOfOneDish() { return this != MENU; }
 
     public static Optional<Kind> named(String id) { return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst(); }
 }

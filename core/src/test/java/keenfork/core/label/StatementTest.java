@@ -81,7 +81,7 @@ class StatementTest {
 
     /// Regulation (EU) No 1169/2011, Article 22 and Annex VIII: the quantity of an ingredient that the name speaks of, in percent of what goes in. The United States' and Canada's rules ask for none.
     @Test void what_the_name_speaks_of_stands_with_its_share() {
-        assertThat(list(called("Carrot salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot (45 %)");
+        assertThat(list(called("Carrot salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot (45\u00a0%)");
         assertThat(list(called("Grain salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
         assertThat(list(called("Carrot salad", US, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
     }

@@ -69,7 +69,7 @@ class LabelController {
         model.addAttribute("old", paper.outOfDate());
         model.addAttribute("typed", typed);
         model.addAttribute("wrong", wrong);
-        model.addAttribute("kinds", Kind.values());
+        model.addAttribute("kinds", alone());
         model.addAttribute("justPrinted", labels.find(printed).orElse(null));
         if (menu.dishes().isEmpty()) return "label/labels";
         var shown = dish == 0 ? menu.dishes().getFirst() : dish(menu, dish);
@@ -89,7 +89,7 @@ class LabelController {
     @GetMapping("/labels/{id}/fit") String fit(@PathVariable long id, Model model) {
         var menu = kitchen.menu();
         var statement = statement(menu, dish(menu, id));
-        model.addAttribute("tooLong", Arrays.stream(Kind.values()).filter(k -> !pdf.fits(view(OnPaper.of(statement, k.isPacked()), menu.ruleBook(), LocalDate.now(clock)), k)).map(Kind::words).toList());
+        model.addAttribute("tooLong", alone().stream().filter(k -> !pdf.fits(view(OnPaper.of(statement, k.isPacked()), menu.ruleBook(), LocalDate.now(clock)), k)).map(Kind::words).toList());
         return "label/labels :: fit";
     }
 
@@ -141,7 +141,8 @@ class LabelController {
         var then = past(print);
         if (then.print().says().isEmpty()) throw new NotHere("This label was printed before its words were kept apart; it cannot be set again.");
         var said = OnPaper.parse(then.print().says());
-        var kind = kind(then.print().kind());
+        // a line of a sheet is shown as a card
+        var kind = Kind.named(then.print().kind()).filter(Kind::isOfOneDish).orElse(Kind.CARD);
         return file(said.name(), kind, pdf.of(view(said, RuleBook.named(said.ruleBook()).orElse(RuleBook.uk()), LocalDate.ofInstant(then.printed(), clock.getZone())), kind));
     }
 
@@ -154,6 +155,7 @@ class LabelController {
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.
     @PostMapping("/labels/printed/{print}/again") ModelAndView again(@PathVariable long print, HttpServletRequest request) {
         var then = past(print);
+        if (then.print().kind().equals(Kind.MENU.id())) return new ModelAndView("redirect:/labels#menusheet");
         return print(then.print().dish(), then.print().kind(), String.valueOf(Math.max(1, then.out())), then.print().place(), Cook.of(request), "", request);
     }
 
@@ -178,8 +180,10 @@ class LabelController {
     private Labels.Printed past(long print) { return labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number.")); }
 
     private static Kind kind(String kind) {
-        return Kind.named(kind).orElseThrow(() -> new NotHere("There is no label called “%s”; there are %s.".formatted(kind, String.join(", ", Arrays.stream(Kind.values()).map(Kind::id).toList()))));
+        return Kind.named(kind).filter(Kind::isOfOneDish).orElseThrow(() -> new NotHere("There is no label called “%s”; there are %s.".formatted(kind, String.join(", ", alone().stream().map(Kind::id).toList()))));
     }
+
+    private static List<Kind> alone() { return Arrays.stream(Kind.values()).filter(Kind::isOfOneDish).toList(); }
 
     private static Menu.Dish dish(Menu menu, long id) {
         return menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));

@@ -2,7 +2,9 @@ package keenfork.web.label;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.List;
 import keenfork.core.label.Kind;
+import keenfork.core.regime.RuleBook;
 import keenfork.web.page.Press;
 import org.apache.pdfbox.Loader;
 import org.springframework.stereotype.Component;
@@ -23,6 +25,18 @@ class LabelPdf {
         context.setVariable("label", label);
         context.setVariable("kind", kind);
         return Press.pdf(templates.process("label/pdf", context));
+    }
+
+    /// {@return all dishes on one sheet, a few lines each}
+    /// @param paper A4 or letter
+    byte[] sheet(List<LabelView> labels, String kitchen, String day, RuleBook ruleBook, String paper) {
+        var context = new Context();
+        context.setVariable("labels", labels);
+        context.setVariable("kitchen", kitchen);
+        context.setVariable("day", day);
+        context.setVariable("ruleBook", ruleBook);
+        context.setVariable("paper", paper);
+        return Press.pdf(templates.process("label/menu", context));
     }
 
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
