@@ -7,4 +7,5 @@ alter table printed_label
     add column place       text    not null default '',
     add column printed_by  text    not null default '',
     add column why         text    not null default '',
+    add column keep_by     date,
     add constraint printed_label_back check (taken_back <= copies);

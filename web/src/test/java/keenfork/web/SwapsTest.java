@@ -14,8 +14,10 @@ import keenfork.core.swap.Avoidance;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.OwnSwaps;
 import keenfork.web.persistence.Packs;
+import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,6 +31,10 @@ class SwapsTest extends RunningKitchen {
     @Autowired SetAsides asides;
     @Autowired OwnSwaps swaps;
     @Autowired Packs packs;
+    @Autowired Runs runs;
+
+    /// What other tests left on shared kit would be in the way of plans.
+    @BeforeEach void noRun() { runs.use(kitchen.menu().run().kept().id(), List.of(), "began anew", ""); }
 
     private long dish(String name) { return kitchen.menu().dishes().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow().id(); }
 

@@ -44,7 +44,7 @@ final class Composer {
     private final List<String> checks = new ArrayList<>();
 
     /// what goes into the list under one name
-    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, Set<Food> foods) {}
+    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, Set<Food> foods, boolean toTaste) {}
 
     Composer(Derivation derivation, RuleBook ruleBook) {
         this.derivation = derivation;
@@ -72,7 +72,8 @@ final class Composer {
     /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011, Article 22 and Annex VIII: by weight as used.
     private Optional<Long> percentage(Entry entry, List<Entry> all) {
         if (!ruleBook.word("percentages").equals("yes") || entry.foods.stream().noneMatch(stressed::contains)) return Optional.empty();
-        var without = all.stream().filter(e -> e.mass == null).map(Entry::name).toList();
+        // a pinch to taste weighs nothing that would show in a whole percent
+        var without = all.stream().filter(e -> e.mass == null && !e.toTaste).map(Entry::name).toList();
         if (entry.mass == null || !without.isEmpty()) {
             checks.add("The name speaks of %s, so its share is to be said. Weigh %s.".formatted(entry.name, String.join(", ", without)));
             return Optional.empty();
@@ -96,7 +97,7 @@ final class Composer {
 
     /// Regulation (EU) No 1169/2011, Annex VII, A, 1: added water is listed where it is more than 5 % of the whole. Where that is not sure, it is listed.
     private List<Entry> withoutLittleWater(List<Entry> entries) {
-        if (!ruleBook.word("percentages").equals("yes") || entries.stream().anyMatch(e -> e.mass == null)) return entries;
+        if (!ruleBook.word("percentages").equals("yes") || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste)) return entries;
         return entries.stream().filter(e -> !e.name.equals("water") || e.mass == null || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams()) > LITTLE_WATER).toList();
     }
 
@@ -112,7 +113,7 @@ final class Composer {
         Map<String, Entry> byName = new LinkedHashMap<>();
         for (var line : derivation.recipe().lines()) {
             var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), foods(line));
+            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), foods(line), line.toTaste());
             byName.merge(name, one, Composer::together);
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
@@ -124,7 +125,7 @@ final class Composer {
         evidence.addAll(b.evidence);
         var foods = new LinkedHashSet<>(a.foods);
         foods.addAll(b.foods);
-        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, foods);
+        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, foods, a.toTaste && b.toTaste);
     }
 
     private static Set<Food> foods(Line line) {

@@ -83,6 +83,7 @@ class StatementTest {
     @Test void what_the_name_speaks_of_stands_with_its_share() {
         assertThat(list(called("Carrot salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot (45\u00a0%)");
         assertThat(list(called("Grain salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
+        assertThat(list(called("Carrot salad", UK, "450 g carrots", "500 g cooked rice", "50 g olive oil", "salt, to taste"))).contains("carrot (45\u00a0%)");
         assertThat(list(called("Carrot salad", US, "450 g carrots", "500 g cooked rice", "50 g olive oil"))).contains("carrot");
     }
 

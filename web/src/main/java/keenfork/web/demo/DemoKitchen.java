@@ -90,7 +90,7 @@ class DemoKitchen implements ApplicationRunner {
 
     private void print(Menu.Dish dish, Menu menu) {
         var says = OnPaper.of(Statement.compose(dish.derivation(), menu.ruleBook()), false);
-        labels.printed(new Labels.Print(dish.id(), Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, ""));
+        labels.printed(new Labels.Print(dish.id(), Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, "", null));
     }
 
     /// Tomorrow's run as the crew has it: in menu order on their own kit, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.

@@ -8,13 +8,15 @@ import java.util.Locale;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
+import org.jspecify.annotations.Nullable;
 
 /// A label as it prints.
 ///
 /// @param day  the day the food was made
+/// @param keep the day it keeps until, in words; empty where the label carries none
 /// @param said each sentence: its shape, its phrase and its names
 /// @param list the list of ingredients in stretches, bold and not
-record LabelView(String name, RuleBook ruleBook, String kitchen, String day, List<Said> said, List<Statement.Run> list) {
+record LabelView(String name, RuleBook ruleBook, String kitchen, String day, String keep, List<Said> said, List<Statement.Run> list) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
     private static final double LEAST_POINTS = 8.5;
     /// height of the small letters of the text face, as a share of its size (496 of 1000 units, from the font file)
@@ -25,13 +27,13 @@ record LabelView(String name, RuleBook ruleBook, String kitchen, String day, Lis
     record Said(String symbol, String phrase, String names, String after) {}
 
     /// @param ruleBook the rule book the label follows
-    static LabelView of(OnPaper paper, RuleBook ruleBook, String kitchen, LocalDate day) {
+    static LabelView of(OnPaper paper, RuleBook ruleBook, String kitchen, LocalDate day, @Nullable LocalDate keepBy) {
         var said = new ArrayList<Said>();
         add(said, "m-in", ruleBook, "contains", paper.contains());
         add(said, "m-may", ruleBook, "may", paper.may());
         add(said, "m-contact", ruleBook, "contact", paper.contact());
         add(said, "m-unknown", ruleBook, "unknown", paper.unknown());
-        return new LabelView(paper.name(), ruleBook, kitchen, DAY.format(day), said, paper.runs());
+        return new LabelView(paper.name(), ruleBook, kitchen, DAY.format(day), keepBy == null ? "" : "Keep by %s, below 5 °C.".formatted(DAY.format(keepBy)), said, paper.runs());
     }
 
     /// {@return the type size whose small letters stand as high as the rule book asks, in points; never under 8.5}

@@ -45,7 +45,7 @@ class MenuSheetController {
     @GetMapping("/labels/menu.pdf") ResponseEntity<byte[]> sheet(@RequestParam(defaultValue = "a4") String paper) {
         var menu = kitchen.menu();
         var today = LocalDate.now(clock);
-        var all = menu.dishes().stream().map(d -> LabelView.of(said(menu, d), menu.ruleBook(), kitchenName, today)).toList();
+        var all = menu.dishes().stream().map(d -> LabelView.of(said(menu, d), menu.ruleBook(), kitchenName, today, null)).toList();
         var size = switch (paper) {
             case "a4" -> "A4";
             case "letter" -> "letter";
@@ -63,7 +63,7 @@ class MenuSheetController {
         var many = copies.strip().matches("\\d{1,4}") ? Math.clamp(Integer.parseInt(copies.strip()), 1, MOST_COPIES) : 1;
         for (var dish : menu.dishes()) {
             var said = said(menu, dish);
-            labels.printed(new Labels.Print(dish.id(), Kind.MENU.id(), said.text(), said.fingerprint(), many, place.strip().substring(0, Math.min(200, place.strip().length())), Cook.of(request), ""));
+            labels.printed(new Labels.Print(dish.id(), Kind.MENU.id(), said.text(), said.fingerprint(), many, place.strip().substring(0, Math.min(200, place.strip().length())), Cook.of(request), "", null));
         }
         return "redirect:/labels/menu.pdf";
     }

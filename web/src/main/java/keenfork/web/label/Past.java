@@ -17,7 +17,7 @@ record Past(Labels.Printed printed, String kind, List<String> sentences, boolean
         var kind = Kind.named(printed.print().kind()).map(Kind::words).orElse(printed.print().kind());
         if (printed.print().says().isEmpty()) return new Past(printed, kind, printed.statement().lines().skip(1).toList(), false);
         var said = OnPaper.parse(printed.print().says());
-        var view = LabelView.of(said, RuleBook.named(said.ruleBook()).orElse(menu.ruleBook()), "", menu.day());
+        var view = LabelView.of(said, RuleBook.named(said.ruleBook()).orElse(menu.ruleBook()), "", menu.day(), null);
         return new Past(printed, kind, view.said().stream().map(s -> s.phrase() + " " + s.names() + s.after()).toList(), true);
     }
 }

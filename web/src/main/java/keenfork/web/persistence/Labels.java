@@ -2,9 +2,11 @@ package keenfork.web.persistence;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,7 +28,8 @@ public class Labels {
     /// @param place       where they go, or an empty string
     /// @param by          who printed them, or an empty string
     /// @param why         why they went out though not everything is known; empty where it is
-    public record Print(long dish, String kind, String says, String fingerprint, int copies, String place, String by, String why) {}
+    /// @param keepBy      the day it keeps until, or null where the label carries none
+    public record Print(long dish, String kind, String says, String fingerprint, int copies, String place, String by, String why, @Nullable LocalDate keepBy) {}
 
     /// Copies of a label as they were printed.
     ///
@@ -56,6 +59,7 @@ public class Labels {
         row.place = print.place;
         row.printedBy = print.by;
         row.why = print.why;
+        row.keepBy = print.keepBy;
         var key = key(rows.saveAndFlush(row));
         changes.incrementAndGet();
         return key;
@@ -90,6 +94,6 @@ public class Labels {
     }
 
     private static Printed printed(PrintedLabelRow r) {
-        return new Printed(key(r), new Print(r.dishId, r.kind, r.says, r.fingerprint, r.copies, r.place, r.printedBy, r.why), r.printedAt, r.statement, r.takenBack);
+        return new Printed(key(r), new Print(r.dishId, r.kind, r.says, r.fingerprint, r.copies, r.place, r.printedBy, r.why, r.keepBy), r.printedAt, r.statement, r.takenBack);
     }
 }

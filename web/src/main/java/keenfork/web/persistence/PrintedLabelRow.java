@@ -6,6 +6,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -23,4 +24,5 @@ class PrintedLabelRow {
     String place = "";
     String printedBy = "";
     String why = "";
+    @Nullable LocalDate keepBy;
 }

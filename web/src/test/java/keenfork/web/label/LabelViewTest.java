@@ -13,7 +13,7 @@ class LabelViewTest {
     private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
 
     private static LabelView view(String text, String book) {
-        return LabelView.of(OnPaper.of(statement(text, book), true), RuleBook.named(book).orElseThrow(), "Ropewalk Canteen", LocalDate.of(2026, 11, 27));
+        return LabelView.of(OnPaper.of(statement(text, book), true), RuleBook.named(book).orElseThrow(), "Ropewalk Canteen", LocalDate.of(2026, 11, 27), null);
     }
 
     @Test void each_sentence_has_its_shape_in_order_of_strength() {
