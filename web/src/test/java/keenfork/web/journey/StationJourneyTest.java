@@ -214,6 +214,8 @@ class StationJourneyTest extends Browsing {
         page.getByLabel("They avoid").fill("egg + sesame");
         button("Show").click();
         assertThat(page.locator("tr.dim")).not().hasCount(0);
+        // the rows are there before the script that finds them
+        page.waitForLoadState();
         page.getByLabel("Find a dish").fill("fennel");
         assertThat(page.locator("tr.dish:visible")).hasCount(1);
         page.getByLabel("Find a dish").fill("");
