@@ -219,6 +219,7 @@ class RunsTest extends RunningKitchen {
         assertThat(page("/run/day")).contains("Bosun beans: Soak the chickpeas overnight. Not yet");
         day(LocalDate.now().toString(), "2", "08:00", "17:30", "strict");
         assertThat(page("/run?show=yours")).contains("Not laid on the day before: Bosun beans: Soak the chickpeas overnight.");
+        assertThat(page("/today")).contains("Bosun beans Not laid on the day before: Soak the chickpeas overnight.").containsPattern("and \\d+ more Not in the run: what shared kit could leave in them is not counted");
         post("/run/day", "/run/laid", "what", "Bosun beans: Soak the chickpeas overnight.", "done", "true");
         assertThat(page("/run?show=yours")).doesNotContain("Not laid on the day before");
         post("/run/day", "/run/laid", "what", "Bosun beans: Soak the chickpeas overnight.", "done", "false");

@@ -1,11 +1,16 @@
 package keenfork.web.today;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import keenfork.core.run.Schedule;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
+import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Variants;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -15,13 +20,17 @@ import org.springframework.web.bind.annotation.GetMapping;
 class TodayController {
     private final Kitchen kitchen;
     private final Paper paper;
+    private final Runs runs;
+    private final Settings settings;
     private final Variants variants;
     private final SetAsides asides;
     private final Format format;
 
-    TodayController(Kitchen kitchen, Paper paper, Variants variants, SetAsides asides, Format format) {
+    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
+        this.runs = runs;
+        this.settings = settings;
         this.variants = variants;
         this.asides = asides;
         this.format = format;
@@ -31,8 +40,15 @@ class TodayController {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
         model.addAttribute("day", format.day(menu.day()));
-        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), variants.all(), asides.all(), format));
+        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), missed(menu), variants.all(), asides.all(), format));
         model.addAttribute("cook", Cook.of(request));
         return "today/today";
+    }
+
+    private List<Schedule.Placed> missed(Menu menu) {
+        var day = settings.runDay().day();
+        var served = day == null ? menu.day() : day;
+        // a run whose day is over is not looked at any more
+        return served.isBefore(menu.day()) ? List.of() : menu.run().scored().schedule().missed(served, menu.day(), runs.laid(served));
     }
 }

@@ -3,11 +3,14 @@ package keenfork.web.today;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import keenfork.core.trace.Question;
+import keenfork.core.run.Schedule;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;
 
@@ -16,17 +19,22 @@ import keenfork.web.persistence.Variants;
 /// @param packs     packs to read: unread ones first, then those that are due
 /// @param questions dishes with open questions, most of them first
 /// @param labels    printed labels that no longer say what is so
+/// @param run       what should have been laid on the day before, and dishes that the run leaves out
 /// @param loose     what was set for a day or a line and may no longer hold
 /// @param variants  variants whose original was changed, and portions whose way out no longer holds
-record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> loose, List<Need> variants) {
+record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> run, List<Need> loose, List<Need> variants) {
+    private static final String RUN = "/run?show=yours";
+    private static final int NAMED = 3;
+
     /// one thing to do: its name, what is to be done, and where
     record Need(String name, String words, String link) {}
 
-    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
-        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), loose(menu), variants(menu, variants, asides, format));
+    /// @param missed what should have been laid on the day before, and was not
+    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), run(menu, missed, format), loose(menu), variants(menu, variants, asides, format));
     }
 
-    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
+    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && run.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
 
     private static List<Need> packs(Menu menu, Format format) {
         var needs = new ArrayList<Need>();
@@ -55,6 +63,17 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
     private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
         return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().print().copies(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
                 o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), "/labels?dish=" + o.printed().print().dish())).toList();
+    }
+
+    private static List<Need> run(Menu menu, List<Schedule.Placed> missed, Format format) {
+        var needs = new ArrayList<Need>();
+        for (var p : missed) needs.add(new Need(p.dish(), "Not laid on the day before: " + p.text(), RUN));
+        var inRun = menu.run().kept().turns().stream().map(Runs.Turn::dish).collect(Collectors.toSet());
+        var left = menu.dishes().stream().filter(d -> !inRun.contains(d.id())).map(Menu.Dish::name).toList();
+        if (inRun.isEmpty() || left.isEmpty()) return needs;
+        var named = left.size() <= NAMED ? format.list(left) : "%s and %d more".formatted(String.join(", ", left.subList(0, NAMED)), left.size() - NAMED);
+        needs.add(new Need(named, "Not in the run: what shared kit could leave in %s is not counted".formatted(left.size() == 1 ? "it" : "them"), RUN));
+        return needs;
     }
 
     private static List<Need> loose(Menu menu) {
