@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 /// The order of a run against choco-solver 5, an outside solver, on more batches than can be tried one by one.
 class OutsideOrderTest {
     @Test void the_best_order_washes_no_longer_than_the_outside_solver_finds() {
-        for (var seed = 1; seed <= 4; seed++) {
-            var batches = Ordering.batches(seed, seed == 3 ? 9 : 8, 3);
+        for (var seed = 1; seed <= 3; seed++) {
+            var batches = Ordering.batches(seed, seed == 1 ? 8 : 7, 3);
             var best = Sequencer.order(batches, Conditions.USUAL);
             assertThat(best.contacts()).isZero();
             assertThat(best.proof()).isInstanceOf(Proof.Best.class);
