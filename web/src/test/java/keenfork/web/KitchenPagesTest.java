@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -230,16 +229,6 @@ class KitchenPagesTest extends RunningKitchen {
             }.getText(document);
         }
         assertThat(sizes).isNotEmpty().allSatisfy(points -> assertThat(points * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.2));
-    }
-
-    private byte[] pdf(String path) {
-        try (var client = java.net.http.HttpClient.newHttpClient()) {
-            var answer = client.send(HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
-            assertThat(answer.statusCode()).isEqualTo(200);
-            return answer.body();
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     private static List<String> boldWords(PDDocument document) throws IOException {

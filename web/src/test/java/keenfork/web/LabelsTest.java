@@ -3,9 +3,6 @@ package keenfork.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.URI;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -14,6 +11,7 @@ import java.util.stream.Stream;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.kitchen.Paper;
+import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.Runs;
 import org.apache.pdfbox.Loader;
@@ -29,6 +27,7 @@ class LabelsTest extends RunningKitchen {
     @Autowired Paper paper;
     @Autowired Labels labels;
     @Autowired Runs runs;
+    @Autowired Dishes dishes;
 
     private long write(String text) {
         assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
@@ -49,16 +48,6 @@ class LabelsTest extends RunningKitchen {
     private List<String> old(String beginning) { return paper.outOfDate().stream().map(OutOfDate::name).filter(n -> n.startsWith(beginning)).sorted().toList(); }
 
     private static String plain(String html) { return html.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " "); }
-
-    private byte[] pdf(String path) {
-        try (var client = java.net.http.HttpClient.newHttpClient()) {
-            var answer = client.send(HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
-            assertThat(answer.statusCode()).isEqualTo(200);
-            return answer.body();
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
-    }
 
     private String text(String path) {
         try (var document = Loader.loadPDF(pdf(path))) {
@@ -109,9 +98,24 @@ class LabelsTest extends RunningKitchen {
         assertThat(plain(get("/labels").body())).contains("14 of 14 still out, counter").contains("Sesame is in it. The label does not say so.");
         post("/labels", "/labels/printed/" + first + "/back", "copies", "10");
         assertThat(plain(get("/labels").body())).contains("4 of 14 still out");
-        post("/labels", "/labels/printed/" + first + "/back", "copies", "9999");
+        for (var slip : List.of("44", "0", "all", "")) {
+            var answer = post("/labels", "/labels/printed/" + first + "/back", "copies", slip);
+            assertThat(answer.statusCode()).as(slip).isEqualTo(422);
+            assertThat(plain(answer.body())).contains("from 1 to 4, not “" + slip + "”").contains("4 of 14 still out");
+        }
+        post("/labels", "/labels/printed/" + first + "/back", "copies", "4");
         assertThat(old("Tiller")).isEmpty();
         assertThat(labels.find(Long.parseLong(first)).orElseThrow().out()).isZero();
+    }
+
+    @Test void labels_of_a_dish_that_is_off_the_menu_are_called_back_too() {
+        var dish = write("Jetty dip\n1 kg peas");
+        var print = print(dish, "card", "copies", "2");
+        dishes.takeOff(dish, kitchen.menu().dish(dish).orElseThrow().stored().version());
+        assertThat(plain(get("/labels").body())).contains("Jetty dip").contains("Its dish is not on the menu any more.");
+        assertThat(post("/labels", "/labels/printed/" + print + "/back", "copies", "3").statusCode()).isEqualTo(422);
+        assertThat(post("/labels", "/labels/printed/" + print + "/back", "copies", "2").headers().firstValue("Location").orElse("")).endsWith("/labels");
+        assertThat(old("Jetty")).isEmpty();
     }
 
     @Test void new_ones_are_printed_in_one_act_and_the_old_ones_stay_listed_until_they_are_back() {
@@ -206,6 +210,7 @@ class LabelsTest extends RunningKitchen {
             assertThat(text).contains("Bollard dip Contains: milk").contains("Nothing found means nothing in what was recorded");
         }
         assertThat(get("/labels/menu.pdf?paper=a3").statusCode()).isEqualTo(404);
+        assertThat(plain(post("/labels", "/labels/menu", "copies", "many").body())).contains("not “many”. Nothing was printed.");
         assertThat(post("/labels", "/labels/menu", "copies", "2", "place", "folder").statusCode()).isEqualTo(302);
         assertThat(old("Bollard")).isEmpty();
         rewrite(dish, "Bollard dip\n1 kg peas\n50 g feta\n2 eggs");

@@ -34,6 +34,20 @@ public abstract class RunningKitchen {
         return send(HttpRequest.newBuilder(URI.create(address(path))).header("Accept", "text/html").build());
     }
 
+    /// {@return a file as it is served}
+    protected byte[] pdf(String path) {
+        try {
+            var answer = browser.send(HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) throw new IllegalStateException("%s answers with %d".formatted(path, answer.statusCode()));
+            return answer.body();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     /// Posts a form, with the token of the page it stands on; pairs of name and value.
     protected HttpResponse<String> post(String page, String path, String... fields) {
         var token = TOKEN.matcher(get(page).body());

@@ -167,10 +167,14 @@ class LabelController {
         return file(said.name(), kind, pdf.of(view(said, RuleBook.named(said.ruleBook()).orElse(RuleBook.uk()), LocalDate.ofInstant(then.printed(), clock.getZone()), then.print().keepBy()), kind));
     }
 
-    @PostMapping("/labels/printed/{print}/back") String takeBack(@PathVariable long print, @RequestParam(defaultValue = "") String copies) {
+    /// A slip of the finger must not call copies back that are still out: more than are out, or no number, is turned down.
+    @PostMapping("/labels/printed/{print}/back") ModelAndView takeBack(@PathVariable long print, @RequestParam(defaultValue = "") String copies, HttpServletRequest request) {
         var then = past(print);
-        labels.takeBack(print, copies.matches("\\d{1,4}") ? Integer.parseInt(copies) : then.out());
-        return "redirect:/labels?dish=" + then.print().dish();
+        var many = copies.strip().matches("\\d{1,4}") ? Integer.parseInt(copies.strip()) : 0;
+        var dish = kitchen.menu().dish(then.print().dish()).map(Menu.Dish::id).orElse(0L);
+        if (many < 1 || many > then.out()) return again(dish, new Typed("1", "", Cook.of(request), "", ""), "Copies taken back are a number from 1 to %d, not “%s”: so many are still out. Nothing was noted.".formatted(then.out(), copies.strip()));
+        labels.takeBack(print, many);
+        return new ModelAndView("redirect:/labels" + (dish == 0 ? "" : "?dish=" + dish));
     }
 
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.

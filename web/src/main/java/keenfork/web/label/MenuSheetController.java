@@ -60,7 +60,8 @@ class MenuSheetController {
     /// Writes the sheet down as printed, a line for each dish: the one that changes is called back.
     @PostMapping("/labels/menu") String print(@RequestParam(defaultValue = "1") String copies, @RequestParam(defaultValue = "") String place, HttpServletRequest request) {
         var menu = kitchen.menu();
-        var many = copies.strip().matches("\\d{1,4}") ? Math.clamp(Integer.parseInt(copies.strip()), 1, MOST_COPIES) : 1;
+        var many = copies.strip().matches("\\d{1,4}") ? Integer.parseInt(copies.strip()) : 0;
+        if (many < 1 || many > MOST_COPIES) throw new NotHere("Sheets are a number from 1 to %,d, not “%s”. Nothing was printed. Go back and write another.".formatted(MOST_COPIES, copies.strip()));
         for (var dish : menu.dishes()) {
             var said = said(menu, dish);
             labels.printed(new Labels.Print(dish.id(), Kind.MENU.id(), said.text(), said.fingerprint(), many, place.strip().substring(0, Math.min(200, place.strip().length())), Cook.of(request), "", null));

@@ -93,7 +93,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
             var opens = schedule.late() == 0 ? 0 : x(schedule.late());
             var height = handsAt + schedule.cooks() * LANE + 4;
             return new Sheet(x(schedule.minutes()) + 14, height, left, ticks(), x(schedule.minutes()), ready.toString(), opens, handsAt, lanes, arcs(),
-                    "%d batches over %d pieces of kit, %s".formatted(run.turns().size(), places.size(), Score.of(run).inWords()));
+                    "%d %s over %d %s of kit, %s".formatted(run.turns().size(), run.turns().size() == 1 ? "batch" : "batches", places.size(), places.size() == 1 ? "piece" : "pieces", Score.of(run).inWords()));
         }
 
         private List<Piece> pieces() {

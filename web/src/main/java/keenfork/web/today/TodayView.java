@@ -62,7 +62,7 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
 
     private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
         return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().print().copies(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
-                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), "/labels?dish=" + o.printed().print().dish())).toList();
+                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), o.onMenu() ? "/labels?dish=" + o.printed().print().dish() : "/labels")).toList();
     }
 
     private static List<Need> run(Menu menu, List<Schedule.Placed> missed, Format format) {

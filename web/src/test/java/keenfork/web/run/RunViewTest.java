@@ -66,7 +66,7 @@ class RunViewTest {
         var lanes = view.sheet().lanes();
         assertThat(lanes.getFirst().blocks()).extracting(Sheet.Block::kind).containsExactly("task", "wash", "task");
         assertThat(lanes.stream().filter(Sheet.Lane::hands).flatMap(l -> l.blocks().stream()).filter(b -> b.kind().equals("wash"))).hasSize(1);
-        assertThat(view.sheet().summary()).isEqualTo("2 batches over 1 pieces of kit, 0 contacts, 1 wash");
+        assertThat(view.sheet().summary()).isEqualTo("2 batches over 1 piece of kit, 0 contacts, 1 wash");
     }
 
     @Test void a_wipe_is_drawn_as_no_wash() {
