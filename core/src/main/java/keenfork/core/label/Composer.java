@@ -38,6 +38,7 @@ final class Composer {
 
     private final Derivation derivation;
     private final RuleBook ruleBook;
+    private final Language language;
 
     /// what the name of the dish speaks of
     private final Set<Food> stressed;
@@ -46,9 +47,10 @@ final class Composer {
     /// what goes into the list under one name
     private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, Set<Food> foods, boolean toTaste) {}
 
-    Composer(Derivation derivation, RuleBook ruleBook) {
+    Composer(Derivation derivation, RuleBook ruleBook, Language language) {
         this.derivation = derivation;
         this.ruleBook = ruleBook;
+        this.language = language;
         stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
@@ -64,7 +66,7 @@ final class Composer {
         promised(entries);
         var said = new HashMap<Group, Set<String>>();
         return new Statement(derivation.recipe().name(), ruleBook, items, names(Certainty.CONTAINS, said), names(Certainty.MAY_CONTAIN, said),
-                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said), checks);
+                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said), checks, language);
     }
 
     private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }
@@ -176,7 +178,7 @@ final class Composer {
         for (var e : evidence)
             if (e.certainty() == Certainty.CONTAINS)
                 for (var group : ruleBook.groups())
-                    if (ruleBook.member(group, e.substance()).isPresent()) words.add(word(group, e.substance()));
+                    if (ruleBook.member(group, e.substance()).isPresent()) words.add(inList(group, e.substance()));
         return words;
     }
 
@@ -186,6 +188,13 @@ final class Composer {
             case MEMBER -> group.names(substance) ? ruleBook.member(group, substance).orElseThrow().name() : group.label();
             case KIND -> group.names(substance) ? substance.name() : group.label();
         };
+    }
+
+    /// What stands in bold in the list: in the label's language, so a word of the English name is no stand-in for it.
+    private String inList(Group group, Substance substance) {
+        var english = word(group, substance);
+        // a kind the language has no word for is named with its group: "poisson (bonito)"
+        return language.has(english) ? language.word(english) : language.said("%s (%s)".formatted(group.label(), english));
     }
 
     private static List<Run> bold(String text, Set<String> words, Set<String> said) {
@@ -217,7 +226,7 @@ final class Composer {
             runs.add(new Run(printed, true));
             at = f.end();
             for (var g : groups) {
-                var word = word(g, f.substance());
+                var word = inList(g, f.substance());
                 if (Words.key(printed).contains(Words.key(word))) said.add(word);
             }
         }

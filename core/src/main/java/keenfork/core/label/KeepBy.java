@@ -3,6 +3,7 @@ package keenfork.core.label;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
@@ -21,6 +22,12 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
     private static final List<Rule> RULES = Table.read(KeepBy.class, "keeps.txt", 5).stream().map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, Found::parse), r.cell(3), r.cell(4))).toList();
 
     private record Rule(String what, int days, Found found, String caution, String source) {}
+
+    /// How long something keeps, as shipped.
+    ///
+    /// @param days   days from the day it was made
+    /// @param caution what has to be minded; may be empty
+    public record Time(String what, int days, String caution, String source) {}
 
     /// how something that keeps so long is known
     private sealed interface Found {
@@ -77,9 +84,16 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
         cautions = List.copyOf(cautions);
     }
 
+    /// {@return the shipped times, which a kitchen may set otherwise}
+    public static List<Time> times() { return RULES.stream().map(r -> new Time(r.what, r.days, r.caution, r.source)).toList(); }
+
     /// {@return how long a dish keeps, chilled}
-    public static KeepBy of(Derivation dish) {
-        var found = RULES.stream().filter(r -> r.found.isIn(dish)).toList();
+    public static KeepBy of(Derivation dish) { return of(dish, Map.of()); }
+
+    /// {@return how long a dish keeps, chilled, by the kitchen's own times. The cautions stay}
+    /// @param own the kitchen's own days, by what keeps so long
+    public static KeepBy of(Derivation dish, Map<String, Integer> own) {
+        var found = RULES.stream().filter(r -> r.found.isIn(dish)).map(r -> own.containsKey(r.what) ? new Rule(r.what, own.get(r.what), r.found, r.caution, "the kitchen’s own time") : r).toList();
         var shortest = found.stream().min((a, b) -> Integer.compare(a.days, b.days)).orElseThrow();
         var cautions = new ArrayList<String>();
         for (var rule : found) if (!rule.caution.isEmpty()) cautions.add(rule.caution);

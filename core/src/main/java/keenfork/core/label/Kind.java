@@ -1,26 +1,32 @@
 package keenfork.core.label;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /// A label's place of use and size.
 public enum Kind {
-    CARD("card", "Counter card", 148, 105, false), TENT("tent", "Tent card, to be folded", 148, 210, false), TUB("tub", "Tub label", 100, 70, true), ROLL("roll", "Roll label", 62, 100, true),
-    LARGE("large", "Large tub label", 148, 105, true),
-    MENU("menu", "Menu line", 210, 297, false);
+    CARD("card", "Counter card", 148, 105, Of.DISH), BIG("big", "Large counter card", 210, 148, Of.DISH), TENT("tent", "Tent card, to be folded", 148, 210, Of.DISH),
+    TUB("tub", "Tub label", 100, 70, Of.PACK), ROLL("roll", "Roll label", 62, 100, Of.PACK), LARGE("large", "Large tub label", 148, 105, Of.PACK),
+    LINE("line", "Menu line with its key", 148, 52, Of.DISH), FOLDER("folder", "Allergen sheet for the folder", 148, 210, Of.FOLDER),
+    MENU("menu", "Whole menu", 210, 297, Of.MENU), GUEST("guest", "Guest’s own card", 105, 148, Of.GUESTS);
+
+    private enum Of { DISH, PACK, FOLDER, MENU, GUESTS }
+
+    private static final List<Kind> ALONE = Arrays.stream(values()).filter(Kind::isOfOneDish).toList();
 
     private final String id;
     private final String words;
     private final int width;
     private final int height;
-    private final boolean packed;
+    private final Of of;
 
-    Kind(String id, String words, int width, int height, boolean packed) {
+    Kind(String id, String words, int width, int height, Of of) {
         this.id = id;
         this.words = words;
         this.width = width;
         this.height = height;
-        this.packed = packed;
+        this.of = of;
     }
 
     /// {@return its key in addresses and in what is stored}
@@ -34,11 +40,17 @@ public enum Kind {
     /// {@return its height, mm}
     public int height() { return height; }
 
-    /// {@return whether it goes on food packed on site: it carries the list of ingredients, and waits until all is known}
-    public boolean isPacked() { return packed; }
+    /// {@return whether it goes on food packed on site: it carries batch and date, and waits until all is known}
+    public boolean isPacked() { return of == Of.PACK; }
 
-    /// {@return whether a label of this kind is of one dish alone, rather than a line on a sheet of all}
-    public boolean isOfOneDish() { return this != MENU; }
+    /// {@return whether it carries the list of ingredients}
+    public boolean hasList() { return of == Of.PACK || of == Of.FOLDER; }
+
+    /// {@return whether a label of this kind is of one dish alone, rather than a line on a sheet of all or a card for a guest}
+    public boolean isOfOneDish() { return of != Of.MENU && of != Of.GUESTS; }
+
+    /// {@return the kinds that are of one dish}
+    public static List<Kind> alone() { return ALONE; }
 
     public static Optional<Kind> named(String id) { return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst(); }
 }

@@ -8,20 +8,24 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /// What a printed label says, kept apart by how surely, so that it can be held against what would be said now. Paper does not change.
 ///
 /// @param ruleBook the key of the rule book it follows
+/// @param language the key of the language it is in; what it names is kept in English all the same
+/// @param claims   diets it claims to suit, by their keys
 /// @param contains what is in it, a name each: `nuts (almond)`
 /// @param may      what packs say may be in it
 /// @param contact  what shared kit may have left
 /// @param unknown  what is not known
 /// @param list     the list of ingredients as printed, what is in bold between asterisks: `tahini (*sesame*)`; empty on a label without one
-public record OnPaper(String name, String ruleBook, List<String> contains, List<String> may, List<String> contact, List<String> unknown, String list) {
+public record OnPaper(String name, String ruleBook, String language, List<String> claims, List<String> contains, List<String> may, List<String> contact, List<String> unknown, String list) {
     private static final String BETWEEN = " ; ";
 
     public OnPaper {
+        claims = List.copyOf(claims);
         contains = List.copyOf(contains);
         may = List.copyOf(may);
         contact = List.copyOf(contact);
@@ -31,8 +35,12 @@ public record OnPaper(String name, String ruleBook, List<String> contains, List<
     /// {@return what a label says}
     /// @param withList whether it carries the list of ingredients
     public static OnPaper of(Statement s, boolean withList) {
-        return new OnPaper(s.name(), s.ruleBook().id(), each(s.contains()), each(s.may()), each(s.contact()), each(s.unknown()), withList ? String.join(", ", s.ingredients().stream().map(OnPaper::marked).toList()) : "");
+        return new OnPaper(s.name(), s.ruleBook().id(), s.language().id(), List.of(), each(s.contains()), each(s.may()), each(s.contact()), each(s.unknown()), withList ? String.join(", ", s.ingredients().stream().map(OnPaper::marked).toList()) : "");
     }
+
+    /// {@return the same with what it claims}
+    /// @param diets their keys
+    public OnPaper claiming(List<String> diets) { return new OnPaper(name, ruleBook, language, diets, contains, may, contact, unknown, list); }
 
     private static String marked(Statement.Item item) {
         return String.join("", item.runs().stream().map(r -> r.bold() ? "*" + r.text().replace("*", "") + "*" : r.text().replace("*", "")).toList());
@@ -73,31 +81,38 @@ public record OnPaper(String name, String ruleBook, List<String> contains, List<
 
     /// {@return this as text, as [#parse] reads it}
     public String text() {
-        return "name: %s\nrules: %s\ncontains: %s\nmay: %s\ncontact: %s\nunknown: %s\nlist: %s".formatted(line(name), ruleBook, joined(contains), joined(may), joined(contact), joined(unknown), line(list));
+        return "name: %s\nrules: %s\n%s%scontains: %s\nmay: %s\ncontact: %s\nunknown: %s\nlist: %s".formatted(line(name), ruleBook, language.equals(Language.english().id()) ? "" : "language: " + language + "\n", claims.isEmpty() ? "" : "claims: " + joined(claims) + "\n", joined(contains), joined(may), joined(contact), joined(unknown), line(list));
     }
 
     private static String joined(List<String> names) { return line(String.join(BETWEEN, names)); }
 
-    private static String line(String words) { return words.replaceAll("\\s+", " ").strip(); }
+    static String line(String words) { return words.replaceAll("\\s+", " ").strip(); }
 
     /// @throws IllegalArgumentException when the text is none that was written by [#text]
     public static OnPaper parse(String text) {
+        var said = fields(text);
+        if (!said.containsKey("name") || !said.containsKey("unknown")) throw new IllegalArgumentException("a label has a name and says what is not known");
+        return new OnPaper(said.getOrDefault("name", ""), said.getOrDefault("rules", ""), said.getOrDefault("language", Language.english().id()), names(said.get("claims")), names(said.get("contains")), names(said.get("may")), names(said.get("contact")), names(said.get("unknown")), said.getOrDefault("list", ""));
+    }
+
+    static Map<String, String> fields(String text) {
         var said = new HashMap<String, String>();
         for (var line : text.split("\n")) {
             var colon = line.indexOf(": ");
             if (colon < 0 && !line.endsWith(":")) throw new IllegalArgumentException("no label says \"%s\"".formatted(line));
             said.put(colon < 0 ? line.substring(0, line.length() - 1) : line.substring(0, colon), colon < 0 ? "" : line.substring(colon + 2));
         }
-        if (!said.containsKey("name") || !said.containsKey("unknown")) throw new IllegalArgumentException("a label has a name and says what is not known");
-        return new OnPaper(said.getOrDefault("name", ""), said.getOrDefault("rules", ""), names(said.get("contains")), names(said.get("may")), names(said.get("contact")), names(said.get("unknown")), said.getOrDefault("list", ""));
+        return said;
     }
 
-    private static List<String> names(@Nullable String joined) { return joined == null || joined.isBlank() ? List.of() : List.of(joined.split(BETWEEN)); }
+    static List<String> names(@Nullable String joined) { return joined == null || joined.isBlank() ? List.of() : List.of(joined.split(BETWEEN)); }
 
     /// {@return the statement's fingerprint: another one says something else}
-    public String fingerprint() {
+    public String fingerprint() { return fingerprint(text()); }
+
+    static String fingerprint(String text) {
         try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text().getBytes(StandardCharsets.UTF_8))).substring(0, 16);
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8))).substring(0, 16);
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException("every Java has SHA-256", e);
         }

@@ -14,7 +14,8 @@ import keenfork.core.trace.Derivation;
 /// @param contact     what shared kit may have left
 /// @param unknown     what is not known
 /// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
-public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> checks) {
+/// @param language what the names in brackets behind an ingredient are in; the names below the list are kept in English
+public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> checks, Language language) {
     /// A stretch of an ingredient's words.
     ///
     /// @param bold true where it names an allergen
@@ -43,9 +44,10 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
         checks = List.copyOf(checks);
     }
 
-    public static Statement compose(Derivation derivation, RuleBook ruleBook) {
-        return new Composer(derivation, ruleBook).compose();
-    }
+    public static Statement compose(Derivation derivation, RuleBook ruleBook) { return compose(derivation, ruleBook, Language.english()); }
+
+    /// {@return what a label must say, with the allergens in its list named in a language}
+    public static Statement compose(Derivation derivation, RuleBook ruleBook, Language language) { return new Composer(derivation, ruleBook, language).compose(); }
 
     /// {@return all that a card by the dish says, as text: another text is another card}
     public String onCard() { return name + "\n" + String.join("\n", sentences()); }

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 class DifferenceTest {
     private static OnPaper paper(String... lines) { return OnPaper.of(Statement.compose(derived(lines), UK), true); }
 
-    private static OnPaper paper(List<String> in, List<String> may, List<String> contact, List<String> unknown) { return new OnPaper("Dip", "uk", in, may, contact, unknown, ""); }
+    private static OnPaper paper(List<String> in, List<String> may, List<String> contact, List<String> unknown) { return new OnPaper("Dip", "uk", "en", List.of(), in, may, contact, unknown, ""); }
 
     @Test void the_same_dish_says_the_same() {
         assertThat(Difference.between(paper("1 kg rice", "100 g tahini"), paper("1 kg rice", "100 g tahini")).isNone()).isTrue();
@@ -52,6 +52,13 @@ class DifferenceTest {
         assertThat(Difference.between(us, OnPaper.of(Statement.compose(derived("100 g celery"), UK), false)).all()).containsExactly("Celery is in it. The label does not say so.", "It follows another rule book now.");
     }
 
+    @Test void a_claim_that_does_not_stand_any_more_can_hurt() {
+        var vegan = paper("1 kg rice").claiming(List.of("vegan"));
+        assertThat(Difference.between(vegan, paper("1 kg rice")).missing()).containsExactly("It claims “Vegan”. That does not stand any more.");
+        assertThat(Difference.between(vegan, vegan).isNone()).isTrue();
+        assertThat(vegan.fingerprint()).isNotEqualTo(paper("1 kg rice").fingerprint());
+    }
+
     @Test void what_is_on_paper_can_be_printed_once_more_as_it_was() {
         var paper = paper("300 g couscous", "50 g almonds", "20 g cashews", "100 g tahini");
         assertThat(paper.runs().stream().filter(Statement.Run::bold).map(Statement.Run::text)).containsExactly("wheat", "sesame", "almond", "cashew");
@@ -66,7 +73,7 @@ class DifferenceTest {
     @Provide Arbitrary<OnPaper> papers() {
         var names = Arbitraries.of("milk", "nuts (almond)", "nuts (cashew)", "sesame", "fish (cod)").set().ofMaxSize(3).map(List::copyOf);
         return Combinators.combine(Arbitraries.strings().withChars("Aa é\n:;,()").ofMinLength(1).ofMaxLength(12).map(s -> "x" + s.strip()), names, names, names, names, Arbitraries.of("", "rice, tahini (sesame)")).as((name, in, may, contact, unknown, list) ->
-                new OnPaper(name.replaceAll("\\s+", " "), "uk", in, may, contact, unknown, list));
+                new OnPaper(name.replaceAll("\\s+", " "), "uk", in.isEmpty() ? "fr" : "en", may.isEmpty() ? List.of("vegan") : List.of(), in, may, contact, unknown, list));
     }
 
     @Property(tries = 300) void what_is_written_down_is_read_back(@ForAll("papers") OnPaper paper) {

@@ -1,0 +1,75 @@
+package keenfork.core.label;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import keenfork.core.food.Table;
+import keenfork.core.regime.RuleBook;
+
+/// The words of a label in one language. Languages are data: adding one is adding a file and its name here. What a language has no word for stays in English: nothing is left out.
+public final class Language {
+    private static final List<Language> ALL = List.of("en", "fr", "de", "es", "it").stream().map(Language::new).toList();
+
+    private final Map<String, String> phrases = new HashMap<>();
+    private final Map<String, String> words = new HashMap<>();
+
+    private Language(String id) {
+        var number = 0;
+        for (var line : Table.lines(Language.class, "languages/" + id + ".txt")) {
+            number++;
+            if (line.isBlank() || line.startsWith("#")) continue;
+            var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
+            var equals = line.indexOf(" = ");
+            if (cells.size() == 4 && cells.getFirst().equals("word")) words.put(cells.get(1), cells.get(2));
+            else if (equals > 0) phrases.put(line.substring(0, equals).strip(), line.substring(equals + 3).strip());
+            else throw new IllegalStateException("%s.txt, line %d: neither a phrase nor a word".formatted(id, number));
+        }
+    }
+
+    /// {@return every language that is shipped, English first}
+    public static List<Language> all() { return ALL; }
+
+    public static Language english() { return ALL.getFirst(); }
+
+    public static Optional<Language> named(String id) { return ALL.stream().filter(l -> l.id().equalsIgnoreCase(id.strip())).findFirst(); }
+
+    /// {@return its key: `fr`}
+    public String id() { return phrase("id"); }
+
+    /// {@return what its speakers call it}
+    public String name() { return phrase("name"); }
+
+    public Locale locale() { return Locale.forLanguageTag(phrase("tag")); }
+
+    /// {@return a phrase of its own: `ingredients`, `made`, `batch`, `keep`, `ask`, `none`}
+    /// @throws IllegalStateException when its file has none
+    public String phrase(String key) {
+        var text = phrases.get(key);
+        if (text == null) throw new IllegalStateException("%s.txt has no line \"%s = …\"".formatted(phrases.getOrDefault("id", "language"), key));
+        return text;
+    }
+
+    /// {@return how a sentence is worded: `contains`, `may`, `contact` or `unknown`, with `{list}` in it. English is worded by the rule book}
+    public String sentence(String key, RuleBook ruleBook) { return phrases.containsKey(key) ? phrases.get(key) : ruleBook.word(key); }
+
+    /// {@return whether it has a word of its own, so that what English calls it need not stand there}
+    public boolean has(String english) { return words.isEmpty() || words.containsKey(english); }
+
+    /// {@return a group, a food or a claim in this language; the English word where it has none}
+    public String word(String english) { return words.getOrDefault(english, english); }
+
+    /// {@return what a label names, in this language: `nuts (almond, cashew)` as `fruits à coque (amande, noix de cajou)`}
+    public String said(String english) {
+        var open = english.indexOf(" (");
+        if (open < 0 || !english.endsWith(")")) return word(english);
+        var members = new ArrayList<String>();
+        for (var member : english.substring(open + 2, english.length() - 1).split(", ")) members.add(word(member));
+        return "%s (%s)".formatted(word(english.substring(0, open)), String.join(", ", members));
+    }
+
+    @Override public String toString() { return name(); }
+}
