@@ -5,7 +5,14 @@
   document.documentElement.classList.add('has-js');
 
   document.addEventListener('change', (event) => {
-    if (event.target.matches('select[data-submit]')) event.target.form.submit();
+    if (event.target.matches('select[data-submit], input[data-submit]')) event.target.form.submit();
+    // a label shows at once what is typed onto it
+    const picture = event.target.matches('[data-shows]') && document.querySelector('img[data-preview]');
+    if (picture) {
+      const address = new URL(picture.src);
+      address.searchParams.set(event.target.name, event.target.value);
+      picture.src = address.href;
+    }
   });
 
   // --- the map -------------------------------------------------------------------------------------------------------

@@ -17,6 +17,7 @@ import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.OnFile;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Stored;
 
@@ -36,6 +37,6 @@ public final class ADish {
     public static Menu menuOf(String text, List<Stored<PackText>> packs, Fact... facts) {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
-        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), KeptRun.NONE);
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), KeptRun.NONE, OnFile.NOTHING);
     }
 }

@@ -7,15 +7,9 @@ import java.net.URI;
 import java.net.http.HttpRequest;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import keenfork.web.kitchen.Kitchen;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.text.PDFTextStripper;
-import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -63,7 +57,7 @@ class KitchenPagesTest extends RunningKitchen {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/nothing", "/dishes/999999", "/labels/999999/card.pdf", "/map?peel=sideways", "/map/why?dish=999999&group=milk", "/swaps?dish=999999&avoid=milk"})
+    @ValueSource(strings = {"/nothing", "/dishes/999999", "/labels/sheet.pdf?dish=999999", "/labels/sheet.svg?dish=1&page=99", "/labels?kind=poster", "/labels?lang=xx", "/labels/printed/999999.pdf", "/labels/jobs/999999.pdf", "/map?peel=sideways", "/map/why?dish=999999&group=milk", "/swaps?dish=999999&avoid=milk"})
     void an_address_that_leads_nowhere_says_so(String path) {
         var answer = get(path);
         assertThat(answer.statusCode()).isEqualTo(404);
@@ -203,43 +197,6 @@ class KitchenPagesTest extends RunningKitchen {
         post("/map", "/rule-book", "id", "uk", "back", "https://elsewhere.example/");
         assertThat(get("/map").body()).contains("Lupin");
         assertThat(post("/map", "/rule-book", "id", "mars", "back", "/map").statusCode()).isEqualTo(404);
-    }
-
-    @Test void a_label_prints_with_its_allergens_in_bold() throws IOException {
-        var bytes = pdf("/labels/" + dish("Roast carrot") + "/tub.pdf");
-        try (var document = Loader.loadPDF(bytes)) {
-            assertThat(document.getPage(0).getMediaBox().getWidth()).isBetween(283f, 284f);
-            assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Roast carrot and harissa dip");
-            assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
-            assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en-GB");
-            var text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
-            assertThat(text).containsPattern("Ingredients: carrot \\(\\d+.%\\),").contains("May contain: mustard").contains("Not known:").contains("Contains: celery, cereals containing gluten (wheat), milk");
-            assertThat(boldWords(document)).contains("milk", "wheat").anyMatch(w -> w.contains("celery")).noneMatch(w -> w.contains("carrot"));
-        }
-    }
-
-    /// Regulation (EU) No 1169/2011, Article 13 (2): x-height of 1.2 mm or more.
-    @Test void label_text_stands_as_high_as_the_law_asks() throws IOException {
-        var sizes = new ArrayList<Float>();
-        try (var document = Loader.loadPDF(pdf("/labels/" + dish("Roast carrot") + "/tub.pdf"))) {
-            new PDFTextStripper() {
-                @Override protected void processTextPosition(TextPosition position) {
-                    sizes.add(position.getFontSizeInPt());
-                }
-            }.getText(document);
-        }
-        assertThat(sizes).isNotEmpty().allSatisfy(points -> assertThat(points * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.2));
-    }
-
-    private static List<String> boldWords(PDDocument document) throws IOException {
-        var bold = new StringBuilder();
-        new PDFTextStripper() {
-            @Override protected void writeString(String text, List<TextPosition> positions) {
-                for (var p : positions) bold.append(p.getFont().getName().contains("Bold") && p.getFont().getName().contains("Atkinson") ? p.getUnicode() : "|");
-                bold.append('|');
-            }
-        }.getText(document);
-        return List.of(bold.toString().split("\\|+")).stream().filter(w -> !w.isBlank()).collect(Collectors.toList());
     }
 
     @Test void templates_never_write_unescaped_text() throws IOException {

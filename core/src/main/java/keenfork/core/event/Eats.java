@@ -2,6 +2,7 @@ package keenfork.core.event;
 
 import java.util.List;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Peel;
 
@@ -29,6 +30,12 @@ public enum Eats {
         var bare = Peel.NO_TOPPING.of(dish.recipe());
         if (bare.parts().size() < dish.recipe().parts().size() && !bare.parts().isEmpty() && strongest(Derivation.of(bare, dish.facts()), avoidances) == Avoidance.Answer.NOTHING) return HELD_BACK;
         return made == Avoidance.Answer.OPEN ? CANNOT_SAY : GOES_WITHOUT;
+    }
+
+    /// {@return the same for all that people avoid: as long as a word of theirs is not read, never more than *cannot say*}
+    public static Eats of(Derivation dish, Avoidances avoided) {
+        var eats = of(dish, avoided.all());
+        return avoided.unread().isEmpty() || eats == GOES_WITHOUT ? eats : CANNOT_SAY;
     }
 
     private static Avoidance.Answer strongest(Derivation dish, List<Avoidance> avoidances) {

@@ -39,6 +39,9 @@ public record Claim(Diet diet, String words, boolean stands, List<String> becaus
     /// @param tested the newest report on its gluten, or null where none is on file
     public static List<Claim> of(Derivation dish, RuleBook ruleBook, @Nullable Tested tested) { return RULES.stream().map(r -> of(r, dish, ruleBook, tested)).toList(); }
 
+    /// {@return how a claim about a diet reads on an English label, or empty where labels know none}
+    public static Optional<String> words(String diet) { return RULES.stream().filter(r -> r.diet.id().equals(diet)).map(Rule::words).findFirst(); }
+
     private static Claim of(Rule rule, Derivation dish, RuleBook ruleBook, @Nullable Tested tested) {
         var verdict = rule.diet.judge(dish);
         if (verdict.answer() != Verdict.Answer.SUITS) return new Claim(rule.diet, rule.words, false, verdict.because().isEmpty() ? verdict.asks() : verdict.because());

@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class SheetTest {
     /// ISO 216: A4 is 210 by 297 mm, of which two A6 cards, or eight tub labels of 100 by 70 mm, are cut.
-    @ParameterizedTest @CsvSource({"A4,CARD,2", "A4,TUB,8", "A4,ROLL,8", "A4,LINE,5", "A4,TENT,1", "A4,BIG,1", "A4,GUEST,2", "LETTER,TUB,6", "LETTER,CARD,2", "LETTER,ROLL,8", "LETTER,MENU,0", "OWN,TUB,1"})
+    @ParameterizedTest @CsvSource({"A4,CARD,2", "A4,TUB,8", "A4,ROLL,8", "A4,LINE,5", "A4,TENT,1", "A4,BIG,1", "A4,GUEST,2", "A4,GUEST_LARGE,1", "LETTER,TUB,6", "LETTER,CARD,2", "LETTER,ROLL,8", "LETTER,MENU,0", "OWN,TUB,1"})
     void so_many_labels_go_on_a_sheet(Sheet sheet, Kind kind, int many) {
         assertThat(sheet.of(kind).each()).isEqualTo(many);
     }

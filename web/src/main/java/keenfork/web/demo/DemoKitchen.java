@@ -9,8 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
-import keenfork.core.label.OnPaper;
-import keenfork.core.label.Statement;
+import keenfork.core.label.Language;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Kit;
@@ -89,8 +88,8 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void print(Menu.Dish dish, Menu menu) {
-        var says = OnPaper.of(Statement.compose(dish.derivation(), menu.ruleBook()), false);
-        labels.printed(new Labels.Print(dish.id(), Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, "", null));
+        var says = menu.says(dish, false, Language.english());
+        labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, "", null, null, ""));
     }
 
     /// Tomorrow's run as the crew has it: in menu order on their own kit, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.

@@ -21,6 +21,8 @@ import keenfork.core.trace.Facts;
 import keenfork.web.persistence.Changed;
 import keenfork.web.persistence.DishText;
 import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.Events;
+import keenfork.web.persistence.Keeping;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.KitList;
 import keenfork.web.persistence.Packs;
@@ -43,6 +45,8 @@ public class Kitchen {
     private final SetAsides asides;
     private final Settings settings;
     private final Weighings weighings;
+    private final Events events;
+    private final Keeping keeping;
     private final AtomicLong changes = new AtomicLong();
     private final Clock clock;
     private volatile @Nullable Kept kept;
@@ -50,7 +54,7 @@ public class Kitchen {
     /// what is stored, with what follows from it
     private record Kept(Stock stock, Menu menu) {}
 
-    Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings, Weighings weighings, Clock clock) {
+    Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings, Weighings weighings, Events events, Keeping keeping, Clock clock) {
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
@@ -58,6 +62,8 @@ public class Kitchen {
         this.asides = asides;
         this.settings = settings;
         this.weighings = weighings;
+        this.events = events;
+        this.keeping = keeping;
         this.clock = clock;
     }
 
@@ -107,7 +113,7 @@ public class Kitchen {
     private Stock stock() {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
         return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
-                packs.all(), packs.links(), runs.inForce(), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all());
+                packs.all(), packs.links(), runs.inForce(), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(), new OnFile(events.groups(), keeping.own(), keeping.reports()));
     }
 
     private OwnWeights own() {
@@ -127,7 +133,7 @@ public class Kitchen {
         facts.addAll(run.scored().facts());
         var all = new Facts(stock.ruleBook(), facts);
         var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
-        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived, stock.packs(), stock.links(), all, run);
+        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived, stock.packs(), stock.links(), all, run, stock.onFile());
     }
 
     private static Recipe recipe(Stored<DishText> dish, Stock stock, @Nullable Menu known) {

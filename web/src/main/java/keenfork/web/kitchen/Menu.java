@@ -5,10 +5,18 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import keenfork.core.diet.Diet;
+import keenfork.core.event.Eats;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
+import keenfork.core.label.Claim;
+import keenfork.core.label.GuestCard;
+import keenfork.core.label.KeepBy;
+import keenfork.core.label.Language;
+import keenfork.core.label.OnPaper;
+import keenfork.core.label.Statement;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -16,10 +24,12 @@ import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.web.persistence.DishText;
+import keenfork.web.persistence.Events;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Stored;
@@ -36,9 +46,10 @@ import keenfork.web.persistence.Stored;
 /// @param links     the lines that use a pack of their own
 /// @param facts     the facts in force
 /// @param run       the run in force
+/// @param onFile    what labels rest on beside all that
 /// @param uses      what uses what on it
 public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                   List<Packs.LineLink> links, Facts facts, KeptRun run, Uses uses) {
+                   List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile, Uses uses) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
     /// A dish with what follows from it.
@@ -54,8 +65,8 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     public record LineUse(Dish dish, Line line, boolean linked) {}
 
     public Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                List<Packs.LineLink> links, Facts facts, KeptRun run) {
-        this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, Uses.of(day, dishes, packs, links));
+                List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile) {
+        this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, onFile, Uses.of(day, dishes, packs, links));
     }
 
     public Menu {
@@ -63,6 +74,39 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
         dishes = List.copyOf(dishes);
         packs = List.copyOf(packs);
         links = List.copyOf(links);
+    }
+
+    /// {@return what a label of a dish must say}
+    /// @param withList whether it carries the list of ingredients
+    public OnPaper says(Dish dish, boolean withList, Language language) { return OnPaper.of(Statement.compose(dish.derivation, ruleBook, language), withList); }
+
+    /// {@return every claim that labels know, with whether it stands for a dish}
+    public List<Claim> claims(Dish dish) {
+        var report = onFile.reports().get(dish.id());
+        return Claim.of(dish.derivation, ruleBook, report == null ? null : new Claim.Tested(report.mgPerKg(), report.on(), report.reference(), report.said().equals(madeAs(dish))));
+    }
+
+    /// {@return a fingerprint of what a dish is made of, packs and kit included: another one is another dish to a laboratory}
+    public String madeAs(Dish dish) { return OnPaper.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint(); }
+
+    /// {@return how long a dish keeps, by the kitchen's own times}
+    public KeepBy keeps(Dish dish) { return KeepBy.of(dish.derivation, onFile.times()); }
+
+    public Optional<Events.Guests> guests(long id) { return onFile.guests().stream().filter(g -> g.id() == id).findFirst(); }
+
+    /// {@return whether a dish comes to the table by itself: one that is made for nobody and goes into others does not}
+    public boolean isServed(Dish dish) { return dish.derivation.recipe().serves() > 0 || using(dish.name()).isEmpty(); }
+
+    private static String words(Avoidances avoided) {
+        var unread = avoided.unread().isEmpty() ? "" : "%sand what nobody here could read: %s".formatted(avoided.all().isEmpty() ? "" : ", ", String.join(", ", avoided.unread()));
+        return avoided.inWords() + unread;
+    }
+
+    /// {@return what people can eat of the menu, as it is served}
+    public GuestCard card(Events.Guests guests) {
+        var avoided = Avoidances.of(guests.avoids(), ruleBook);
+        var by = dishes.stream().filter(this::isServed).collect(Collectors.groupingBy(d -> Eats.of(d.derivation, avoided), Collectors.mapping(Dish::name, Collectors.toList())));
+        return new GuestCard(guests.name(), ruleBook.id(), words(avoided), by.getOrDefault(Eats.AS_MADE, List.of()), by.getOrDefault(Eats.HELD_BACK, List.of()), by.getOrDefault(Eats.CANNOT_SAY, List.of()), by.getOrDefault(Eats.GOES_WITHOUT, List.of()));
     }
 
     public Optional<Dish> dish(long id) {

@@ -2,8 +2,11 @@ package keenfork.web.kitchen;
 
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.label.Claim;
 import keenfork.core.label.Difference;
+import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
+import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.web.persistence.Labels;
@@ -13,19 +16,40 @@ import keenfork.web.persistence.Labels;
 /// @param name what the label is called
 /// @param difference what it does not say, or says no longer rightly; empty where its dish is off the menu
 /// @param words the same in words, what can hurt first
-/// @param onMenu whether its dish is still on the menu
+/// @param onMenu whether its dish is still on the menu, or its guests on the list
 public record OutOfDate(Labels.Printed printed, String name, Optional<Difference> difference, List<String> words, boolean onMenu) {
-    static Optional<OutOfDate> of(Menu menu, Labels.Printed printed) {
+    /// {@return what a print does not say any more that is so; empty where it still holds}
+    public static Optional<OutOfDate> of(Menu menu, Labels.Printed printed) {
+        if (printed.print().guests() != 0) return ofGuests(menu, printed);
         var dish = menu.dish(printed.print().dish());
         if (dish.isEmpty()) return Optional.of(new OutOfDate(printed, printed.print().says().isEmpty() ? "A label" : OnPaper.parse(printed.print().says()).name(), Optional.empty(), List.of("Its dish is not on the menu any more."), false));
-        var statement = Statement.compose(dish.get().derivation(), menu.ruleBook());
-        var packed = Kind.named(printed.print().kind()).map(Kind::isPacked).orElse(true);
+        var packed = Kind.named(printed.print().kind()).map(Kind::hasList).orElse(true);
         if (printed.print().says().isEmpty()) {
+            var statement = Statement.compose(dish.get().derivation(), menu.ruleBook());
             var same = printed.statement().equals(packed ? statement.onTub() : statement.onCard());
             return same ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.empty(), List.of("It says something else now than when it was printed."), true));
         }
-        var difference = Difference.between(OnPaper.parse(printed.print().says()), OnPaper.of(statement, packed));
-        return difference.isNone() ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.of(difference), difference.all(), true));
+        var then = OnPaper.parse(printed.print().says());
+        return differing(printed, dish.get().name(), Difference.between(then, now(menu, dish.get(), packed, then)));
+    }
+
+    /// what the same label would say now, in the same language, with those of its claims that still stand
+    private static OnPaper now(Menu menu, Menu.Dish dish, boolean packed, OnPaper then) {
+        var says = menu.says(dish, packed, Language.named(then.language()).orElse(Language.english()));
+        if (then.claims().isEmpty()) return says;
+        var stand = menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id()).toList();
+        return says.claiming(then.claims().stream().filter(stand::contains).toList());
+    }
+
+    private static Optional<OutOfDate> ofGuests(Menu menu, Labels.Printed printed) {
+        var then = GuestCard.parse(printed.print().says());
+        var guests = menu.guests(printed.print().guests());
+        return guests.isEmpty() ? Optional.of(new OutOfDate(printed, then.name(), Optional.empty(), List.of("These guests are not on the list any more."), false))
+                : differing(printed, guests.get().name(), GuestCard.between(then, menu.card(guests.get())));
+    }
+
+    private static Optional<OutOfDate> differing(Labels.Printed printed, String name, Difference difference) {
+        return difference.isNone() ? Optional.empty() : Optional.of(new OutOfDate(printed, name, Optional.of(difference), difference.all(), true));
     }
 
     /// {@return whether something is missing on it that somebody may have to know; so it is where nobody can tell}

@@ -2,9 +2,10 @@ package keenfork.web.label;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import keenfork.core.label.Kind;
-import keenfork.core.regime.RuleBook;
+import keenfork.core.label.Sheet;
 import keenfork.web.page.Press;
 import org.apache.pdfbox.Loader;
 import org.springframework.stereotype.Component;
@@ -14,37 +15,52 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 /// Labels as PDF, with the fonts in them, tagged, titled and with their language set.
 @Component
 class LabelPdf {
+    private static final String LETTER = "letter";
     private final SpringTemplateEngine templates;
 
     LabelPdf(SpringTemplateEngine templates) {
         this.templates = templates;
     }
 
-    byte[] of(LabelView label, Kind kind) {
+    /// A place on a sheet, in mm from its left and top edges.
+    record Place(Face face, double left, double top) {}
+
+    /// {@return labels of one kind, each on a page of its own or as many on a sheet as it takes, in their order}
+    /// @param faces 1 or more
+    byte[] of(List<? extends Face> faces, Kind kind, Sheet sheet) {
+        var layout = sheet.of(kind);
+        var pages = new ArrayList<List<Place>>();
+        for (var i = 0; i < faces.size(); i++) {
+            var at = i % layout.each();
+            if (at == 0) pages.add(new ArrayList<>());
+            pages.getLast().add(new Place(faces.get(i), layout.left() + at % layout.columns() * kind.width(), layout.top() + at / layout.columns() * kind.height()));
+        }
         var context = new Context();
-        context.setVariable("label", label);
+        context.setVariable("pages", pages);
         context.setVariable("kind", kind);
+        context.setVariable("layout", layout);
+        context.setVariable("cut", sheet != Sheet.OWN);
+        context.setVariable("first", faces.getFirst());
         return Press.pdf(templates.process("label/pdf", context));
     }
 
     /// {@return all dishes on one sheet, a few lines each}
-    /// @param paper A4 or letter
-    byte[] sheet(List<LabelView> labels, String kitchen, String day, RuleBook ruleBook, String paper) {
+    byte[] menu(List<LabelView> labels, String kitchen, String day, Sheet sheet) {
         var context = new Context();
         context.setVariable("labels", labels);
+        context.setVariable("first", labels.getFirst());
         context.setVariable("kitchen", kitchen);
         context.setVariable("day", day);
-        context.setVariable("ruleBook", ruleBook);
-        context.setVariable("paper", paper);
+        context.setVariable("paper", sheet == Sheet.LETTER ? LETTER : "A4");
         return Press.pdf(templates.process("label/menu", context));
     }
 
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
-    boolean fits(LabelView label, Kind kind) { return fits(of(label, kind)); }
+    boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, Sheet.OWN)) == 1; }
 
-    static boolean fits(byte[] pdf) {
+    static int pages(byte[] pdf) {
         try (var document = Loader.loadPDF(pdf)) {
-            return document.getNumberOfPages() == 1;
+            return document.getNumberOfPages();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

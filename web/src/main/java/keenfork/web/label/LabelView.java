@@ -5,50 +5,94 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import keenfork.core.diet.Diet;
+import keenfork.core.label.Claim;
+import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
 
-/// A label as it prints.
+/// A dish's label as it prints, in its language.
 ///
-/// @param day  the day the food was made
-/// @param keep the day it keeps until, in words; empty where the label carries none
-/// @param said each sentence: its shape, its phrase and its names
-/// @param list the list of ingredients in stretches, bold and not
-record LabelView(String name, RuleBook ruleBook, String kitchen, String day, String keep, List<Said> said, List<Statement.Run> list) {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
-    private static final double LEAST_POINTS = 8.5;
-    /// height of the small letters of the text face, as a share of its size (496 of 1000 units, from the font file)
-    private static final double X_HEIGHT = 0.496;
-    private static final double MILLIMETRES_IN_A_POINT = 25.4 / 72;
+/// @param made   the day the food was made and its batch, in words
+/// @param keep   the day it keeps until, in words; empty where the label carries none
+/// @param claims what it claims; empty where it claims nothing
+/// @param said   each sentence: its shape, its phrase and its names
+/// @param list   the list of ingredients in stretches, bold and not
+/// @param groups each group of the rule book, with what is said of it
+record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep, String claims, List<Said> said, List<Statement.Run> list, List<Row> groups) implements Face {
+    private static final int SHORT_NAME = 34;
+    private static final int FEW_WORDS = 150;
 
     /// one sentence: "Contains: " and its names
-    record Said(String symbol, String phrase, String names, String after) {}
+    record Said(String symbol, String title, String phrase, String names, String after) {}
 
-    /// @param ruleBook the rule book the label follows
-    static LabelView of(OnPaper paper, RuleBook ruleBook, String kitchen, LocalDate day, @Nullable LocalDate keepBy) {
-        var said = new ArrayList<Said>();
-        add(said, "m-in", ruleBook, "contains", paper.contains());
-        add(said, "m-may", ruleBook, "may", paper.may());
-        add(said, "m-contact", ruleBook, "contact", paper.contact());
-        add(said, "m-unknown", ruleBook, "unknown", paper.unknown());
-        return new LabelView(paper.name(), ruleBook, kitchen, DAY.format(day), keepBy == null ? "" : "Keep by %s, below 5 °C.".formatted(DAY.format(keepBy)), said, paper.runs());
+    /// One group of the rule book.
+    ///
+    /// @param signs how surely which of it is there; empty where nothing was found
+    record Row(String group, List<Sign> signs) {
+        /// shape, its words, and the members it stands for
+        record Sign(String symbol, String title, String members) {}
     }
 
-    /// {@return the type size whose small letters stand as high as the rule book asks, in points; never under 8.5}
-    public String points() { return String.format(Locale.ROOT, "%.1f", size()); }
+    /// When the food was made, and what of it.
+    ///
+    /// @param batch which batch of that day; may be empty
+    /// @param until the day it keeps until, or null where the label carries none
+    record Made(LocalDate day, String batch, @Nullable LocalDate until) {}
 
-    private double size() { return Math.max(LEAST_POINTS, least() / X_HEIGHT / MILLIMETRES_IN_A_POINT + 0.05); }
+    private record Sure(String key, String symbol, String title, List<String> names) {}
 
-    private double least() { return Double.parseDouble(ruleBook.word("least-x-height-mm")); }
+    static LabelView of(OnPaper paper, String kitchen, Made made) {
+        var book = RuleBook.named(paper.ruleBook()).orElse(RuleBook.uk());
+        var language = Language.named(paper.language()).orElse(Language.english());
+        var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
+        var sure = List.of(new Sure("contains", "m-in", "in it", paper.contains()), new Sure("may", "m-may", "pack says may", paper.may()),
+                new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()));
+        var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
+        return new LabelView(paper.name(), book, language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
+                sure.stream().filter(s -> !s.names.isEmpty()).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
+    }
 
-    /// {@return how high the small print stands, beside what the rule book asks}
-    public String height() { return String.format(Locale.ROOT, "Small print stands %.1f mm high; the rule book asks %s.", size() * X_HEIGHT * MILLIMETRES_IN_A_POINT, ruleBook.word("least-x-height-mm")); }
+    private static String claims(OnPaper paper, Language language) {
+        return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(Diet.named(c).map(Diet::name).orElse(c)))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
+    }
 
-    private static void add(List<Said> said, String symbol, RuleBook ruleBook, String key, List<String> names) {
-        if (names.isEmpty()) return;
-        var around = ruleBook.word(key).split("\\{list}", -1);
-        said.add(new Said(symbol, around[0].strip(), String.join(", ", OnPaper.grouped(names)), around[1]));
+    private static Said said(Sure sure, RuleBook book, Language language) {
+        var around = language.sentence(sure.key, book).split("\\{list}", -1);
+        return new Said(sure.symbol, sure.title, around[0].strip(), OnPaper.grouped(sure.names).stream().map(language::said).collect(Collectors.joining(", ")), around[1]);
+    }
+
+    private static List<Row> groups(RuleBook book, Language language, List<Sure> all) {
+        var rows = new ArrayList<Row>();
+        for (var group : book.groups()) {
+            var signs = new ArrayList<Row.Sign>();
+            for (var sure : all) {
+                var of = sure.names.stream().filter(n -> n.equals(group.label()) || n.startsWith(group.label() + " (")).toList();
+                if (!of.isEmpty()) signs.add(new Row.Sign(sure.symbol, sure.title, of.stream().filter(n -> n.endsWith(")")).map(n -> language.word(n.substring(group.label().length() + 2, n.length() - 1))).collect(Collectors.joining(", "))));
+            }
+            rows.add(new Row(upper(language.word(group.label())), signs));
+        }
+        return rows;
+    }
+
+    private static String upper(String word) { return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1); }
+
+    @Override public String tag() { return language.locale().toLanguageTag(); }
+
+    /// {@return whether it says so little that a card can say it in larger type}
+    public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.phrase.length() + s.names.length() + s.after.length()).sum() + claims.length() <= FEW_WORDS; }
+
+    public String ingredients() { return language.phrase("ingredients"); }
+
+    public String ask() { return language.phrase("ask"); }
+
+    public String none() { return language.phrase("none"); }
+
+    @Override public String text() {
+        var sentences = said.stream().map(s -> "%s %s%s".formatted(s.phrase, s.names, s.after)).collect(Collectors.joining(" "));
+        return "%s. %s%s%s".formatted(name, list.isEmpty() ? "" : ingredients() + ": " + list.stream().map(Statement.Run::text).collect(Collectors.joining()) + ". ", said.isEmpty() ? none() : sentences, keep.isEmpty() ? "" : " " + keep);
     }
 }

@@ -1,10 +1,9 @@
 package keenfork.web.label;
 
 import java.util.List;
+import java.util.Locale;
 import keenfork.core.label.Kind;
-import keenfork.core.label.OnPaper;
-import keenfork.core.regime.RuleBook;
-import keenfork.web.kitchen.Menu;
+import keenfork.core.label.Language;
 import keenfork.web.persistence.Labels;
 
 /// Labels that were printed, and what they say.
@@ -13,11 +12,15 @@ import keenfork.web.persistence.Labels;
 /// @param sentences what it says
 /// @param canSetAgain whether it can be shown as it was printed
 record Past(Labels.Printed printed, String kind, List<String> sentences, boolean canSetAgain) {
-    static Past of(Labels.Printed printed, Menu menu) {
+    static Past of(Labels.Printed printed, Composing composing) {
         var kind = Kind.named(printed.print().kind()).map(Kind::words).orElse(printed.print().kind());
         if (printed.print().says().isEmpty()) return new Past(printed, kind, printed.statement().lines().skip(1).toList(), false);
-        var said = OnPaper.parse(printed.print().says());
-        var view = LabelView.of(said, RuleBook.named(said.ruleBook()).orElse(menu.ruleBook()), "", menu.day(), null);
-        return new Past(printed, kind, view.said().stream().map(s -> s.phrase() + " " + s.names() + s.after()).toList(), true);
+        return switch (composing.printed(printed)) {
+            case LabelView label -> new Past(printed, label.language().equals(Language.english()) ? kind : "%s, %s".formatted(kind, label.language().name()), label.said().stream().map(s -> s.phrase() + " " + s.names() + s.after()).toList(), true);
+            case GuestView card -> new Past(printed, kind, card.part().stream().map(p -> p.head() + ": " + String.join(", ", p.names()) + ".").toList(), true);
+        };
     }
+
+    /// {@return the kind as it stands in a sentence: `counter card`}
+    public String inWords() { return kind.toLowerCase(Locale.UK); }
 }

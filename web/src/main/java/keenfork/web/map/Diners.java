@@ -37,8 +37,5 @@ record Diners(String words, List<Avoidance> avoided, List<String> unread) {
     boolean isEveryone() { return avoided.isEmpty() && unread.isEmpty(); }
 
     /// {@return whether they eat a dish; as long as a word of theirs is not read, never more than *cannot say*}
-    Eats eat(Derivation dish) {
-        var eats = Eats.of(dish, avoided);
-        return unread.isEmpty() || eats == Eats.GOES_WITHOUT ? eats : Eats.CANNOT_SAY;
-    }
+    Eats eat(Derivation dish) { return Eats.of(dish, new Avoidances(avoided, unread)); }
 }

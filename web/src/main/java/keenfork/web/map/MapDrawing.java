@@ -1,17 +1,9 @@
 package keenfork.web.map;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
-import java.util.Map;
-import java.util.regex.Pattern;
+import keenfork.web.page.Shapes;
 
 /// The map as one SVG that stands by itself: marks, words, key and cautions in it.
 final class MapDrawing {
-    private static final Pattern SYMBOL = Pattern.compile("<symbol id=\"([a-z-]+)\" viewBox=\"([^\"]+)\">(.*?)</symbol>", Pattern.DOTALL);
-    private static final Map<String, String> SYMBOLS = read();
     private static final int NAMES = 300;
     private static final int COLUMN = 32;
     private static final int ROW = 30;
@@ -19,22 +11,6 @@ final class MapDrawing {
     private static final int TOP = 60;
 
     private MapDrawing() {}
-
-    private static Map<String, String> read() {
-        try (InputStream in = MapDrawing.class.getResourceAsStream("/static/marks.svg")) {
-            if (in == null) throw new IllegalStateException("marks.svg is not shipped");
-            var symbols = new LinkedHashMap<String, String>();
-            // outside the application there are no tokens: the colours that stand behind them are written in
-            var matcher = SYMBOL.matcher(new String(in.readAllBytes(), StandardCharsets.UTF_8).replaceAll("var\\(--[a-z0-9-]+,\\s*(#[0-9A-Fa-f]+)\\)", "$1"));
-            while (matcher.find()) symbols.put(matcher.group(1), matcher.group(3).replaceAll("<title>.*?</title>", ""));
-            return symbols;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /// {@return the shape of a mark on its 24-unit grid, as SVG}
-    static String shape(String symbol) { return SYMBOLS.getOrDefault(symbol, ""); }
 
     /// @param title what stands over it
     /// @param foot  rule book, date and caution
@@ -46,7 +22,7 @@ final class MapDrawing {
         out.append("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %d %d\" width=\"%d\" height=\"%d\" font-family=\"Atkinson Hyperlegible Next, system-ui, sans-serif\" font-size=\"16\" fill=\"#16211E\">".formatted(width, height, width, height));
         out.append("<title>").append(escaped(title)).append("</title><rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>");
         out.append("<defs>");
-        SYMBOLS.forEach((id, shape) -> {
+        Shapes.all().forEach((id, shape) -> {
             if (id.startsWith("m-") || id.startsWith("p-")) out.append("<symbol id=\"").append(id).append("\" viewBox=\"0 0 24 24\">").append(shape).append("</symbol>");
         });
         out.append("</defs>");

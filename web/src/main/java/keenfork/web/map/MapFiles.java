@@ -34,7 +34,6 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 class MapFiles {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private static final String CAUTION = "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
-    private static final Pattern MARK = Pattern.compile("<i class=\"mark\" title=\"([^\"]*)\">([a-z-]+)</i>");
     private static final Pattern HEAD = Pattern.compile("<i class=\"head\">([^<]*)</i>");
     private final Kitchen kitchen;
     private final Events events;
@@ -93,12 +92,10 @@ class MapFiles {
         return Press.pdf(inlined(templates.process("map/pdf", context)));
     }
 
-    /// Each place of a mark holds its shape in one ink, so that a greyscale print says the same as the screen; each head stands upright.
+    /// Each head stands upright.
     private static String inlined(String html) {
-        var headed = HEAD.matcher(html).replaceAll(m -> Matcher.quoteReplacement(
+        return HEAD.matcher(html).replaceAll(m -> Matcher.quoteReplacement(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 16 120\" width=\"16\" height=\"120\" role=\"img\" alt=\"%s\"><text transform=\"translate(12 117) rotate(-90)\" font-family=\"Text\" font-weight=\"700\" font-size=\"12\">%s</text></svg>"
                         .formatted(m.group(1), m.group(1))));
-        return MARK.matcher(headed).replaceAll(m -> Matcher.quoteReplacement(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"16\" height=\"16\" role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>".formatted(m.group(1), MapDrawing.shape(m.group(2)).replaceAll("#(?!fff)[0-9A-Fa-f]{6}", "#000000"))));
     }
 }

@@ -1,6 +1,7 @@
 package keenfork.web.persistence;
 
 import java.util.List;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -9,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Events {
     private final GuestGroupRows rows;
+    private final ApplicationEventPublisher events;
 
     /// People who avoid the same.
     ///
@@ -18,8 +20,9 @@ public class Events {
     /// @param avoids what they avoid, in words of the command line, such as `eggs, sesame`
     public record Guests(long id, String name, int people, String avoids) {}
 
-    Events(GuestGroupRows rows) {
+    Events(GuestGroupRows rows, ApplicationEventPublisher events) {
         this.rows = rows;
+        this.events = events;
     }
 
     @Transactional(readOnly = true)
@@ -33,9 +36,11 @@ public class Events {
         row.people = people;
         row.avoids = avoids;
         rows.saveAndFlush(row);
+        events.publishEvent(new Changed());
     }
 
     public void remove(long id) {
         rows.deleteById(id);
+        events.publishEvent(new Changed());
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
@@ -20,7 +21,8 @@ public class Labels {
 
     /// What is printed.
     ///
-    /// @param dish        the dish's key
+    /// @param dish        the dish's key; 0 for a guest's card
+    /// @param guests      the key of the guests it is for; 0 for any other label
     /// @param kind        `card`, `tub` and so on
     /// @param says        what it says, kept apart by how surely
     /// @param fingerprint the statement's
@@ -29,17 +31,20 @@ public class Labels {
     /// @param by          who printed them, or an empty string
     /// @param why         why they went out though not everything is known; empty where it is
     /// @param keepBy      the day it keeps until, or null where the label carries none
-    public record Print(long dish, String kind, String says, String fingerprint, int copies, String place, String by, String why, @Nullable LocalDate keepBy) {}
+    /// @param made        the day the food was made, or null for the day it was printed
+    /// @param batch       which batch of that day; may be empty
+    public record Print(long dish, long guests, String kind, String says, String fingerprint, int copies, String place, String by, String why, @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch) {}
 
     /// Copies of a label as they were printed.
     ///
     /// @param id        their key
     /// @param printed   when
     /// @param statement what they say as it was written before it was kept apart; empty on newer ones
+    /// @param cameOut   how many of them came out of the printer
     /// @param takenBack how many of them were taken back
-    public record Printed(long id, Print print, Instant printed, String statement, int takenBack) {
+    public record Printed(long id, Print print, Instant printed, String statement, int cameOut, int takenBack) {
         /// {@return how many are still out}
-        public int out() { return print.copies - takenBack; }
+        public int out() { return cameOut - takenBack; }
     }
 
     Labels(PrintedLabelRows rows, Clock clock) {
@@ -47,22 +52,50 @@ public class Labels {
         this.clock = clock;
     }
 
-    /// {@return the key of what was printed}
+    /// {@return the key of what was printed in one go}
     public long printed(Print print) {
+        var row = row(print);
+        row.copies = print.copies;
+        var key = key(rows.saveAndFlush(row));
+        changes.incrementAndGet();
+        return key;
+    }
+
+    /// Notes what is to be printed; none of it is out yet.
+    void ask(Print print, long job) {
+        var row = row(print);
+        row.copies = 0;
+        row.jobId = job;
+        rows.saveAndFlush(row);
+    }
+
+    /// Notes copies that came out of the printer, by their label's key.
+    void cameOut(Map<Long, Integer> copies) {
+        copies.forEach((id, many) -> rows.findById(id).ifPresent(r -> {
+            // the label says what it says from the moment its first copy is out
+            if (r.copies == 0) r.printedAt = Instant.now(clock);
+            r.copies += many;
+            rows.saveAndFlush(r);
+        }));
+        changes.incrementAndGet();
+    }
+
+    private PrintedLabelRow row(Print print) {
         var row = new PrintedLabelRow();
-        row.dishId = print.dish;
+        row.dishId = print.dish == 0 ? null : print.dish;
+        row.guests = print.guests;
         row.kind = print.kind;
         row.printedAt = Instant.now(clock);
         row.says = print.says;
         row.fingerprint = print.fingerprint;
-        row.copies = print.copies;
+        row.asked = print.copies;
         row.place = print.place;
         row.printedBy = print.by;
         row.why = print.why;
         row.keepBy = print.keepBy;
-        var key = key(rows.saveAndFlush(row));
-        changes.incrementAndGet();
-        return key;
+        row.made = print.made;
+        row.batch = print.batch;
+        return row;
     }
 
     private static long key(PrintedLabelRow row) {
@@ -77,9 +110,13 @@ public class Labels {
     @Transactional(readOnly = true)
     public List<Printed> out() { return rows.out().stream().map(Labels::printed).toList(); }
 
-    /// {@return all that was printed of a dish, the newest first}
+    /// {@return all that came out of a dish, the newest first}
     @Transactional(readOnly = true)
-    public List<Printed> history(long dish) { return rows.findAllByDishIdOrderByPrintedAtDescIdDesc(dish).stream().map(Labels::printed).toList(); }
+    public List<Printed> history(long dish) { return rows.findAllByDishIdAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(dish, 0).stream().map(Labels::printed).toList(); }
+
+    /// {@return all that came out for guests, the newest first}
+    @Transactional(readOnly = true)
+    public List<Printed> historyOfGuests(long guests) { return rows.findAllByGuestsAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(guests, 0).stream().map(Labels::printed).toList(); }
 
     @Transactional(readOnly = true)
     public Optional<Printed> find(long id) { return rows.findById(id).map(Labels::printed); }
@@ -93,7 +130,7 @@ public class Labels {
         });
     }
 
-    private static Printed printed(PrintedLabelRow r) {
-        return new Printed(key(r), new Print(r.dishId, r.kind, r.says, r.fingerprint, r.copies, r.place, r.printedBy, r.why, r.keepBy), r.printedAt, r.statement, r.takenBack);
+    static Printed printed(PrintedLabelRow r) {
+        return new Printed(key(r), new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, r.says, r.fingerprint, r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch), r.printedAt, r.statement, r.copies, r.takenBack);
     }
 }

@@ -13,16 +13,21 @@ import org.jspecify.annotations.Nullable;
 @Table(name = "printed_label")
 class PrintedLabelRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
-    long dishId;
+    @Nullable Long dishId;
+    long guests;
     String kind = "";
     Instant printedAt = Instant.EPOCH;
     String statement = "";
     String says = "";
     String fingerprint = "";
+    int asked = 1;
     int copies = 1;
     int takenBack;
     String place = "";
     String printedBy = "";
     String why = "";
     @Nullable LocalDate keepBy;
+    @Nullable LocalDate made;
+    String batch = "";
+    @Nullable Long jobId;
 }

@@ -8,5 +8,9 @@ interface PrintedLabelRows extends JpaRepository<PrintedLabelRow, Long> {
     @Query("select p from PrintedLabelRow p where p.takenBack < p.copies order by p.printedAt, p.id")
     List<PrintedLabelRow> out();
 
-    List<PrintedLabelRow> findAllByDishIdOrderByPrintedAtDescIdDesc(long dishId);
+    List<PrintedLabelRow> findAllByDishIdAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(long dishId, int copies);
+
+    List<PrintedLabelRow> findAllByGuestsAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(long guests, int copies);
+
+    List<PrintedLabelRow> findAllByJobIdOrderById(long jobId);
 }

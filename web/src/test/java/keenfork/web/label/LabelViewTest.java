@@ -2,8 +2,11 @@ package keenfork.web.label;
 
 import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
+import java.util.List;
+import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
@@ -13,7 +16,7 @@ class LabelViewTest {
     private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
 
     private static LabelView view(String text, String book) {
-        return LabelView.of(OnPaper.of(statement(text, book), true), RuleBook.named(book).orElseThrow(), "Ropewalk Canteen", LocalDate.of(2026, 11, 27), null);
+        return LabelView.of(OnPaper.of(statement(text, book), true), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
     }
 
     @Test void each_sentence_has_its_shape_in_order_of_strength() {
@@ -21,7 +24,8 @@ class LabelViewTest {
         assertThat(view.said()).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may", "m-unknown");
         assertThat(view.said().getFirst().phrase()).isEqualTo("Contains:");
         assertThat(new Notes(statement("A dip\n2 tbsp miso", "uk")).unknown()).as("not everything is known").isNotEmpty();
-        assertThat(view.day()).isEqualTo("Fri 27 Nov 2026");
+        assertThat(view.made()).isEqualTo("made Fri 27 Nov 2026, batch 27-05");
+        assertThat(view.keep()).isEqualTo("Keep by Sun 29 Nov 2026, below 5 °C.");
     }
 
     /// Regulation (EU) No 1169/2011, Article 13 (2): 1.2 mm; 21 CFR 101.2 (c): a sixteenth of an inch, 1.6 mm. The text face is 0.496 of its size high.
@@ -33,5 +37,21 @@ class LabelViewTest {
     @Test void pairs_that_want_a_weighing_are_named() {
         assertThat(new Notes(statement("A salad\n1 bunch parsley\n60 g mint\n200 g rice", "uk")).open()).anySatisfy(p -> assertThat(p).contains("parsley"));
         assertThat(new Notes(statement("A salad\n2 kg rice\n1 kg peas", "uk")).open()).isEmpty();
+    }
+
+    @Test void a_label_in_another_language_says_the_same_and_its_days_too() {
+        var german = LabelView.of(OnPaper.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), true).claiming(List.of("vegan")), "Ropewalk Canteen",
+                new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
+        assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
+        assertThat(german.keep()).startsWith("Zu verbrauchen bis So").contains("Nov");
+        assertThat(german.claims()).isEqualTo("Vegan.");
+        assertThat(german.tag()).isEqualTo("de-DE");
+    }
+
+    @Test void the_folder_s_sheet_tells_of_every_group_of_the_rule_book() {
+        var groups = view("A dip\n50 g almonds\n200 g tahini\npack: sesame. May contain nuts.", "uk").groups();
+        assertThat(groups).hasSize(14);
+        assertThat(groups.stream().filter(g -> g.group().equals("Nuts")).findFirst().orElseThrow().signs()).extracting(LabelView.Row.Sign::symbol, LabelView.Row.Sign::members).containsExactly(tuple("m-in", "almond"), tuple("m-may", ""));
+        assertThat(groups.stream().filter(g -> g.group().equals("Celery")).findFirst().orElseThrow().signs()).isEmpty();
     }
 }

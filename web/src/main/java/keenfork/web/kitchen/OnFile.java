@@ -1,0 +1,21 @@
+package keenfork.web.kitchen;
+
+import java.util.List;
+import java.util.Map;
+import keenfork.web.persistence.Events;
+import keenfork.web.persistence.Keeping;
+
+/// What the kitchen has on file that labels rest on, beside recipes, packs and the run.
+///
+/// @param guests  the people to be fed, in groups
+/// @param times   the kitchen's own keeping times in days, by what keeps so long
+/// @param reports the newest laboratory report on each dish that has one
+public record OnFile(List<Events.Guests> guests, Map<String, Integer> times, Map<Long, Keeping.Report> reports) {
+    public static final OnFile NOTHING = new OnFile(List.of(), Map.of(), Map.of());
+
+    public OnFile {
+        guests = List.copyOf(guests);
+        times = Map.copyOf(times);
+        reports = Map.copyOf(reports);
+    }
+}

@@ -1,0 +1,43 @@
+package keenfork.web.label;
+
+import java.util.List;
+import keenfork.web.persistence.PrintJobs;
+
+/// The printer and what waits for it, in words.
+///
+/// @param state  what the printer does
+/// @param asks   whether something has to be done before it goes on
+/// @param works  whether a page may come out at any moment: the page looks again
+record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<Row> open, List<Row> ended) {
+    /// One thing to print.
+    ///
+    /// @param progress in words: `5 of 14 came out`
+    record Row(PrintJobs.Job job, String progress) {
+        public boolean isUnsure() { return job.state() == PrintJobs.State.UNSURE; }
+
+        public boolean isHeld() { return job.state() == PrintJobs.State.HELD; }
+
+        public boolean canBeThrownAway() { return isHeld() || job.state() == PrintJobs.State.WAITING; }
+
+        static Row of(PrintJobs.Job job) {
+            var pages = job.pages() == 1 ? "1 page" : job.pages() + " pages";
+            return new Row(job, switch (job.state()) {
+                case DONE -> pages + ", all came out";
+                case THROWN_AWAY -> "%d of %s came out, the rest was thrown away".formatted(job.done(), pages);
+                case WAITING, SENDING, UNSURE, HELD -> job.pages() == 0 ? "is being laid out" : "%d of %s came out".formatted(job.done(), pages);
+            });
+        }
+    }
+
+    static QueueView of(PrintJobs jobs) {
+        var printer = jobs.printer();
+        var open = jobs.open();
+        var unsure = open.stream().anyMatch(j -> j.state() == PrintJobs.State.UNSURE);
+        var waits = open.stream().anyMatch(j -> j.state() == PrintJobs.State.WAITING || j.state() == PrintJobs.State.SENDING);
+        var works = waits && !unsure && printer.isReady();
+        var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off" : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
+        return new QueueView(state, unsure || waits && !printer.isReady(), works, printer, open.stream().map(Row::of).toList(), jobs.ended().stream().limit(ENDED_SHOWN).map(Row::of).toList());
+    }
+
+    private static final int ENDED_SHOWN = 4;
+}
