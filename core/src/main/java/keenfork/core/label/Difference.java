@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import keenfork.core.diet.Diet;
 
 /// What a printed label does not say, or says no longer rightly.
 ///
@@ -44,7 +43,7 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
             else if (is.compareTo(was) < 0) missing.add("%s %s. The label says only that it %s.".formatted(said, is.words, was.words));
             else gone.add("%s %s now. The label says that it %s.".formatted(said, is.words, was.words));
         }
-        for (var claim : printed.claims()) if (!now.claims().contains(claim)) missing.add("It claims “%s”. That does not stand any more.".formatted(Diet.named(claim).map(Diet::name).orElse(claim)));
+        for (var claim : printed.claims()) if (!now.claims().contains(claim)) missing.add("It claims “%s”. That does not stand any more.".formatted(Claim.words(claim).orElse(claim)));
         var words = new ArrayList<String>();
         if (!printed.language().equals(now.language())) words.add("It is in another language now.");
         if (!printed.name().equals(now.name())) words.add("It is called %s now, not %s.".formatted(now.name(), printed.name()));

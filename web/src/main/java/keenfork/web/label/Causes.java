@@ -35,6 +35,7 @@ class Causes {
 
     /// {@return what may have put a label out of date, the oldest first; the newest few where there are many}
     List<Cause> of(Menu menu, OutOfDate old) {
+        if (old.difference().isEmpty()) return List.of();
         var since = old.printed().printed();
         var causes = new ArrayList<Cause>();
         for (var dish : behind(menu, old)) {

@@ -54,7 +54,9 @@ class LabelController {
     }
 
     @GetMapping("/labels") String labels(Asked asked, @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "0") long see, HttpServletRequest request, Model model) {
-        return fill(model, asked.byTyped().isEmpty() ? asked.by(Cook.of(request)) : asked, Math.max(1, page), see, List.of(), "");
+        // what is printed from beside an old label is the same one as it reads now
+        var of = see == 0 ? asked : labels.find(see).map(this::onMenu).orElse(asked);
+        return fill(model, of.byTyped().isEmpty() ? of.by(Cook.of(request)) : of, Math.max(1, page), see, List.of(), "");
     }
 
     private String fill(Model model, Asked asked, int page, long see, List<String> waits, String wrong) {
@@ -94,7 +96,14 @@ class LabelController {
         model.addAttribute("keeps", menu.keeps(dish));
         model.addAttribute("claims", menu.claims(dish));
         model.addAttribute("claimed", asked.claimed());
-        model.addAttribute("history", labels.history(dish.id()).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
+        history(dish.id(), model);
+    }
+
+    /// What came out of a dish, asked for again by the station once the printer is done.
+    @GetMapping("/labels/{id}/history") String history(@PathVariable long id, Model model) {
+        model.addAttribute("of", id);
+        model.addAttribute("history", labels.history(id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
+        return "label/history :: history";
     }
 
     /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to find out.
@@ -133,8 +142,10 @@ class LabelController {
 
     /// {@return the station as it stands for a printed label; for the first dish where its own is off the menu}
     private Asked onMenu(Labels.Printed then) {
-        var there = kitchen.menu().dish(then.print().dish()).isPresent();
-        return Asked.of(there ? then.print().dish() : 0, Kind.named(then.print().kind()).filter(Kind::isOfOneDish).orElse(Kind.CARD).id());
+        var menu = kitchen.menu();
+        if (menu.guests(then.print().guests()).isPresent()) return Printing.asked(then, 1, "");
+        var there = menu.dish(then.print().dish()).isPresent();
+        return there ? Printing.asked(then, 1, "") : Asked.of(0, Kind.CARD.id());
     }
 
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.

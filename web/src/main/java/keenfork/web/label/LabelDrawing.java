@@ -41,7 +41,8 @@ final class LabelDrawing {
             }
             var out = new StringWriter();
             drawing.stream(root, out, true, false);
-            return out.toString();
+            // crisp edges let a thin rule vanish where the drawing is shown small
+            return out.toString().replace("shape-rendering:crispEdges", "shape-rendering:geometricPrecision");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import keenfork.core.label.Kind;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
@@ -37,8 +38,14 @@ class Preview {
         return kept(menu, "svg %d %s%s".formatted(page, composing.today(), asked.query()), String.class, () -> {
             var pdf = pdf(menu, asked);
             if (page < 1 || page > LabelPdf.pages(pdf)) throw new NotHere("There is no page %d; there are %d.".formatted(page, LabelPdf.pages(pdf)));
-            return LabelDrawing.svg(pdf, page - 1, asked.kindOf().words(), composing.wanted(menu, asked).stream().map(w -> w.face().text()).collect(Collectors.joining(" ")));
+            return LabelDrawing.svg(pdf, page - 1, asked.kindOf().words(), says(menu, asked, page));
         });
+    }
+
+    /// {@return what the labels on a page say; all of them for a whole menu, whose lines are set as they come}
+    private String says(Menu menu, Asked asked, int page) {
+        var each = asked.kindOf() == Kind.MENU ? Integer.MAX_VALUE : asked.on().of(asked.kindOf()).each();
+        return composing.wanted(menu, asked).stream().skip(asked.kindOf() == Kind.MENU ? 0 : (page - 1L) * each).limit(each).map(w -> w.face().text()).collect(Collectors.joining(" "));
     }
 
     private <T> T kept(Menu menu, String key, Class<T> type, Supplier<T> making) {

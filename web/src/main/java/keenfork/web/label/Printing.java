@@ -80,7 +80,7 @@ class Printing {
     Answer again(Labels.Printed then, String by) { return print(kitchen.menu(), asked(then, Math.max(1, then.out()), by)); }
 
     /// {@return the same label asked for anew, in its language and with its claims; it is made and packed anew. A reason once given is not given for what was not known since}
-    private static Asked asked(Labels.Printed then, int copies, String by) {
+    static Asked asked(Labels.Printed then, int copies, String by) {
         var print = then.print();
         var said = print.says().isEmpty() || GuestCard.isOne(print.says()) ? null : OnPaper.parse(print.says());
         return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(), print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),

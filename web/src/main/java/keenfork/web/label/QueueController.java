@@ -1,6 +1,7 @@
 package keenfork.web.label;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
 import keenfork.core.label.Kind;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.PrintJobs;
@@ -30,8 +31,11 @@ class QueueController {
     }
 
     /// The queue alone, which the station asks for again as long as something comes out.
-    @GetMapping("/labels/queue") String queue(Model model) {
-        model.addAttribute("queue", QueueView.of(jobs));
+    @GetMapping("/labels/queue") String queue(Model model, HttpServletResponse response) {
+        var queue = QueueView.of(jobs);
+        // what came out stands in the history beside it
+        if (!queue.works()) response.setHeader("HX-Trigger", "came-out");
+        model.addAttribute("queue", queue);
         return "label/queue :: queue";
     }
 

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Labels {
     private final PrintedLabelRows rows;
     private final Clock clock;
-    private final AtomicLong changes = new AtomicLong();
+    private final Counter changes = new Counter();
 
     /// What is printed.
     ///
@@ -57,7 +56,7 @@ public class Labels {
         var row = row(print);
         row.copies = print.copies;
         var key = key(rows.saveAndFlush(row));
-        changes.incrementAndGet();
+        changes.changed();
         return key;
     }
 
@@ -77,7 +76,7 @@ public class Labels {
             r.copies += many;
             rows.saveAndFlush(r);
         }));
-        changes.incrementAndGet();
+        changes.changed();
     }
 
     private PrintedLabelRow row(Print print) {
@@ -126,7 +125,7 @@ public class Labels {
         rows.findById(id).ifPresent(r -> {
             r.takenBack = Math.clamp((long) r.takenBack + copies, 0, r.copies);
             rows.saveAndFlush(r);
-            changes.incrementAndGet();
+            changes.changed();
         });
     }
 

@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,7 +20,7 @@ public class PrintJobs {
     private final LabelPrinterRows printers;
     private final Labels labels;
     private final Clock clock;
-    private final AtomicLong changes = new AtomicLong();
+    private final Counter changes = new Counter();
 
     /// how far something to print is
     public enum State {
@@ -74,7 +73,7 @@ public class PrintJobs {
         var job = rows.saveAndFlush(row);
         if (job.id == null) throw new IllegalStateException("what is to be printed has a key");
         for (var print : of) labels.ask(print, job.id);
-        changes.incrementAndGet();
+        changes.changed();
         return job.id;
     }
 
@@ -121,7 +120,7 @@ public class PrintJobs {
         row.state = state.id;
         row.note = note;
         rows.saveAndFlush(row);
-        changes.incrementAndGet();
+        changes.changed();
     }
 
     private PrintJobRow row(long id) { return rows.findById(id).orElseThrow(() -> new IllegalStateException("nothing is printed under " + id)); }
@@ -145,6 +144,6 @@ public class PrintJobs {
         row.paper = printer.paper;
         row.dropsNext = printer.dropsNext;
         printers.saveAndFlush(row);
-        changes.incrementAndGet();
+        changes.changed();
     }
 }

@@ -61,6 +61,21 @@ class MigrationTest {
         }
     }
 
+    @Test void the_eighth_version_counts_what_was_printed_before_as_out_and_lets_guests_have_cards() throws SQLException {
+        var url = TestPostgres.url("migrated8");
+        flyway(url, "7").migrate();
+        try (var db = DriverManager.getConnection(url, "keenfork", "")) {
+            run(db, "insert into dish (version, name, text, position, changed_at) values (0, 'A', 'A', 1, now())");
+            run(db, "insert into printed_label (dish_id, kind, printed_at, statement, says, copies, taken_back) values (1, 'card', now(), '', 'name: A', 14, 3)");
+            flyway(url, "latest").migrate();
+            assertThat(one(db, "select asked || '/' || copies || '/' || taken_back from printed_label")).isEqualTo("14/14/3");
+            run(db, "insert into printed_label (dish_id, guests, kind, printed_at, statement, copies) values (null, 7, 'guest', now(), '', 0)");
+            run(db, "insert into gluten_report (dish_id, mg_per_kg, tested_on, reference, said, filed_by, filed_at) values (1, 4.5, '2026-11-03', 'folder', 'x', '', now())");
+            run(db, "delete from dish where id = 1");
+            assertThat(one(db, "select (select count(*) from printed_label) || '/' || (select count(*) from gluten_report)")).isEqualTo("1/0");
+        }
+    }
+
     private static Flyway flyway(String url, String target) {
         return Flyway.configure().dataSource(url, "keenfork", "").target(target).load();
     }
