@@ -5,10 +5,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.Edit;
 import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Runs;
 import org.springframework.stereotype.Component;
@@ -33,18 +36,25 @@ class Causes {
         this.runs = runs;
     }
 
-    /// {@return what may have put a label out of date, the oldest first; the newest few where there are many}
-    List<Cause> of(Menu menu, OutOfDate old) {
-        if (old.difference().isEmpty()) return List.of();
+    /// {@return for each label what may have put it out of date, the oldest first; the newest few where there are many}
+    List<List<Cause>> of(Menu menu, List<OutOfDate> old) {
+        var since = old.stream().filter(o -> o.difference().isPresent()).map(o -> o.printed().printed()).min(Comparator.naturalOrder());
+        if (since.isEmpty()) return old.stream().map(_ -> List.<Cause>of()).toList();
+        var edits = dishes.since(since.get()).stream().collect(Collectors.groupingBy(Edit::of));
+        var reads = packs.since(since.get()).stream().collect(Collectors.groupingBy(Edit::of));
+        var turns = runs.history();
+        return old.stream().map(o -> o.difference().isEmpty() ? List.<Cause>of() : of(menu, o, edits, reads, turns)).toList();
+    }
+
+    private static List<Cause> of(Menu menu, OutOfDate old, Map<Long, List<Edit>> edits, Map<Long, List<Edit>> reads, List<Runs.Change> turns) {
         var since = old.printed().printed();
         var causes = new ArrayList<Cause>();
         for (var dish : behind(menu, old)) {
-            for (var v : dishes.versions(dish.id())) if (v.saved().isAfter(since)) causes.add(new Cause(v.saved(), "%s: %s".formatted(dish.name(), v.how()), v.by()));
-            for (var pack : packsOf(menu, dish)) for (var v : packs.versions(pack)) if (v.saved().isAfter(since)) causes.add(new Cause(v.saved(), "the pack “%s”: %s".formatted(v.value().label(), v.how()), v.by()));
+            for (var e : edits.getOrDefault(dish.id(), List.of())) causes.add(new Cause(e.when(), "%s: %s".formatted(e.name(), e.how()), e.by()));
+            for (var pack : packsOf(menu, dish)) for (var e : reads.getOrDefault(pack, List.of())) causes.add(new Cause(e.when(), "the pack “%s”: %s".formatted(e.name(), e.how()), e.by()));
         }
-        if (old.difference().map(d -> d.all().stream().anyMatch(w -> w.contains("shared kit"))).orElse(false))
-            for (var change : runs.history()) if (change.made().isAfter(since)) causes.add(new Cause(change.made(), "the run: " + change.how(), change.by()));
-        var sorted = causes.stream().distinct().sorted(Comparator.comparing(Cause::when)).toList();
+        if (old.difference().map(d -> d.all().stream().anyMatch(w -> w.contains("shared kit"))).orElse(false)) for (var t : turns) causes.add(new Cause(t.made(), "the run: " + t.how(), t.by()));
+        var sorted = causes.stream().filter(c -> c.when.isAfter(since)).distinct().sorted(Comparator.comparing(Cause::when)).toList();
         return sorted.size() <= SHOWN ? sorted : sorted.subList(sorted.size() - SHOWN, sorted.size());
     }
 

@@ -5,6 +5,7 @@ import java.time.Clock;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.Sheet;
@@ -61,7 +62,9 @@ class LabelController {
 
     private String fill(Model model, Asked asked, int page, long see, List<String> waits, String wrong) {
         var menu = kitchen.menu();
-        var old = paper.outOfDate().stream().map(o -> new Old(o, Past.of(o.printed(), composing), causes.of(menu, o))).toList();
+        var outOfDate = paper.outOfDate();
+        var since = causes.of(menu, outOfDate);
+        var old = IntStream.range(0, since.size()).mapToObj(i -> new Old(outOfDate.get(i), Past.of(outOfDate.get(i).printed(), composing), since.get(i))).toList();
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("guests", menu.onFile().guests());
         model.addAttribute("old", old);

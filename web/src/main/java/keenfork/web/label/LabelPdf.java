@@ -58,6 +58,9 @@ class LabelPdf {
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
     boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, Sheet.OWN)) == 1; }
 
+    /// {@return whether every label's text fits on its own: all are laid out at once, which is faster than one by one}
+    boolean allFit(List<? extends Face> faces, Kind kind) { return faces.isEmpty() || pages(of(faces, kind, Sheet.OWN)) == faces.size(); }
+
     static int pages(byte[] pdf) {
         try (var document = Loader.loadPDF(pdf)) {
             return document.getNumberOfPages();

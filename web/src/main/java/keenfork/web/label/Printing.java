@@ -47,8 +47,10 @@ class Printing {
         var kind = asked.kindOf();
         var prints = new ArrayList<Labels.Print>();
         var waits = new ArrayList<String>();
-        for (var wanted : composing.wanted(menu, asked)) {
-            var why = waits(wanted, kind, asked);
+        var all = composing.wanted(menu, asked);
+        var known = kind == Kind.MENU || pdf.allFit(all.stream().map(Wanted::face).toList(), kind);
+        for (var wanted : all) {
+            var why = waits(wanted, kind, asked, known);
             if (why.isEmpty()) prints.add(wanted.print(kind.id(), asked.many(), asked.placeTyped(), asked.byTyped(), asked.whyTyped(), kind.isPacked()));
             else waits.add(why);
         }
@@ -58,7 +60,7 @@ class Printing {
     private long ask(List<Labels.Print> prints, Kind kind, Sheet sheet, String by) {
         var copies = prints.stream().mapToInt(Labels.Print::copies).sum();
         var each = kind == Kind.MENU ? 0 : sheet.of(kind).each();
-        var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies() : prints.size() == 1 ? "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies) : "%s, %d dishes, %d in all".formatted(kind.words(), prints.size(), copies);
+        var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies() : prints.size() == 1 ? "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies) : "%s, %s, %d in all".formatted(kind.words(), prints.size() + (kind.isForGuests() ? " groups of guests" : " dishes"), copies);
         // how many pages a whole menu takes is known once it is laid out
         return jobs.ask(title, kind.id(), sheet.id(), kind == Kind.MENU ? 0 : (copies + each - 1) / each, prints, by);
     }
@@ -66,12 +68,14 @@ class Printing {
     private static String name(Labels.Print print) { return GuestCard.isOne(print.says()) ? GuestCard.parse(print.says()).name() : OnPaper.parse(print.says()).name(); }
 
     /// {@return why a label does not print; empty where it does}
-    String waits(Wanted wanted, Kind kind, Asked asked) {
-        if (kind.isPacked() && !wanted.unknown().isEmpty() && (asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
-            return "%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer the questions. Or somebody answers for it, with a name and a reason.".formatted(wanted.name(), String.join(", ", wanted.unknown()));
+    /// @param fits whether its text is known to fit already
+    private String waits(Wanted wanted, Kind kind, Asked asked, boolean fits) {
+        // one reason does not answer for many dishes
+        if (kind.isPacked() && !wanted.unknown().isEmpty() && (asked.isAll() || asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
+            return "%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer the questions. Or somebody answers for it, by itself, with a name and a reason.".formatted(wanted.name(), String.join(", ", wanted.unknown()));
         var missing = Press.missing(wanted.face().text());
         if (!missing.isEmpty()) return "%s holds letters that no face here has: %s. Write it in other letters.".formatted(wanted.name(), String.join(" ", missing));
-        if (kind != Kind.MENU && !pdf.fits(wanted.face(), kind))
+        if (!fits && !pdf.fits(wanted.face(), kind))
             return "%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book asks. Take a larger label.".formatted(wanted.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(), kind.height());
         return "";
     }
@@ -84,7 +88,7 @@ class Printing {
         var print = then.print();
         var said = print.says().isEmpty() || GuestCard.isOne(print.says()) ? null : OnPaper.parse(print.says());
         return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(), print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
-                String.valueOf(copies), print.place(), by.isEmpty() ? print.by() : by, null, null, null, null);
+                String.valueOf(copies), print.place(), by, null, null, null, null);
     }
 
     /// Throws away the rest of what is held, and prints so many as they read now.
@@ -101,7 +105,7 @@ class Printing {
             if (rest <= 0) continue;
             var asked = asked(label, rest, Cook.of(request));
             for (var wanted : kind == Kind.MENU ? List.<Wanted>of() : wantedOf(menu, label, asked)) {
-                var why = waits(wanted, kind, asked);
+                var why = waits(wanted, kind, asked, false);
                 if (why.isEmpty()) prints.add(wanted.print(kind.id(), rest, asked.placeTyped(), asked.byTyped(), asked.whyTyped(), kind.isPacked()));
                 else waits.add(why);
             }

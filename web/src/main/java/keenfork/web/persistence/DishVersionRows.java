@@ -1,5 +1,6 @@
 package keenfork.web.persistence;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -9,6 +10,9 @@ interface DishVersionRows extends JpaRepository<DishVersionRow, Long> {
     List<DishVersionRow> findAllByDishIdOrderByNumberDesc(long dishId);
 
     Optional<DishVersionRow> findByDishIdAndNumber(long dishId, int number);
+
+    @Query("select new keenfork.web.persistence.Edit(v.dishId, v.name, v.savedAt, v.how, v.savedBy) from DishVersionRow v where v.savedAt > :since order by v.savedAt")
+    List<Edit> since(Instant since);
 
     @Query("select coalesce(max(v.number), 0) from DishVersionRow v where v.dishId = :dishId")
     int lastNumber(long dishId);

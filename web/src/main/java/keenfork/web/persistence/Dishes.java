@@ -50,6 +50,10 @@ public class Dishes {
         return versions.findAllByDishIdOrderByNumberDesc(id).stream().map(Dishes::version).toList();
     }
 
+    /// {@return what was changed since a moment, the oldest first}
+    @Transactional(readOnly = true)
+    public List<Edit> since(Instant moment) { return versions.since(moment); }
+
     @Transactional(readOnly = true)
     public Optional<Version<DishText>> version(long id, int number) {
         return versions.findByDishIdAndNumber(id, number).map(Dishes::version);

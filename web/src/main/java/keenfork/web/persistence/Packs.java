@@ -52,6 +52,10 @@ public class Packs {
         return versions.findAllByPackIdOrderByNumberDesc(id).stream().map(Packs::version).toList();
     }
 
+    /// {@return what was changed since a moment, the oldest first}
+    @Transactional(readOnly = true)
+    public List<Edit> since(Instant moment) { return versions.since(moment); }
+
     @Transactional(readOnly = true)
     public Optional<Version<PackText>> version(long id, int number) {
         return versions.findByPackIdAndNumber(id, number).map(Packs::version);
