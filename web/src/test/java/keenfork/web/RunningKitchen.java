@@ -9,6 +9,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.web.server.LocalServerPort;
@@ -16,14 +17,14 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
 /// The real application with the demo kitchen, on a real database.
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true", "keenfork.printer.pace=PT0.05S"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true", "keenfork.printer.pace=PT0.05S", "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
 public abstract class RunningKitchen {
     private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
     @LocalServerPort protected int port;
     private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NEVER).build();
 
     @DynamicPropertySource static void database(DynamicPropertyRegistry registry) {
-        registry.add("spring.datasource.url", () -> TestPostgres.url("keenfork"));
+        for (var kitchen : List.of("keenfork", "journeys")) registry.add("test.url." + kitchen, () -> TestPostgres.url(kitchen));
     }
 
     protected String address(String path) {

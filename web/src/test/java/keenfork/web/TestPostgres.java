@@ -9,11 +9,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 
 /// A real PostgreSQL on loopback for the tests of one JVM, made fresh and stopped at its end. As root it runs as user postgres.
 public final class TestPostgres {
     private static final TestPostgres ONE = new TestPostgres();
+    private final Map<String, Boolean> made = new ConcurrentHashMap<>();
     private final Path home;
     private final int port;
 
@@ -26,7 +29,6 @@ public final class TestPostgres {
             run(asPostgres(bin("initdb"), "-D", data, "-U", "keenfork", "--auth=trust", "--encoding=UTF8", "--locale=C.UTF-8", "--no-sync"));
             run(asPostgres(bin("pg_ctl"), "-D", data, "-w", "-t", "60", "-l", home.resolve("server.log").toString(), "-o",
                     "-p " + port + " -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off", "start"));
-            run(asPostgres(bin("createdb"), "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", "keenfork", "keenfork"));
             Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -35,12 +37,13 @@ public final class TestPostgres {
 
     /// {@return the address of an empty database of that name, made when it is not there}
     public static String url(String database) {
-        if (!database.equals("keenfork")) ONE.make(database);
+        ONE.made.computeIfAbsent(database, ONE::make);
         return "jdbc:postgresql://127.0.0.1:" + ONE.port + "/" + database;
     }
 
-    private void make(String database) {
+    private boolean make(String database) {
         run(asPostgres(bin("createdb"), "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", "keenfork", database));
+        return true;
     }
 
     private void stop() {

@@ -3,6 +3,7 @@ package keenfork.core.label;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -43,11 +44,17 @@ final class Composer {
     /// what the name of the dish speaks of
     private final Set<Food> stressed;
     private final List<String> checks = new ArrayList<>();
+    /// the dishes whose lists this one stands in, itself among them: one that uses itself is not opened again
+    private final Set<String> within;
 
     /// what goes into the list under one name
-    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, Set<Food> foods, boolean toTaste) {}
+    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, @Nullable Derivation other, Set<Food> foods, boolean toTaste) {}
 
-    Composer(Derivation derivation, RuleBook ruleBook, Language language) {
+    Composer(Derivation derivation, RuleBook ruleBook, Language language) { this(derivation, ruleBook, language, Set.of()); }
+
+    private Composer(Derivation derivation, RuleBook ruleBook, Language language, Set<String> around) {
+        within = new HashSet<>(around);
+        within.add(Words.key(derivation.recipe().name()));
         this.derivation = derivation;
         this.ruleBook = ruleBook;
         this.language = language;
@@ -59,7 +66,7 @@ final class Composer {
         var entries = withoutLittleWater(entries());
         var items = new ArrayList<Item>();
         for (var i = 0; i < entries.size(); i++) {
-            var runs = new ArrayList<>(runs(entries.get(i)));
+            var runs = new ArrayList<>(runs(entries.get(i), new LinkedHashSet<>()));
             percentage(entries.get(i), entries).ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p), false)));
             items.add(new Item(runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
         }
@@ -115,7 +122,7 @@ final class Composer {
         Map<String, Entry> byName = new LinkedHashMap<>();
         for (var line : derivation.recipe().lines()) {
             var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), foods(line), line.toTaste());
+            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null), foods(line), line.toTaste());
             byName.merge(name, one, Composer::together);
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
@@ -127,7 +134,7 @@ final class Composer {
         evidence.addAll(b.evidence);
         var foods = new LinkedHashSet<>(a.foods);
         foods.addAll(b.foods);
-        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, foods, a.toTaste && b.toTaste);
+        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, a.other == null ? b.other : a.other, foods, a.toTaste && b.toTaste);
     }
 
     private static Set<Food> foods(Line line) {
@@ -152,8 +159,10 @@ final class Composer {
     }
 
     /// The name with its allergens: in bold where the word is in the name, else in brackets behind it. A read pack opens up into its list.
-    private List<Run> runs(Entry entry) {
+    /// @param told what was named in the list that this one stands in; what is named here is added to it
+    private List<Run> runs(Entry entry, Set<String> told) {
         var runs = new ArrayList<Run>();
+        // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashSet<String>();
         var words = emphasised(entry.evidence);
         runs.addAll(bold(entry.name, words, said));
@@ -162,6 +171,12 @@ final class Composer {
             runs.addAll(printed(entry.pack, said));
             runs.add(new Run(")", false));
         }
+        if (entry.other != null) {
+            runs.add(new Run(" (", false));
+            runs.addAll(new Composer(entry.other, ruleBook, language, within).opened(said));
+            runs.add(new Run(")", false));
+        }
+        told.addAll(words);
         var missing = words.stream().filter(w -> !said.contains(w)).toList();
         if (missing.isEmpty()) return runs;
         runs.add(new Run(" (", false));
@@ -170,6 +185,16 @@ final class Composer {
             runs.add(new Run(missing.get(i), true));
         }
         runs.add(new Run(")", false));
+        return runs;
+    }
+
+    /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound ingredient is followed by a list of its own.
+    private List<Run> opened(Set<String> said) {
+        var runs = new ArrayList<Run>();
+        for (var entry : entries()) {
+            if (!runs.isEmpty()) runs.add(new Run(", ", false));
+            runs.addAll(runs(entry, said));
+        }
         return runs;
     }
 

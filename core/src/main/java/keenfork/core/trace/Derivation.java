@@ -2,6 +2,7 @@ package keenfork.core.trace;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import keenfork.core.pack.Declaration;
 import keenfork.core.recipe.Line;
@@ -26,6 +27,11 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         var deriver = new Deriver(facts);
         deriver.dish(recipe);
         return new Derivation(recipe, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
+    }
+
+    /// {@return the other dish a line uses, derived by the same facts; empty where it uses none, or one that is not known}
+    public Optional<Derivation> other(Line line) {
+        return line.dish().isEmpty() ? Optional.empty() : facts.dish(line.dish()).map(r -> of(r, facts));
     }
 
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}

@@ -7,6 +7,7 @@ import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Locale;
 import keenfork.core.food.Substances;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
@@ -15,6 +16,10 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 
 class StatementTest {
@@ -123,4 +128,30 @@ class StatementTest {
         var ca = RuleBook.named("ca").orElseThrow();
         assertThat(called("Salad", ca, "50 g mustard", "100 g celery").sentences().getFirst()).contains("mustard").doesNotContain("celery");
     }
+
+    /// Regulation (EU) No 1169/2011, Annex VII, part E: a compound ingredient stands by its own weight, followed by its own list in brackets.
+    @Test void a_dish_that_goes_into_another_opens_up_into_its_list() {
+        var dressing = aRecipe("Sesame dressing", "200 ml olive oil", "2 tbsp tahini", "30 g walnuts");
+        var salad = aRecipe("Salad", "1 kg cooked rice", "200 g @Sesame dressing", "20 g salt");
+        var statement = Statement.compose(Derivation.of(salad, new Facts(UK, List.of(new Fact.OtherDish(dressing), new Fact.OtherDish(salad)))), UK);
+        assertThat(list(statement)).containsExactly("cooked rice", "Sesame dressing (olive oil, tahini (sesame), walnut)", "salt");
+        assertThat(bold(statement)).containsExactly("Sesame", "sesame", "walnut");
+        assertThat(list(Statement.compose(Derivation.of(salad, Facts.none(UK)), UK))).as("a dish that is not known stays shut").contains("Sesame dressing");
+    }
+
+    @Test void a_dish_that_uses_itself_is_opened_once() {
+        var starter = aRecipe("Starter", "100 g @Starter", "1 kg rye flour");
+        assertThat(list(Statement.compose(Derivation.of(starter, new Facts(UK, List.of(new Fact.OtherDish(starter)))), UK))).first().asString().contains("rye");
+    }
+
+    /// What is in a dish is emphasised in its list, so that a list may stand without a "contains" beside it.
+    @Property(tries = 200) void all_that_is_contained_is_emphasised_in_the_list(@ForAll @Size(min = 1, max = 6) List<@IntRange(max = 11) Integer> picks, @ForAll @IntRange(max = 4) int language) {
+        var foods = List.of("100 g tahini", "50 g walnuts", "1 egg", "200 g couscous", "100 g feta", "2 tbsp soy sauce", "30 g anchovies", "1 tbsp mustard", "100 g celery", "200 g prawns", "40 g almond butter", "1 kg cooked rice");
+        var in = Language.all().get(language);
+        var statement = Statement.compose(derived(picks.stream().map(foods::get).toArray(String[]::new)), UK, in);
+        var bold = String.join(" ", bold(statement)).toLowerCase(Locale.ROOT);
+        for (var named : OnPaper.of(statement, true).contains()) assertThat(bold).contains(in.word(named.replaceAll(".*\\((.*)\\)", "$1")).toLowerCase(Locale.ROOT));
+    }
+
+    private static Recipe aRecipe(String name, String... lines) { return Recipe.read(name + "\nServes 10\n" + String.join("\n", lines), Volumes.METRIC, new Law("uk")); }
 }

@@ -16,6 +16,7 @@ import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
+import keenfork.web.persistence.Events;
 import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.PrintJobs;
 import org.springframework.http.HttpStatus;
@@ -87,6 +88,7 @@ class LabelController {
         model.addAttribute("single", wanted.size() == 1 && asked.kindOf().isOfOneDish() ? wanted.getFirst() : null);
         model.addAttribute("history", List.of());
         model.addAttribute("alone", Kind.alone());
+        if (asked.kindOf().isForGuests() && asked.guestsId() != 0 && wanted.size() == 1) history("guests", asked.guestsId(), model);
         if (wanted.isEmpty() || !asked.kindOf().isOfOneDish()) return "label/labels";
         if (wanted.size() == 1) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
         else model.addAttribute("unknown", wanted.stream().filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(Wanted::name).toList());
@@ -99,14 +101,22 @@ class LabelController {
         model.addAttribute("keeps", menu.keeps(dish));
         model.addAttribute("claims", menu.claims(dish));
         model.addAttribute("claimed", asked.claimed());
-        history(dish.id(), model);
+        history("dish", dish.id(), model);
     }
 
-    /// What came out of a dish, asked for again by the station once the printer is done.
-    @GetMapping("/labels/{id}/history") String history(@PathVariable long id, Model model) {
-        model.addAttribute("of", id);
-        model.addAttribute("history", labels.history(id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
+    /// What came out of a dish, or for guests, asked for again by the station once the printer is done.
+    @GetMapping("/labels/{of}/{id}/history") String history(@PathVariable String of, @PathVariable long id, Model model) {
+        model.addAttribute("of", "%s/%d".formatted(of, id));
+        model.addAttribute("history", history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
         return "label/history :: history";
+    }
+
+    private List<Labels.Printed> history(String of, long id) {
+        return switch (of) {
+            case "dish" -> labels.history(id);
+            case "guests" -> labels.historyOfGuests(id);
+            default -> throw new NotHere("Labels are printed of a dish or for guests.");
+        };
     }
 
     /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to find out.
@@ -170,17 +180,18 @@ class LabelController {
         return waits.isEmpty() ? new ModelAndView("redirect:/labels#printer") : again(Asked.of(0, Kind.CARD.id()).by(Cook.of(request)), waits, "The others print; these do not:");
     }
 
-    /// What the labels of a dish said at one moment.
-    @GetMapping("/labels/{id}/then") String then(@PathVariable long id, @RequestParam(defaultValue = "") String at, Model model) {
+    /// What the labels of a dish, or the cards of guests, said at one moment.
+    @GetMapping("/labels/{of}/{id}/then") String then(@PathVariable String of, @PathVariable long id, @RequestParam(defaultValue = "") String at, Model model) {
         var moment = Moments.read(at, ZonedDateTime.now(clock));
         var seen = new ArrayList<String>();
         var then = new ArrayList<Past>();
-        for (var p : labels.history(id)) if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant()) && !seen.contains(p.print().kind())) {
+        for (var p : history(of, id)) if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant()) && !seen.contains(p.print().kind())) {
             seen.add(p.print().kind());
             then.add(Past.of(p, composing));
         }
-        model.addAttribute("id", id);
-        model.addAttribute("name", kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu"));
+        model.addAttribute("of", "%s/%d".formatted(of, id));
+        model.addAttribute("back", of.equals("dish") ? "dish=" + id : "kind=guest&guests=" + id);
+        model.addAttribute("name", of.equals("dish") ? kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu") : kitchen.menu().guests(id).map(Events.Guests::name).orElse("Guests that are off the list"));
         model.addAttribute("at", at);
         model.addAttribute("unread", moment.isEmpty());
         model.addAttribute("then", then);

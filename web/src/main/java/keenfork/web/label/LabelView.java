@@ -53,8 +53,11 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
                 new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()));
         var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), book, language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
-                sure.stream().filter(s -> !s.names.isEmpty()).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
+                sure.stream().filter(s -> !s.names.isEmpty() && !(s.key.equals("contains") && isInList(paper, book))).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
     }
+
+    /// Where the rule book has it so, a list that emphasises what is in it is not said once more beside it.
+    private static boolean isInList(OnPaper paper, RuleBook book) { return !paper.list().isEmpty() && book.word("contains-with-list").equals("no"); }
 
     private static String claims(OnPaper paper, Language language) {
         return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(Diet.named(c).map(Diet::name).orElse(c)))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
@@ -85,6 +88,9 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// {@return whether it says so little that a card can say it in larger type}
     public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.phrase.length() + s.names.length() + s.after.length()).sum() + claims.length() <= FEW_WORDS; }
 
+    /// {@return the list of ingredients as text; empty on a label without one}
+    String listed() { return list.isEmpty() ? "" : "%s: %s.".formatted(ingredients(), list.stream().map(Statement.Run::text).collect(Collectors.joining())); }
+
     public String ingredients() { return language.phrase("ingredients"); }
 
     public String ask() { return language.phrase("ask"); }
@@ -93,6 +99,6 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
 
     @Override public String text() {
         var sentences = said.stream().map(s -> "%s %s%s".formatted(s.phrase, s.names, s.after)).collect(Collectors.joining(" "));
-        return "%s. %s%s%s".formatted(name, list.isEmpty() ? "" : ingredients() + ": " + list.stream().map(Statement.Run::text).collect(Collectors.joining()) + ". ", said.isEmpty() ? none() : sentences, keep.isEmpty() ? "" : " " + keep);
+        return "%s. %s%s%s".formatted(name, list.isEmpty() ? "" : listed() + " ", said.isEmpty() ? list.isEmpty() ? none() : "" : sentences, keep.isEmpty() ? "" : " " + keep);
     }
 }

@@ -5,6 +5,7 @@ import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import com.openhtmltopdf.util.XRLog;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.io.ByteArrayOutputStream;
@@ -12,11 +13,17 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.logging.Level;
 
 /// Makes PDFs of pages written for paper: with the house's fonts in them, tagged, titled and with their language set.
 public final class Press {
     /// the faces that pages for paper may use, in the order they are looked through for a letter
     private static final List<Font> FACES = List.of("AtkinsonHyperlegibleNext-Regular", "NotoSans-Regular", "NotoSansHebrew-Regular", "NotoSansArabic-Regular").stream().map(Press::face).toList();
+
+    static {
+        // it tells of every step of every page; what is wrong is still told
+        XRLog.listRegisteredLoggers().forEach(l -> XRLog.setLevel(l, Level.WARNING));
+    }
 
     private Press() {}
 

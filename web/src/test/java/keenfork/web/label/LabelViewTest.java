@@ -16,7 +16,7 @@ class LabelViewTest {
     private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
 
     private static LabelView view(String text, String book) {
-        return LabelView.of(OnPaper.of(statement(text, book), true), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
+        return LabelView.of(OnPaper.of(statement(text, book), false), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
     }
 
     @Test void each_sentence_has_its_shape_in_order_of_strength() {
@@ -40,12 +40,18 @@ class LabelViewTest {
     }
 
     @Test void a_label_in_another_language_says_the_same_and_its_days_too() {
-        var german = LabelView.of(OnPaper.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), true).claiming(List.of("vegan")), "Ropewalk Canteen",
+        var german = LabelView.of(OnPaper.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), false).claiming(List.of("vegan")), "Ropewalk Canteen",
                 new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
         assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
         assertThat(german.keep()).startsWith("Zu verbrauchen bis So").contains("Nov");
         assertThat(german.claims()).isEqualTo("Vegan.");
         assertThat(german.tag()).isEqualTo("de-DE");
+    }
+
+    @Test void a_list_that_emphasises_is_not_repeated_beside_it_where_the_rule_book_has_it_so() {
+        var dish = "A dip\n200 g tahini\npack: sesame. May contain nuts.";
+        for (var book : List.of("uk", "eu")) assertThat(LabelView.of(OnPaper.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
+        for (var book : List.of("us", "ca", "anz")) assertThat(LabelView.of(OnPaper.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
     }
 
     @Test void the_folder_s_sheet_tells_of_every_group_of_the_rule_book() {

@@ -36,8 +36,6 @@ final class OnPage {
                     letters.add(new Letter(" ", "", 0, 0, page, 0, 0));
                 }
             };
-            // as the eye reads it: the file draws what is in bold after the rest of its line
-            stripper.setSortByPosition(true);
             stripper.setStartPage(i + 1);
             stripper.setEndPage(i + 1);
             stripper.getText(document);
