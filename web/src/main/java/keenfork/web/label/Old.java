@@ -2,6 +2,7 @@ package keenfork.web.label;
 
 import java.util.List;
 import keenfork.core.label.Difference;
+import keenfork.core.label.Kind;
 import keenfork.web.kitchen.OutOfDate;
 import org.jspecify.annotations.Nullable;
 
@@ -9,6 +10,9 @@ import org.jspecify.annotations.Nullable;
 record Old(OutOfDate label, Past past, List<Causes.Cause> causes) {
     /// {@return whether a new one can be printed in its place}
     public boolean canBePrintedNew() { return label.onMenu(); }
+
+    /// {@return whether it stands upright}
+    public boolean isTall() { return Kind.named(label.printed().print().kind()).map(k -> k != Kind.MENU && k.height() > k.width()).orElse(false); }
 
     /// {@return what may have to be known and is not on it; empty where nothing can tell}
     public List<String> missing() {

@@ -8,6 +8,7 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.PrintJobs;
 import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Settings;
@@ -24,15 +25,17 @@ class TodayController {
     private final Settings settings;
     private final Variants variants;
     private final SetAsides asides;
+    private final PrintJobs jobs;
     private final Format format;
 
-    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, Format format) {
+    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, PrintJobs jobs, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.runs = runs;
         this.settings = settings;
         this.variants = variants;
         this.asides = asides;
+        this.jobs = jobs;
         this.format = format;
     }
 
@@ -40,7 +43,7 @@ class TodayController {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
         model.addAttribute("day", format.day(menu.day()));
-        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), missed(menu), variants.all(), asides.all(), format));
+        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), jobs.open(), jobs.printer(), missed(menu), variants.all(), asides.all(), format));
         model.addAttribute("cook", Cook.of(request));
         return "today/today";
     }

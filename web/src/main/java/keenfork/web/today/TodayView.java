@@ -11,6 +11,7 @@ import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.PrintJobs;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;
 
@@ -20,21 +21,23 @@ import keenfork.web.persistence.Variants;
 /// @param questions dishes with open questions, most of them first
 /// @param labels    printed labels that no longer say what is so
 /// @param run       what should have been laid on the day before, and dishes that the run leaves out
+/// @param printer   what the printer waits for
 /// @param loose     what was set for a day or a line and may no longer hold
 /// @param variants  variants whose original was changed, and portions whose way out no longer holds
-record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> run, List<Need> loose, List<Need> variants) {
+record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> printer, List<Need> run, List<Need> loose, List<Need> variants) {
     private static final String RUN = "/run?show=yours";
+    private static final String PRINTER = "/labels#printer";
     private static final int NAMED = 3;
 
     /// one thing to do: its name, what is to be done, and where
     record Need(String name, String words, String link) {}
 
     /// @param missed what should have been laid on the day before, and was not
-    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
-        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), run(menu, missed, format), loose(menu), variants(menu, variants, asides, format));
+    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<PrintJobs.Job> printing, PrintJobs.Printer printer, List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), printer(printing, printer, format), run(menu, missed, format), loose(menu), variants(menu, variants, asides, format));
     }
 
-    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && run.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
+    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && printer.isEmpty() && run.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
 
     private static List<Need> packs(Menu menu, Format format) {
         var needs = new ArrayList<Need>();
@@ -61,8 +64,20 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
     }
 
     private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
-        return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().print().copies(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
-                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), o.onMenu() ? "/labels?dish=" + o.printed().print().dish() : "/labels")).toList();
+        return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().cameOut(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
+                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), "/labels?see=" + o.printed().id())).toList();
+    }
+
+    private static List<Need> printer(List<PrintJobs.Job> printing, PrintJobs.Printer printer, Format format) {
+        var needs = new ArrayList<Need>();
+        for (var job : printing) switch (job.state()) {
+            case UNSURE -> needs.add(new Need(job.title(), "Nobody saw whether page %d came out. Look at the printer.".formatted(job.done() + 1), PRINTER));
+            case HELD -> needs.add(new Need(job.title(), "Held, as it is not so any more. " + job.note(), PRINTER));
+            case WAITING, SENDING, DONE, THROWN_AWAY -> { }
+        }
+        var waiting = printing.stream().filter(j -> j.state() == PrintJobs.State.WAITING).count();
+        if (waiting > 0 && !printer.isReady()) needs.add(new Need(printer.isOn() ? "Out of paper" : "The printer is switched off", format.count(waiting, "print waits for it.", "prints wait for it."), PRINTER));
+        return needs;
     }
 
     private static List<Need> run(Menu menu, List<Schedule.Placed> missed, Format format) {

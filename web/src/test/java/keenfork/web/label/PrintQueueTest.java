@@ -68,6 +68,7 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(now(job)).extracting(PrintJobs.Job::done, PrintJobs.Job::state).containsExactly(3, State.WAITING);
         assertThat(out(dish)).as("three copies are out").isEqualTo(3);
         assertThat(get("/labels").body()).contains("Out of paper").contains("3 of 5 pages came out").contains("New roll loaded");
+        assertThat(get("/today").body()).contains("The printer waits").contains("1 print waits for it.");
         press("/labels/printer/load");
         work();
         assertThat(now(job).state()).isEqualTo(State.DONE);
@@ -134,6 +135,7 @@ class PrintQueueTest extends RunningKitchen {
         work();
         assertThat(now(job)).extracting(PrintJobs.Job::done, PrintJobs.Job::state).containsExactly(2, State.HELD);
         assertThat(get("/labels").body()).contains("Held, as it is not so any more").contains("Tide dip: Sesame is in it.");
+        assertThat(get("/today").body()).contains("The printer waits").contains("Tide dip: Sesame is in it.");
         press("/labels/queue/" + job.id() + "/look-again");
         work();
         assertThat(now(job).state()).as("it is still not so").isEqualTo(State.HELD);
