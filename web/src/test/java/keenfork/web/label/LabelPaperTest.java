@@ -99,7 +99,8 @@ class LabelPaperTest extends RunningKitchen {
     /// Regulation (EU) No 1169/2011, Article 13 (2): 1.2 mm; 21 CFR 101.2 (c): a sixteenth of an inch; the others as their files say. From the metrics of the fonts in the file.
     @ParameterizedTest @EnumSource(Kind.class) void every_letter_stands_as_high_as_the_rule_book_asks(Kind kind) {
         try {
-            for (var book : RuleBook.all()) {
+            // the home book and the one that asks for the largest type; the tub, which food law is strictest on, with all of them
+            for (var book : RuleBook.all().stream().filter(b -> kind == Kind.TUB || List.of("uk", "us").contains(b.id())).toList()) {
                 post("/map", "/rule-book", "id", book.id(), "back", "/map");
                 var least = Double.parseDouble(book.word("least-x-height-mm"));
                 var letters = page("kind=" + kind.id() + (kind.isOfOneDish() ? "&dish=" + dish("Fennel") : "")).letters();
