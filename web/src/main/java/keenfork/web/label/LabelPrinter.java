@@ -5,6 +5,7 @@ interface LabelPrinter {
     /// what became of a page
     enum Outcome { CAME_OUT, NO_PAPER, OFF, NOBODY_SAW }
 
-    /// @param page a page to print, as PDF
-    Outcome print(byte[] page);
+    /// @param pdf  a file
+    /// @param page which of its pages to print, from 0
+    Outcome print(byte[] pdf, int page);
 }

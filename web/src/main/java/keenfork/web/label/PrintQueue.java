@@ -13,11 +13,10 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.PrintJobs.State;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -45,10 +44,6 @@ class PrintQueue {
         this.kitchen = kitchen;
     }
 
-    /// Nobody saw what became of a page that was being sent when the program stopped.
-    @EventListener(ApplicationReadyEvent.class)
-    void afterStart() { for (var job : jobs.open()) if (job.state() == PrintJobs.State.SENDING) jobs.unsure(job.id()); }
-
     @Scheduled(fixedDelayString = "${keenfork.printer.pace}")
     void tick() { step(); }
 
@@ -58,27 +53,35 @@ class PrintQueue {
         var changes = jobs.changes();
         if (changes == idleAt) return false;
         var open = jobs.open();
+        // only a step sends, and steps follow each other: what is still being sent was left so by one that broke off, or by a restart
+        var lost = open.stream().filter(j -> j.state() == State.SENDING).findFirst();
+        if (lost.isPresent()) {
+            jobs.unsure(lost.get().id());
+            return true;
+        }
         // a printer of which nobody knows what it did takes no other page before
-        var next = open.stream().anyMatch(j -> j.state() == PrintJobs.State.UNSURE) || !jobs.printer().isReady() ? Optional.<PrintJobs.Job>empty() : open.stream().filter(j -> j.state() == PrintJobs.State.WAITING).findFirst();
+        var next = open.stream().anyMatch(j -> j.state() == State.UNSURE) || !jobs.printer().isReady() ? Optional.<PrintJobs.Job>empty() : open.stream().filter(j -> j.state() == State.WAITING).findFirst();
         if (next.isEmpty()) {
             idleAt = changes;
             return false;
         }
-        work(next.get());
+        laidOut(next.get()).ifPresent(pdf -> send(next.get(), pdf));
         return true;
     }
 
-    private void work(PrintJobs.Job job) {
+    /// {@return the file with the next page of a job; empty where there is something else to do first, or it is held}
+    private Optional<byte[]> laidOut(PrintJobs.Job job) {
         try {
             if (job.pages() == 0) {
                 jobs.laidOut(job.id(), LabelPdf.pages(menu(job)) * jobs.labels(job.id()).getFirst().print().copies());
-                return;
+                return Optional.empty();
             }
-            if (isHeld(job, on(job).stream().map(Cell::label).distinct().toList())) return;
-            send(job);
+            if (isHeld(job, on(job).stream().map(Cell::label).distinct().toList())) return Optional.empty();
+            return Optional.of(isMenu(job) ? menu(job) : composing.set(on(job).stream().map(Cell::face).toList(), kind(job), sheet(job)));
         } catch (RuntimeException e) {
-            LOG.error("\"{}\" could not be printed", job.title(), e);
-            jobs.hold(job.id(), "It could not be laid out. Look at the preview, or throw it away.");
+            LOG.error("\"{}\" could not be laid out", job.title(), e);
+            jobs.hold(job.id(), "It could not be laid out. Look at the preview, look again, or throw it away.");
+            return Optional.empty();
         }
     }
 
@@ -121,15 +124,15 @@ class PrintQueue {
         var menu = kitchen.menu();
         var old = labels.stream().flatMap(l -> OutOfDate.of(menu, l).stream()).toList();
         if (old.isEmpty()) return false;
-        jobs.hold(job.id(), old.stream().limit(2).map(o -> "%s: %s".formatted(o.name(), o.words().getFirst())).collect(Collectors.joining(" ")));
+        jobs.hold(job.id(), "It is not so any more. " + old.stream().limit(2).map(o -> "%s: %s".formatted(o.name(), o.words().getFirst())).collect(Collectors.joining(" ")));
         return true;
     }
 
-    private void send(PrintJobs.Job job) {
+    private void send(PrintJobs.Job job, byte[] pdf) {
         var copies = copies(job);
-        var page = isMenu(job) ? menu(job) : composing.set(on(job).stream().map(Cell::face).toList(), kind(job), sheet(job));
+        var page = isMenu(job) ? job.done() % LabelPdf.pages(pdf) : 0;
         jobs.sending(job.id());
-        switch (printer.print(page)) {
+        switch (printer.print(pdf, page)) {
             case CAME_OUT -> jobs.cameOut(job.id(), copies);
             case NO_PAPER, OFF -> jobs.again(job.id());
             case NOBODY_SAW -> jobs.unsure(job.id());
@@ -139,7 +142,7 @@ class PrintQueue {
     /// Somebody looked what became of the page of which nobody knew.
     /// @return false where nothing is asked about it any more
     synchronized boolean looked(long id, boolean cameOut) {
-        var job = jobs.find(id).filter(j -> j.state() == PrintJobs.State.UNSURE);
+        var job = jobs.find(id).filter(j -> j.state() == State.UNSURE);
         if (job.isEmpty()) return false;
         if (cameOut) jobs.cameOut(id, copies(job.get()));
         else jobs.again(id);
@@ -149,14 +152,14 @@ class PrintQueue {
     /// Throws away what did not come out yet. What is being sent, or of which nobody knows, is not thrown away before that is settled.
     /// @return false where there is nothing to throw away
     synchronized boolean throwAway(long id) {
-        var job = jobs.find(id).filter(j -> j.state() == PrintJobs.State.WAITING || j.state() == PrintJobs.State.HELD);
+        var job = jobs.find(id).filter(j -> j.state() == State.WAITING || j.state() == State.HELD);
         job.ifPresent(j -> jobs.throwAway(id));
         return job.isPresent();
     }
 
     /// Looks again at what is held: what is so once more goes on.
     synchronized boolean resume(long id) {
-        var job = jobs.find(id).filter(j -> j.state() == PrintJobs.State.HELD);
+        var job = jobs.find(id).filter(j -> j.state() == State.HELD);
         job.ifPresent(j -> jobs.again(id));
         return job.isPresent();
     }

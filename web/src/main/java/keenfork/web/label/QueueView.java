@@ -9,6 +9,8 @@ import keenfork.web.persistence.PrintJobs;
 /// @param asks   whether something has to be done before it goes on
 /// @param works  whether a page may come out at any moment: the page looks again
 record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<Row> open, List<Row> ended) {
+    private static final int ENDED_SHOWN = 4;
+
     /// One thing to print.
     ///
     /// @param progress in words: `5 of 14 came out`
@@ -38,6 +40,4 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
         var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off" : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
         return new QueueView(state, unsure || waits && !printer.isReady(), works, printer, open.stream().map(Row::of).toList(), jobs.ended().stream().limit(ENDED_SHOWN).map(Row::of).toList());
     }
-
-    private static final int ENDED_SHOWN = 4;
 }

@@ -12,8 +12,8 @@ class StandInPrinter implements LabelPrinter {
         this.jobs = jobs;
     }
 
-    @Override public Outcome print(byte[] page) {
-        if (page.length == 0) throw new IllegalArgumentException("an empty page is no page");
+    @Override public Outcome print(byte[] pdf, int page) {
+        if (page < 0 || page >= LabelPdf.pages(pdf)) throw new IllegalArgumentException("the file has no page %d".formatted(page + 1));
         var now = jobs.printer();
         if (!now.isOn()) return Outcome.OFF;
         if (now.paper() == 0) return Outcome.NO_PAPER;

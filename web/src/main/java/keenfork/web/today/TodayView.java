@@ -72,7 +72,7 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
         var needs = new ArrayList<Need>();
         for (var job : printing) switch (job.state()) {
             case UNSURE -> needs.add(new Need(job.title(), "Nobody saw whether page %d came out. Look at the printer.".formatted(job.done() + 1), PRINTER));
-            case HELD -> needs.add(new Need(job.title(), "Held, as it is not so any more. " + job.note(), PRINTER));
+            case HELD -> needs.add(new Need(job.title(), "Held. " + job.note(), PRINTER));
             case WAITING, SENDING, DONE, THROWN_AWAY -> { }
         }
         var waiting = printing.stream().filter(j -> j.state() == PrintJobs.State.WAITING).count();

@@ -117,7 +117,7 @@ class PrintQueueTest extends RunningKitchen {
         press("/labels/printer/off");
         var job = ask("dish", String.valueOf(dish), "kind", "card", "copies", "3");
         jobs.sending(job.id());
-        queue.afterStart();
+        work();
         assertThat(now(job).state()).isEqualTo(State.UNSURE);
         press("/labels/queue/" + job.id() + "/not");
         press("/labels/printer/on");
@@ -134,7 +134,7 @@ class PrintQueueTest extends RunningKitchen {
         press("/labels/printer/load");
         work();
         assertThat(now(job)).extracting(PrintJobs.Job::done, PrintJobs.Job::state).containsExactly(2, State.HELD);
-        assertThat(get("/labels").body()).contains("Held, as it is not so any more").contains("Tide dip: Sesame is in it.");
+        assertThat(get("/labels").body()).contains("It is not so any more. Tide dip: Sesame is in it.");
         assertThat(get("/today").body()).contains("The printer waits").contains("Tide dip: Sesame is in it.");
         press("/labels/queue/" + job.id() + "/look-again");
         work();
