@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -55,6 +56,19 @@ public record OnPaper(String name, String ruleBook, String language, List<String
             bold = !bold;
         }
         return runs;
+    }
+
+    /// {@return whether everything in it is emphasised in the list, so that the list may stand for it; false on a label without a list}
+    public boolean listSaysAll() {
+        var in = Language.named(language).orElse(Language.english());
+        var bold = runs().stream().filter(Statement.Run::bold).map(r -> r.text().toLowerCase(Locale.ROOT)).toList();
+        return !list.isEmpty() && contains.stream().map(n -> in.word(member(n)).toLowerCase(Locale.ROOT)).allMatch(w -> bold.stream().anyMatch(b -> b.contains(w)));
+    }
+
+    /// `almond` of `nuts (almond)`; a group that is said as a whole by itself
+    private static String member(String name) {
+        var open = name.indexOf(" (");
+        return open < 0 ? name : name.substring(open + 2, name.length() - 1);
     }
 
     /// {@return names as a label says them: the members of one group behind it, once}

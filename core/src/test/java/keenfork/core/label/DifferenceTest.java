@@ -66,6 +66,13 @@ class DifferenceTest {
         assertThat(OnPaper.grouped(paper.contains())).containsExactly("cereals containing gluten (wheat)", "nuts (almond, cashew)", "sesame");
     }
 
+    @Test void a_list_stands_for_what_is_in_it_only_where_it_emphasises_all_of_it() {
+        assertThat(paper("50 g almonds", "20 g cashews", "100 g tahini").listSaysAll()).isTrue();
+        var milk = new OnPaper("Dip", "uk", "en", List.of(), List.of("milk", "nuts (almond)"), List.of(), List.of(), List.of(), "peas, butter (*milk*), almond");
+        assertThat(milk.listSaysAll()).as("almond is not in bold").isFalse();
+        assertThat(OnPaper.of(Statement.compose(derived("1 kg rice"), UK), false).listSaysAll()).as("no list").isFalse();
+    }
+
     @Test void what_is_no_label_is_turned_down() {
         for (var wrong : List.of("", "Almond dip", "name: Dip\nhello")) assertThatThrownBy(() -> OnPaper.parse(wrong)).isInstanceOf(IllegalArgumentException.class);
     }

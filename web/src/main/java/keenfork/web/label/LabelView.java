@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import keenfork.core.diet.Diet;
 import keenfork.core.label.Claim;
 import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
@@ -45,6 +44,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
 
     private record Sure(String key, String symbol, String title, List<String> names) {}
 
+    /// Where the rule book has it so, what the list emphasises is not said once more beside it; what it does not emphasise always is.
     static LabelView of(OnPaper paper, String kitchen, Made made) {
         var book = RuleBook.named(paper.ruleBook()).orElse(RuleBook.uk());
         var language = Language.named(paper.language()).orElse(Language.english());
@@ -53,14 +53,11 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
                 new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()));
         var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), book, language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
-                sure.stream().filter(s -> !s.names.isEmpty() && !(s.key.equals("contains") && isInList(paper, book))).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
+                sure.stream().filter(s -> !s.names.isEmpty() && !(s.key.equals("contains") && paper.listSaysAll() && book.word("contains-with-list").equals("no"))).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
     }
 
-    /// Where the rule book has it so, a list that emphasises what is in it is not said once more beside it.
-    private static boolean isInList(OnPaper paper, RuleBook book) { return !paper.list().isEmpty() && book.word("contains-with-list").equals("no"); }
-
     private static String claims(OnPaper paper, Language language) {
-        return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(Diet.named(c).map(Diet::name).orElse(c)))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
+        return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(c))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
     }
 
     private static Said said(Sure sure, RuleBook book, Language language) {

@@ -54,6 +54,12 @@ class LabelViewTest {
         for (var book : List.of("us", "ca", "anz")) assertThat(LabelView.of(OnPaper.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
     }
 
+    /// Whatever the rule book says of repeating: an allergen that the list does not emphasise is never left unsaid.
+    @Test void what_a_list_does_not_emphasise_is_said_beside_it() {
+        var paper = new OnPaper("Dip", "uk", "en", List.of(), List.of("milk", "sesame"), List.of(), List.of(), List.of(), "peas, butter (*milk*)");
+        assertThat(LabelView.of(paper, "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).extracting(LabelView.Said::names).containsExactly("milk, sesame");
+    }
+
     @Test void the_folder_s_sheet_tells_of_every_group_of_the_rule_book() {
         var groups = view("A dip\n50 g almonds\n200 g tahini\npack: sesame. May contain nuts.", "uk").groups();
         assertThat(groups).hasSize(14);
