@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /// An entry of the reference table: a plain food, or a compound product such as a sauce or a bread.
 ///
+/// @param id        its key in the table, which stays when its name is changed
 /// @param names     what it is called, the shown name first
 /// @param make      whether what it holds is certain, or assumed until a pack is read
 /// @param holds     its substances
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 /// @param protein   g of protein in 100 g, or null where none is held
 /// @param sulphite  mg of sulphur dioxide in 1 kg where it was sulphited, or null where no figure is held
 /// @param source    where the values come from
-public record Food(List<String> names, Make make, List<Substance> holds, List<Substance> sometimes, Origin origin,
+public record Food(String id, List<String> names, Make make, List<Substance> holds, List<Substance> sometimes, Origin origin,
                    @Nullable Span density, Map<String, Span> counts, @Nullable Span protein, @Nullable Span sulphite, String source) {
     /// how sure the reference table can be of a food
     public enum Make { PLAIN, COMPOUND }

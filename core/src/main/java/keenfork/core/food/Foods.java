@@ -4,16 +4,15 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import keenfork.core.measure.Span;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -24,15 +23,15 @@ public final class Foods {
     /// a density is known to a tenth of a per mille at best
     private static final int PLACES = 4;
     private static final Map<String, Span> SULPHITES = sulphites();
+    private static final Map<String, String> SHORT_FORMS = shortForms();
+    private static final Set<String> CUTS = cuts();
     private static final Foods SHIPPED = new Foods();
     private final List<Food> all = new ArrayList<>();
     private final Lexicon recipeWords;
     private final Lexicon packWords;
     private final List<Additive> additives = new ArrayList<>();
-    private final List<Name> names;
-    /// proposals made before: a misspelt word is asked about each time its dish is derived
-    private final Map<String, List<String>> proposals = new ConcurrentHashMap<>();
-    private static final int MOST_PROPOSALS = 10_000;
+    /// a name inside a longer word tells only from so many letters on: "cashewcream", but not the egg of a "legging"
+    private static final int SHORTEST_INSIDE = 5;
 
     private record Additive(int from, int to, Meaning meaning) {}
 
@@ -52,18 +51,17 @@ public final class Foods {
         addFoods(packWords);
         addLanguages();
         readAdditives();
-        names = recipeWords.names().stream().map(Name::of).toList();
     }
 
     /// {@return the tables that are shipped}
     public static Foods shipped() { return SHIPPED; }
 
     private static List<Food> table(String file, Food.Make make) {
-        return Table.read(Foods.class, file, 8).stream().flatMap(row -> Arrays.stream(row.cell(0).split(";")).map(names -> new Food(
-                Arrays.stream(names.split(",")).map(String::strip).toList(), make,
-                row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.read(2, c -> Substances.shipped().getAll(row.list(2))),
-                row.read(3, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.read(4, Foods::density),
-                row.read(5, Foods::counts), row.cell(6).isEmpty() ? null : row.read(6, Span::parse), SULPHITES.get(Words.key(names.split(",")[0])), row.cell(7)))).toList();
+        return Table.read(Foods.class, file, 9).stream().map(row -> new Food(row.cell(0), row.list(1), make,
+                row.read(2, _ -> Substances.shipped().getAll(row.list(2))), row.read(3, _ -> Substances.shipped().getAll(row.list(3))),
+                row.read(4, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.read(5, Foods::density),
+                row.read(6, Foods::counts), row.cell(7).isEmpty() ? null : row.read(7, Span::parse),
+                SULPHITES.get(Words.key(row.list(1).getFirst())), row.cell(8))).toList();
     }
 
     /// A density as g per ml, or as the weight of a US cup or tablespoon: `cup 132-137-145`.
@@ -97,10 +95,26 @@ public final class Foods {
         return held;
     }
 
+    private static Map<String, String> shortForms() {
+        var held = new HashMap<String, String>();
+        for (var row : Table.read(Foods.class, "short-forms.txt", 3)) held.put(Words.key(row.cell(0)), Words.key(row.cell(1)));
+        return Map.copyOf(held);
+    }
+
+    private static Set<String> cuts() {
+        var words = new HashSet<String>();
+        for (var row : Table.read(Foods.class, "descriptors.txt", 3)) if (row.cell(1).equals("cut")) words.add(Words.key(row.cell(0)));
+        return Set.copyOf(words);
+    }
+
+    /// {@return whether a word says only how a food is cut}
+    ///
+    /// @param word in its one form
+    public static boolean isCut(String word) { return CUTS.contains(word); }
+
     private static Set<String> descriptors(String file) {
         var words = new HashSet<String>();
-        for (var line : Table.lines(Foods.class, file))
-            if (!line.startsWith("#")) for (var word : line.split(" ")) Words.of(word).forEach(w -> words.add(w.text()));
+        for (var row : Table.read(Foods.class, file, 3)) Words.of(row.cell(0)).forEach(w -> words.add(w.text()));
         for (var unit : Unit.values()) for (var word : unit.words()) Words.of(word).forEach(w -> words.add(w.text()));
         return words;
     }
@@ -171,53 +185,79 @@ public final class Foods {
                 .orElse(new Meaning.OfSubstances(List.of()));
     }
 
-    /// A name with the letters it is made of, one bit each: two names that differ in many letters are far apart.
-    private record Name(String text, int letters) {
-        static Name of(String text) {
-            var letters = 0;
-            for (var i = 0; i < text.length(); i++) letters |= 1 << (text.charAt(i) & 31);
-            return new Name(text, letters);
+    /// {@return up to three names a misspelt word may have meant, nearest first; never taken without saying so}
+    public List<String> near(String text) { return names().proposed(Words.key(text)); }
+
+    /// Reads a phrase of a recipe to its last word.
+    public Phrase phrase(String text) { return phrase(recipeWords, text); }
+
+    /// Reads a phrase of a pack to its last word.
+    public Phrase packPhrase(String text) { return phrase(packWords, text); }
+
+    private Phrase phrase(Lexicon lexicon, String text) {
+        var reading = lexicon.read(text);
+        if (reading.unread().isEmpty()) return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
+        var taken = new HashMap<Integer, String>();
+        for (var word : reading.unread()) {
+            var as = takenFor(word.word());
+            if (as != null) taken.put(word.start(), as);
         }
+        if (!taken.isEmpty()) reading = lexicon.read(text, taken);
+        var matches = TwoSided.foods(text, reading.matches());
+        return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of()) : Phrase.of(text, matches, reading.unread(), this);
     }
 
-    /// {@return up to three names a misspelt word may have meant, nearest first; never taken without asking}
-    public List<String> near(String text) {
-        var key = Name.of(Words.key(text));
-        if (key.text.length() < 4) return List.of();
-        var most = key.text.length() < 7 ? 1 : 2;
-        var known = proposals.get(key.text);
+    /// The word of the tables that a word is taken for: a known short form, or the only one that lies a slip of the pen away.
+    private @Nullable String takenFor(String word) {
+        var known = SHORT_FORMS.get(word);
         if (known != null) return known;
-        record Near(String name, int distance) {}
-        var near = names.stream().filter(n -> Math.abs(n.text.length() - key.text.length()) <= most && Integer.bitCount(n.letters ^ key.letters) <= 2 * most)
-                .map(n -> new Near(n.text, distance(key.text, n.text, most))).filter(n -> n.distance <= most)
-                .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::name)).limit(3).map(Near::name).toList();
-        if (proposals.size() < MOST_PROPOSALS) proposals.put(key.text, near);
-        return near;
+        if (Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD) return null;
+        var near = vocabulary().oneAway(word);
+        return near.size() == 1 ? near.getFirst() : null;
     }
 
-    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance). It stops as soon as
-    /// a whole row lies beyond `most`.
-    private static int distance(String a, String b, int most) {
-        var before = new int[b.length() + 1];
-        var last = new int[b.length() + 1];
-        var now = new int[b.length() + 1];
-        for (var j = 0; j <= b.length(); j++) last[j] = j;
-        for (var i = 1; i <= a.length(); i++) {
-            now[0] = i;
-            var least = i;
-            for (var j = 1; j <= b.length(); j++) {
-                var change = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
-                now[j] = Math.min(last[j - 1] + change, Math.min(last[j], now[j - 1]) + 1);
-                if (i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1))
-                    now[j] = Math.min(now[j], before[j - 2] + 1);
-                least = Math.min(least, now[j]);
-            }
-            if (least > most) return most + 1;
-            var free = before;
-            before = last;
-            last = now;
-            now = free;
-        }
-        return Math.min(last[b.length()], most + 1);
+    /// {@return whether neither the tables nor the general dictionary know a word}
+    public boolean isNoWord(String text) {
+        var word = Words.key(text);
+        return !recipeWords.isTalk(word) && recipeWords.ofKey(word) == null && SHORT_FORMS.get(word) == null
+                && Dictionary.shipped().kind(word) == Dictionary.Kind.NOT_HELD;
+    }
+
+    /// {@return whether two words lie one slip of the pen apart}
+    public static boolean isSlip(String word, String other) { return Slips.distance(word, other, 1) == 1; }
+
+    /// {@return what a word of the general dictionary means by the branch of the tree it stands below, or null}
+    @Nullable Meaning ofBranch(String word) {
+        var branch = Dictionary.shipped().branch(word);
+        if (branch.isEmpty()) return null;
+        // a bread or a nut of unknown kind may hold any of its branch; a fish is a fish
+        return branch.size() == 1 && !branch.getFirst().id().equals("gluten") ? new Meaning.OfSubstances(branch) : new Meaning.Vague(branch, "What is in the %s?".formatted(word));
+    }
+
+    /// {@return the substances whose names a word resembles: within the distance of a slip, as a form of one, or with one in it}
+    List<Substance> resembled(String word) {
+        var found = new LinkedHashSet<Substance>();
+        for (var stem : Dictionary.stems(word)) holds(stem, found);
+        found.addAll(Dictionary.shipped().branch(word));
+        for (var near : vocabulary().within(word)) holds(near, found);
+        for (var substance : Substances.shipped().all())
+            for (var name : substance.words()) if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
+        return List.copyOf(found);
+    }
+
+    private void holds(String word, Set<Substance> found) {
+        var meaning = recipeWords.ofKey(word);
+        if (meaning instanceof Meaning.OfFood(var food)) found.addAll(food.holds());
+        if (meaning instanceof Meaning.OfSubstances(var substances)) found.addAll(substances);
+    }
+
+    private Slips vocabulary() { return Held.VOCABULARY; }
+
+    private Slips names() { return Held.NAMES; }
+
+    /// Made when the first word is not read: most texts never need them.
+    private static final class Held {
+        private static final Slips NAMES = new Slips(List.copyOf(SHIPPED.recipeWords.names()));
+        private static final Slips VOCABULARY = new Slips(SHIPPED.recipeWords.vocabulary());
     }
 }

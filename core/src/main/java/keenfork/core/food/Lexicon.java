@@ -1,7 +1,7 @@
 package keenfork.core.food;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,18 +10,27 @@ import org.jspecify.annotations.Nullable;
 
 /// Words and what they mean. At each place the longest run of words wins, so that `butter beans` is never butter.
 public final class Lexicon {
-    private final Node root = new Node();
+    private static final int START = 1 << 13;
+    private static final int ROOT = 0;
+    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］";
+
+    private final Vocabulary words = new Vocabulary();
     private final Map<String, Meaning> meanings = new TreeMap<>();
-    private final Set<String> descriptors;
+    /// the words that may follow each other: at a node and a word's number stands the next node
+    private long[] keys = new long[START];
+    private int[] nexts = new int[START];
+    private int edges;
+    private final List<@Nullable Meaning> meaningAt = new ArrayList<>();
+    private boolean[] isTalk = new boolean[START];
 
-    /// one word of a name, with the words that may follow it
-    private static final class Node {
-        private final Map<String, Node> next = new HashMap<>();
-        private @Nullable Meaning meaning;
-    }
-
+    /// @param descriptors words that say only how, how much or where from
     Lexicon(Set<String> descriptors) {
-        this.descriptors = descriptors;
+        meaningAt.add(null);
+        for (var word : descriptors) {
+            var number = words.add(word);
+            if (number >= isTalk.length) isTalk = Arrays.copyOf(isTalk, number * 2);
+            isTalk[number] = true;
+        }
     }
 
     /// Words found together.
@@ -30,14 +39,22 @@ public final class Lexicon {
     /// @param meaning what they stand for
     /// @param start   where they start, from 0
     /// @param end     where they end, exclusive
-    public record Match(String text, Meaning meaning, int start, int end) {}
+    /// @param taken   how it was read where a word of it was taken for another, as by a slip of the pen; else an empty string
+    public record Match(String text, Meaning meaning, int start, int end, String taken) {
+        public Match(String text, Meaning meaning, int start, int end) {
+            this(text, meaning, start, end, "");
+        }
+
+        public boolean isTaken() { return !taken.isEmpty(); }
+    }
 
     /// A word that names something the tables do not hold.
     ///
     /// @param text  as written
+    /// @param word  in its one form
     /// @param start where it starts, from 0
     /// @param end   where it ends, exclusive
-    public record Unread(String text, int start, int end) {}
+    public record Unread(String text, String word, int start, int end) {}
 
     /// A text read: what was found, and the words that are neither found nor kitchen talk.
     ///
@@ -55,63 +72,159 @@ public final class Lexicon {
         var key = Words.key(name);
         if (key.isEmpty()) throw new IllegalStateException("a name without a word: \"%s\"".formatted(name));
         if (meanings.putIfAbsent(key, meaning) != null) return;
-        var node = root;
-        for (var word : key.split(" ")) node = node.next.computeIfAbsent(word, _ -> new Node());
-        node.meaning = meaning;
+        var node = ROOT;
+        for (var word : key.split(" ")) node = below(node, words.add(word));
+        meaningAt.set(node, meaning);
+    }
+
+    private int below(int node, int word) {
+        var found = next(node, word);
+        if (found != Vocabulary.NONE) return found;
+        if (edges * 2 >= keys.length) grow();
+        meaningAt.add(null);
+        put(node, word, meaningAt.size() - 1);
+        return meaningAt.size() - 1;
+    }
+
+    private void put(int node, int word, int next) {
+        var key = key(node, word);
+        var at = place(key);
+        while (keys[at] != 0) at = at + 1 & keys.length - 1;
+        keys[at] = key;
+        nexts[at] = next;
+        edges++;
+    }
+
+    private void grow() {
+        var old = keys;
+        var oldNexts = nexts;
+        keys = new long[old.length * 2];
+        nexts = new int[keys.length];
+        edges = 0;
+        for (var i = 0; i < old.length; i++) if (old[i] != 0) put((int) (old[i] >>> 32) - 1, (int) old[i], oldNexts[i]);
+    }
+
+    /// never 0, so that 0 marks a free place
+    private static long key(int node, int word) { return (long) (node + 1) << 32 | word; }
+
+    private int place(long key) {
+        var mixed = key * 0x9E3779B97F4A7C15L;
+        return (int) (mixed >>> 40) & keys.length - 1;
+    }
+
+    private int next(int node, int word) {
+        if (word == Vocabulary.NONE) return Vocabulary.NONE;
+        var key = key(node, word);
+        for (var at = place(key); keys[at] != 0; at = at + 1 & keys.length - 1) if (keys[at] == key) return nexts[at];
+        return Vocabulary.NONE;
     }
 
     @Nullable Meaning exactly(String name) {
         return meanings.get(Words.key(name));
     }
 
+    /// {@return what a key means, as [Words#key] gives it, or null}
+    @Nullable Meaning ofKey(String key) { return meanings.get(key); }
+
     Set<String> names() { return meanings.keySet(); }
+
+    /// {@return every word of a name, and every word of talk, in its one form}
+    List<String> vocabulary() {
+        var all = new ArrayList<String>(words.size());
+        for (var i = 0; i < words.size(); i++) all.add(words.word(i));
+        return all;
+    }
 
     /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass noodles" are no glass of noodles}
     public boolean isNameBeyond(String text, int from, int beyond) {
-        var node = root;
-        var end = from;
-        for (var word = Words.next(text, from); word != null && (end == from || isTogether(text, end, word.start())); word = Words.next(text, end)) {
-            node = node.next.get(word.text());
-            if (node == null) return false;
-            end = word.end();
-            if (node.meaning != null && end > beyond) return true;
+        // most words start no name: one look settles it
+        var run = words.run(text, from, 1);
+        if (run.size == 0 || next(ROOT, run.numbers[0]) == Vocabulary.NONE) return false;
+        run = words.run(text, from, 8);
+        var node = ROOT;
+        for (var i = 0; i < run.size; i++) {
+            if (i > 0 && !isTogether(text, run.ends[i - 1], run.starts[i])) return false;
+            node = next(node, run.numbers[i]);
+            if (node == Vocabulary.NONE) return false;
+            if (meaningAt.get(node) != null && run.ends[i] > beyond) return true;
         }
         return false;
     }
 
     /// Reads a whole text, left to right.
-    public Reading read(String text) {
-        var words = Words.of(text);
-        var matches = new ArrayList<Match>();
-        var unread = new ArrayList<Unread>();
-        for (var at = 0; at < words.size(); ) {
-            var start = words.get(at).start();
-            var length = 0;
-            Meaning meaning = null;
-            var node = root.next.get(words.get(at).text());
-            for (var i = at; node != null; ) {
-                if (node.meaning != null) {
-                    meaning = node.meaning;
-                    length = i + 1 - at;
-                }
-                node = ++i < words.size() && isTogether(text, words.get(i - 1).end(), words.get(i).start()) ? node.next.get(words.get(i).text()) : null;
+    public Reading read(String text) { return read(text, Map.of()); }
+
+    /// The same, with some words taken for others: a slip of the pen, a short form.
+    ///
+    /// @param taken by the place where a word starts, the word of the lexicon that it is taken for
+    Reading read(String text, Map<Integer, String> taken) {
+        var run = words.run(text, 0, Integer.MAX_VALUE);
+        if (!taken.isEmpty())
+            for (var i = 0; i < run.size; i++) {
+                var as = taken.get(run.starts[i]);
+                if (as != null) run.numbers[i] = words.number(as);
             }
-            var end = words.get(at + Math.max(length, 1) - 1).end();
-            if (meaning != null) matches.add(new Match(text.substring(start, end), meaning, start, end));
-            else if (!isTalk(words.get(at).text())) unread.add(new Unread(text.substring(start, end), start, end));
-            at += Math.max(length, 1);
+        List<Match> matches = new ArrayList<>(4);
+        List<Unread> unread = List.of();
+        for (var at = 0; at < run.size;) {
+            var length = longest(text, run, at);
+            if (length > 0) {
+                matches.add(match(text, run, at, length, taken));
+                at += length;
+                continue;
+            }
+            if (!isTalk(text, run, at)) {
+                if (unread.isEmpty()) unread = new ArrayList<>(2);
+                unread.add(new Unread(text.substring(run.starts[at], run.ends[at]), run.others[at] == null ? words.word(run.numbers[at]) : run.others[at], run.starts[at], run.ends[at]));
+            }
+            at++;
         }
         return new Reading(matches, unread);
     }
 
+    private int longest(String text, Vocabulary.Run run, int at) {
+        var length = 0;
+        var node = next(ROOT, run.numbers[at]);
+        for (var i = at; node != Vocabulary.NONE;) {
+            if (meaningAt.get(node) != null) length = i + 1 - at;
+            node = ++i < run.size && isTogether(text, run.ends[i - 1], run.starts[i]) ? next(node, run.numbers[i]) : Vocabulary.NONE;
+        }
+        return length;
+    }
+
+    private Match match(String text, Vocabulary.Run run, int at, int length, Map<Integer, String> taken) {
+        var node = ROOT;
+        var isTaken = false;
+        for (var i = at; i < at + length; i++) {
+            node = next(node, run.numbers[i]);
+            isTaken |= !taken.isEmpty() && taken.containsKey(run.starts[i]);
+        }
+        var start = run.starts[at];
+        var end = run.ends[at + length - 1];
+        var as = new StringBuilder();
+        if (isTaken) for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
+        return new Match(text.substring(start, end), meaningAt.get(node), start, end, as.toString());
+    }
+
     /// "coconut, milk" is no coconut milk.
     private static boolean isTogether(String text, int from, int to) {
-        for (var at = from; at < to; at++) if (",;:()[]{}/|+•\n，；：、（）［］".indexOf(text.charAt(at)) >= 0) return false;
+        for (var at = from; at < to; at++) {
+            var c = text.charAt(at);
+            // "s+p" is one word to a cook, "salt + pepper" two
+            if (c != ' ' && c != '-' && PARTING.indexOf(c) >= 0 && !(c == '+' && to - from == 1)) return false;
+        }
         return true;
+    }
+
+    private boolean isTalk(String text, Vocabulary.Run run, int at) {
+        var number = run.numbers[at];
+        if (number != Vocabulary.NONE && number < isTalk.length && isTalk[number]) return true;
+        return run.ends[at] - run.starts[at] == 1 || Character.isDigit(text.charAt(run.starts[at]));
     }
 
     /// {@return whether a word says only how, how much or where from}
     public boolean isTalk(String word) {
-        return word.length() == 1 || Character.isDigit(word.charAt(0)) || descriptors.contains(word);
+        var number = words.number(word);
+        return word.length() == 1 || Character.isDigit(word.charAt(0)) || number != Vocabulary.NONE && number < isTalk.length && isTalk[number];
     }
 }

@@ -29,6 +29,7 @@ public record OwnWeights(Map<String, Map<String, Span>> byFood) {
         counts.putAll(own);
         counts.remove(MILLILITRE);
         @Nullable Span density = own.get(MILLILITRE);
-        return new Food(food.names(), food.make(), food.holds(), food.sometimes(), food.origin(), density == null ? food.density() : density, counts, food.protein(), food.sulphite(), food.source());
+        return new Food(food.id(), food.names(), food.make(), food.holds(), food.sometimes(), food.origin(), density == null ? food.density() : density, counts,
+                food.protein(), food.sulphite(), food.source());
     }
 }

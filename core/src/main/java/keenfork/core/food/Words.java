@@ -90,7 +90,8 @@ public final class Words {
         var plain = true;
         for (var i = 0; i < word.length() && plain; i++) plain = word.charAt(i) < 128 && word.charAt(i) != '\'';
         var bare = plain ? word : MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFKD)).replaceAll("")
-                .replace("œ", "oe").replace("Œ", "oe").replace("æ", "ae").replace("ß", "ss");
+                .replace("œ", "oe").replace("Œ", "oe").replace("æ", "ae").replace("ß", "ss").replace("ı", "i")
+                .replace("ø", "o").replace("Ø", "o").replace("ł", "l").replace("đ", "d");
         return singular(bare.toLowerCase(Locale.ROOT));
     }
 

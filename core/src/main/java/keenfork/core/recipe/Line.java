@@ -19,12 +19,12 @@ import org.jspecify.annotations.Nullable;
 /// @param preparation
 ///                 what is done to the food, in the line's own words: "toasted", "finely chopped"; else an empty string
 /// @param choices  what it names: one choice, or several where the line says "or"
-/// @param unread   words of it that name something the tables do not hold
+/// @param words    how those of its words were taken that the tables do not hold
 /// @param dish     the name of another dish used here, or an empty string
 /// @param mass     what goes in, or null where that cannot be told
 /// @param becomes  what it weighs once soaked or cooked, where the recipe does that to a dry food; else null
 /// @param pack     the declaration written under the line, or null
-public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, String preparation, List<Choice> choices, List<String> unread, String dish,
+public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, String preparation, List<Choice> choices, Understood words, String dish,
                    @Nullable Mass mass, @Nullable Mass becomes, @Nullable Declaration pack) {
     /// What a line names together: "tuna" with "oil", or one of two alternatives.
     ///
@@ -38,17 +38,16 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     public Line {
         choices = List.copyOf(choices);
-        unread = List.copyOf(unread);
     }
 
     /// A line that is written by the program itself, such as what a swap puts in.
     public static Line of(String text, @Nullable Amount amount, Choice choice, @Nullable Mass mass) {
-        return new Line(text, amount, false, false, "", List.of(choice), List.of(), "", mass, null, null);
+        return new Line(text, amount, false, false, "", List.of(choice), Understood.ALL, "", mass, null, null);
     }
 
     /// {@return this line with one of its choices taken}
-    public Line withChoice(String words, Choice choice) {
-        return new Line(words, amount, toTaste, optional, preparation, List.of(choice), unread, dish, mass, becomes, pack);
+    public Line withChoice(String written, Choice choice) {
+        return new Line(written, amount, toTaste, optional, preparation, List.of(choice), words, dish, mass, becomes, pack);
     }
 
     /// {@return the food that is weighed, or empty where none was found}
@@ -60,9 +59,12 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     public Optional<Declaration> declaration() { return Optional.ofNullable(pack); }
 
+    /// {@return words of it that stand in the place of a food and are not known: they may be anything}
+    public List<String> unread() { return words.unread(); }
+
     /// {@return whether the line names nothing that is known, so that it may hold anything}
     public boolean isUnread() {
-        return dish.isEmpty() && pack == null && (choices.isEmpty() || !unread.isEmpty());
+        return dish.isEmpty() && pack == null && (choices.isEmpty() || !words.unread().isEmpty());
     }
 
     /// {@return whether it names a food by that word: in its own words, in those of its food, or on a pack's declaration}
@@ -74,10 +76,10 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     }
 
     public Line withPack(Declaration declaration) {
-        return new Line(text, amount, toTaste, optional, preparation, choices, unread, dish, mass, becomes, declaration);
+        return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, declaration);
     }
 
     Line withBecomes(Mass other) {
-        return new Line(text, amount, toTaste, optional, preparation, choices, unread, dish, mass, other, pack);
+        return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, other, pack);
     }
 }

@@ -27,9 +27,10 @@ final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
-    private static final List<String> HEAD_ENDS = List.of(" with ", " in ", " for ", " from ", " and ", " & ", " + ", " - ", " – ", " plus ");
+    private static final List<String> HEAD_ENDS = List.of(" with ", " w/ ", " w ", " in ", " for ", " from ", " and ", " & ", " n ", " + ", " - ", " – ", " plus ");
     private static final Pattern OR = Pattern.compile("(?i)(?:\\s*[(,]\\s*|\\s+)or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final Pattern AROUND = Pattern.compile("^[\\s,(;]+|[\\s,);.]+$");
+    private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
@@ -63,23 +64,22 @@ final class LineReader {
     Line read(String written) {
         var bare = bare(written);
         var text = bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare;
-        var unread = new ArrayList<String>();
-        if (bare.length() > LONGEST) unread.add("…" + bare.substring(bare.length() - 20));
         var at = text.indexOf('@');
         if (at >= 0 && at < 20) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
         var toTaste = saysToTaste(lower);
         var optional = lower.contains("optional");
         var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
-        var named = choices(measure.rest(), unread);
+        var named = choices(measure.rest());
+        var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20)) : named.words;
         var pressed = pressed(measure);
         var choices = pressed.isEmpty() ? named.choices : named.choices.stream().map(c -> pressed(c, pressed)).toList();
         var preparation = preparation(measure.rest(), named.before);
-        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, preparation, choices, unread, "", null, null, null);
+        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
         var counted = counted(measure);
         var weighed = choices.subList(0, Math.min(named.weighed, choices.size()));
         var mass = drained(weigh(counted, weighed), measure, lower, weighed);
-        return new Line(bare, counted.amount(), toTaste, optional, preparation, choices, unread, "", mass, null, null);
+        return new Line(bare, counted.amount(), toTaste, optional, preparation, choices, words, "", mass, null, null);
     }
 
     private static boolean saysToTaste(String lower) {
@@ -89,7 +89,7 @@ final class LineReader {
 
     private Line otherDish(String bare, String text, int at) {
         var amount = measures.read(text.substring(0, at).strip() + " .").amount();
-        return new Line(bare, amount, false, false, "", List.of(), List.of(), text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
+        return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
     }
 
     // --- foods ---------------------------------------------------------------------------------------------------------
@@ -98,10 +98,12 @@ final class LineReader {
     ///
     /// @param weighed how many of the choices, from the first, share the line's amount: "4 anchovies, or 2 tsp capers"
     /// @param before  the words before the first food: "toasted" of "toasted hazelnuts"
-    private record Named(List<Line.Choice> choices, int weighed, String before) {}
+    /// @param words   how the words were taken that the tables do not hold
+    private record Named(List<Line.Choice> choices, int weighed, String before, Understood words) {}
 
     /// Every food the words name. "or" parts choices; words that are neither food nor kitchen talk are left unread.
-    private static Named choices(String phrase, List<String> unread) {
+    private static Named choices(String phrase) {
+        var words = Understood.ALL;
         var choices = new ArrayList<Line.Choice>();
         var weighed = Integer.MAX_VALUE;
         var before = "";
@@ -111,15 +113,34 @@ final class LineReader {
             alternatives[i] = alternatives[i].strip();
         }
         for (var alternative : alternatives) {
-            var reading = Foods.shipped().recipeWords().read(alternative);
-            for (var word : reading.unread()) unread.add(word.text());
+            var reading = Foods.shipped().phrase(alternative);
+            words = words.and(Understood.of(reading));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!Words.isDenied(alternative, match.end())) named.add(match);
             if (choices.isEmpty() && !named.isEmpty()) before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
-            if (!named.isEmpty()) addAll(choices, alternative, named, alternatives.length > 1);
+            if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), alternatives.length > 1);
         }
-        return new Named(choices, weighed, before);
+        return new Named(different(choices), weighed, before, words);
+    }
+
+    /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be the other half of a name.
+    private static List<Match> inState(String phrase, List<Match> named) {
+        var main = named.getFirst();
+        var cut = headEnd(phrase);
+        if (cut >= phrase.length() || main.end() > cut || !(main.meaning() instanceof Meaning.OfFood(var food))) return named;
+        var better = State.of(food, phrase.substring(cut));
+        if (better.isEmpty()) return named;
+        var changed = new ArrayList<>(named);
+        changed.set(0, new Match(main.text(), new Meaning.OfFood(better.get()), main.start(), main.end(), main.taken()));
+        return changed;
+    }
+
+    /// "rava/suji" and "tahini or sesame paste" are two names of one thing.
+    private static List<Line.Choice> different(List<Line.Choice> choices) {
+        if (choices.size() < 2) return choices;
+        var first = choices.getFirst();
+        return choices.stream().allMatch(c -> c.main().equals(first.main()) && c.others().equals(first.others())) ? List.of(first) : choices;
     }
 
     private static Set<Pressed> pressed(Measure measure) {
@@ -212,11 +233,20 @@ final class LineReader {
         var amount = measure.amount();
         if (amount == null || amount.unit() != Unit.NONE) return measure;
         var head = measure.rest().substring(0, headEnd(measure.rest())).strip();
-        var last = head.substring(head.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
+        var last = lastNoun(head);
         var unit = Units.unit(last);
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
         return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last, unit), measure.size(), measure.each(), measure.noted(),
                 measure.centimetres(), measure.pressed(), measure.rest());
+    }
+
+    /// The last word that is no talk: the cloves of "garlic cloves crushed".
+    private static String lastNoun(String head) {
+        for (var rest = head;;) {
+            var last = rest.substring(rest.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
+            if (last.length() == rest.length() || Units.unit(last) != null || last.isEmpty() || !Foods.shipped().recipeWords().isTalk(Words.key(last))) return last;
+            rest = rest.substring(0, rest.length() - last.length()).strip();
+        }
     }
 
     private @Nullable Mass weigh(Measure measure, List<Line.Choice> choices) {
@@ -260,7 +290,7 @@ final class LineReader {
 
     /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
     private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower, List<Line.Choice> choices) {
-        if (mass == null || measure.each() == null || !lower.contains("drain") || choices.isEmpty()) return mass;
+        if (mass == null || measure.each() == null || !DRAINED.matcher(lower).find() || choices.isEmpty()) return mass;
         return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
     }
 

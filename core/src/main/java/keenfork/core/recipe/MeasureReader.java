@@ -5,6 +5,7 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
@@ -29,9 +30,10 @@ final class MeasureReader {
     record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted, @Nullable BigDecimal centimetres,
                    Set<Pressed> pressed, String rest) {}
 
-    private static final Map<String, BigDecimal> SIZES = Map.ofEntries(size("small", "0.7"), size("sm", "0.7"), size("medium", "1"), size("med", "1"),
+    private static final Map<String, BigDecimal> SIZES = Map.ofEntries(size("small", "0.7"), size("sm", "0.7"), size("sml", "0.7"), size("mini", "0.6"), size("tiny", "0.5"), size("lg", "1.35"), size("xl", "1.6"), size("giant", "1.8"), size("medium", "1"), size("med", "1"),
             size("large", "1.35"), size("lrg", "1.35"), size("lge", "1.35"), size("big", "1.35"), size("fat", "1.35"), size("heaped", "1.3"), size("heaping", "1.3"), size("rounded", "1.15"),
             size("scant", "0.9"), size("generous", "1.1"), size("level", "1"), size("good", "1"), size("thick", "1.35"), size("thin", "0.7"), size("fresh", "1"), size("ripe", "1"), size("whole", "1"));
+    private static final Set<String> SHORT_SIZES = Set.of("sm", "sml", "med", "lg", "lge", "lrg", "xl");
     private static final Set<String> LENGTHS = Set.of("cm", "centimetre", "centimetres", "centimeter", "inch", "inches", "in", "mm");
     private static final Set<String> LENGTH_NOUNS = Set.of("piece", "pieces", "knob", "knobs", "stick", "sticks", "chunk", "chunks", "thumb", "length", "slice", "slices");
     private static final Set<String> ARTICLES = Set.of("a", "an", "the");
@@ -40,8 +42,13 @@ final class MeasureReader {
     private static final Set<String> TO = Set.of("to");
     private static final Set<String> PLUS = Set.of("plus", "and");
     private static final Set<String> ALTOGETHER = Set.of("total", "drained", "in", "all");
+    private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG, Unit.TIN, Unit.JAR);
+    private static final Set<String> OR = Set.of("or");
+    private static final Map<String, Fraction> PARTS = Map.of("half", new Fraction(1, 2), "quarter", new Fraction(1, 4), "third", new Fraction(1, 3));
     private static final Set<String> THE_OR_SOME = Set.of("the", "some");
     private static final BigDecimal INCH = new BigDecimal("2.54");
+
+    private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
 
     private final Volumes volumes;
     private final Units units;
@@ -55,7 +62,16 @@ final class MeasureReader {
         return Map.entry(word, new BigDecimal(factor));
     }
 
-    Measure read(String text) {
+    Measure read(String written) {
+        var text = written;
+        var more = OR_MORE.matcher(written);
+        if (written.contains(" or ") && more.find()) {
+            var read = read(written.substring(0, more.start()));
+            var high = Numbers.at(written, more.start("more"));
+            var amount = read.amount;
+            if (amount != null && high != null && high.high().compareTo(amount.high()) > 0)
+                return new Measure(new Amount(amount.low(), high.high(), amount.unit()), read.noun, read.size, read.each, read.noted, read.centimetres, read.pressed, read.rest);
+        }
         var cursor = new Cursor(text, 0);
         var pressed = Pressed.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
@@ -78,6 +94,8 @@ final class MeasureReader {
 
     private Measure numbered(Cursor cursor, Numbers.Found number, Set<Pressed> pressed) {
         cursor.take(EACH);
+        // "½ a jar"
+        if (number.high().compareTo(Fraction.ONE) < 0) cursor.take(ARTICLES);
         var length = length(cursor, number);
         if (length != null) return length;
         var times = cursor.at;
@@ -97,7 +115,7 @@ final class MeasureReader {
         if (unit == null) return with(number, Written.NONE, size, null, null, pressed, cursor);
         var amount = amount(number, unit);
         amount = wider(cursor, amount, unit);
-        amount = added(cursor, amount);
+        amount = added(cursor, andAPart(cursor, orMore(cursor, amount)));
         skipOther(cursor);
         if (unit.unit().kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
         var rest = behind(cursor);
@@ -201,7 +219,8 @@ final class MeasureReader {
         var size = BigDecimal.ONE;
         while (true) {
             var start = cursor.at;
-            var factor = SIZES.get(cursor.word());
+            var word = cursor.word();
+            var factor = SIZES.get(word);
             cursor.pass();
             if (start != cursor.at && cursor.text.startsWith("-size", cursor.at)) {
                 cursor.at++;
@@ -211,6 +230,7 @@ final class MeasureReader {
                 return size;
             }
             // "Red onion, 1 large, chopped": a size word may end what is said
+            if (SHORT_SIZES.contains(word)) cursor.mark(".");
             if (!cursor.mark("- ") && cursor.ahead() != 0 && ",;)".indexOf(cursor.ahead()) < 0) {
                 cursor.at = start;
                 return size;
@@ -245,6 +265,35 @@ final class MeasureReader {
         if (other != null && other.unit().kind() == amount.unit().kind() && (joined || other.unit() != amount.unit())) {
             var share = share(other.unit(), amount.unit());
             return new Amount(amount.low().plus(other.low().times(share)), amount.high().plus(other.high().times(share)), amount.unit());
+        }
+        cursor.at = start;
+        return amount;
+    }
+
+    /// "a pound and a half", "a cup and a quarter of oats".
+    private static Amount andAPart(Cursor cursor, Amount amount) {
+        var start = cursor.at;
+        if (cursor.take(PLUS) && cursor.take(ARTICLES)) {
+            var part = PARTS.get(cursor.word());
+            if (part != null) {
+                cursor.pass();
+                cursor.blanks();
+                return new Amount(amount.low().plus(part), amount.high().plus(part), amount.unit());
+            }
+        }
+        cursor.at = start;
+        return amount;
+    }
+
+    /// "a clove or two of garlic".
+    private static Amount orMore(Cursor cursor, Amount amount) {
+        var start = cursor.at;
+        if (cursor.take(OR)) {
+            var other = Numbers.at(cursor.text, cursor.at);
+            if (other != null && other.high().compareTo(amount.high()) > 0) {
+                cursor.at = other.end();
+                if (cursor.ahead() == 0 || OF.contains(cursor.word())) return new Amount(amount.low(), other.high(), amount.unit());
+            }
         }
         cursor.at = start;
         return amount;
@@ -314,6 +363,7 @@ final class MeasureReader {
         }
         cursor.at = start;
         var behind = amountBehind(text);
+        if (behind == null) behind = unitBehind(text);
         return behind != null ? behind : measure(null, Set.of(), text);
     }
 
@@ -328,6 +378,23 @@ final class MeasureReader {
             if (number == null || number.high().top() == 0) continue;
             var found = behind(text, at, number, separated);
             if (found != null) return found;
+        }
+        return null;
+    }
+
+    /// "pine kernels, small handful", "tzatziki, a good dollop": a count noun behind the food that ends what is said.
+    private @Nullable Measure unitBehind(String text) {
+        for (var comma = text.indexOf(','); comma > 0; comma = text.indexOf(',', comma + 1)) {
+            var cursor = new Cursor(text, comma + 1);
+            cursor.blanks();
+            cursor.take(ARTICLES);
+            var size = sizes(cursor);
+            var word = cursor.word();
+            var unit = word.isEmpty() ? null : units.named(word);
+            if (unit == null || unit.unit().kind() != Unit.Kind.COUNT || HANDS.stream().noneMatch(unit.unit()::equals)) continue;
+            cursor.pass();
+            if (cursor.ahead() != 0 && cursor.ahead() != ',') continue;
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + cursor.rest());
         }
         return null;
     }

@@ -142,6 +142,8 @@ final class Numbers {
             var places = decimalPlaces(cursor);
             return places == null ? null : Range.of(Fraction.of(whole).plus(places));
         }
+        // "1 /2 tsp": a blank slipped in before the stroke
+        if (cursor.ahead() == ' ' && isAt(cursor, 1, '/') && isDigitAt(cursor, 2)) cursor.at++;
         if (cursor.ahead() == '/' || cursor.ahead() == '⁄') {
             if (!isDigitAt(cursor, 1)) return Range.of(Fraction.of(whole));
             cursor.at++;
@@ -175,6 +177,10 @@ final class Numbers {
         }
         cursor.at = back;
         return null;
+    }
+
+    private static boolean isAt(Cursor cursor, int ahead, char mark) {
+        return cursor.at + ahead < cursor.text.length() && cursor.text.charAt(cursor.at + ahead) == mark;
     }
 
     private static boolean isDigitAt(Cursor cursor, int ahead) {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
+import keenfork.core.food.Table;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
@@ -37,7 +38,9 @@ final class RecipeReader {
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
-    private static final Pattern VERB = Pattern.compile("(?i)^(?:add|arrange|bake|beat|blanch|blend|blitz|boil|bring|chill|chop|combine|cook|cool|cover|crumble|cut|drain|dress|drizzle|fold|fry|grate|grill|grind|heat|leave|let|loosen|mash|mix|peel|pour|pound|preheat|press|pulse|put|reduce|remove|rinse|roast|rub|salt|scatter|season|serve|shave|simmer|slice|soak|spoon|spread|sprinkle|squeeze|stir|strain|take|taste|tear|tip|toast|top|toss|turn|warm|wash|whip|whisk|whizz)\\b");
+    /// words that begin a step: what to do, or when
+    private static final Pattern VERB = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the)|%s)\b".formatted(
+            String.join("|", Table.read(RecipeReader.class, "step-words.txt", 2).stream().map(r -> r.cell(0)).toList())));
 
     private final Volumes kitchen;
     private LineReader lineReader;
@@ -117,8 +120,18 @@ final class RecipeReader {
         } else if (inMethod || isStep(line)) {
             steps.add(LineReader.bare(line));
         } else if (!takesInline(line)) {
-            lines.add(lineReader.read(line));
+            takeLine(line);
         }
+    }
+
+    private void takeLine(String line) {
+        var told = Told.of(line).orElse(null);
+        if (told == null) {
+            for (var piece : Several.of(LineReader.bare(line))) lines.add(lineReader.read(piece));
+            return;
+        }
+        for (var piece : told.lines()) lines.add(lineReader.read(piece));
+        steps.addAll(told.steps());
     }
 
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon": a part told on one line.

@@ -19,9 +19,14 @@ final class Units {
 
     private static final Map<String, Unit> UNITS = units();
     private static final Map<String, Alias> ALIASES = aliases();
-    private static final Map<String, String> SAME_NOUNS = Map.of("pkt", "pack", "pkts", "pack", "packet", "pack", "packets", "pack", "box", "pack", "can", "tin", "cans", "tin",
-            "tub", "pot", "tubs", "pot");
+    private static final Map<String, String> SAME_NOUNS = Map.ofEntries(Map.entry("pkt", "pack"), Map.entry("pkts", "pack"), Map.entry("pk", "pack"),
+            Map.entry("pks", "pack"), Map.entry("packet", "pack"), Map.entry("packets", "pack"), Map.entry("box", "pack"), Map.entry("pouch", "pack"),
+            Map.entry("pouches", "pack"), Map.entry("can", "tin"), Map.entry("cans", "tin"), Map.entry("tub", "pot"), Map.entry("tubs", "pot"),
+            Map.entry("rib", "stick"), Map.entry("ribs", "stick"), Map.entry("ear", "piece"), Map.entry("ears", "piece"));
     private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
+
+    /// a shorter word lies a slip away from too much
+    private static final int SHORTEST_SLIP = 4;
 
     private final Volumes volumes;
 
@@ -95,9 +100,25 @@ final class Units {
 
     @Nullable Written named(String word) {
         var unit = UNITS.get(word);
+        if (unit == null && !ALIASES.containsKey(word)) unit = slip(word);
         if (unit != null) return new Written(unit, unit.kind() == Unit.Kind.COUNT ? singular(word, unit) : unit.id(), Fraction.ONE);
         var alias = ALIASES.get(word);
         return alias == null ? null : new Written(alias.unit, alias.unit.id(), volumes == Volumes.US ? alias.us : alias.metric);
+    }
+
+    /// "tbps" and "tblespoon": the only spoon, cup or weight that lies a slip of the pen away from a word that is no other word.
+    private static @Nullable Unit slip(String word) {
+        if (word.length() < SHORTEST_SLIP || !Foods.shipped().isNoWord(word)) return null;
+        Unit found = null;
+        for (var unit : Unit.values()) {
+            if (unit.kind() != Unit.Kind.VOLUME && unit.kind() != Unit.Kind.WEIGHT) continue;
+            for (var other : unit.words()) {
+                if (other.length() < SHORTEST_SLIP || !Foods.isSlip(word, other)) continue;
+                if (found != null && found != unit) return null;
+                found = unit;
+            }
+        }
+        return found;
     }
 
     /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}

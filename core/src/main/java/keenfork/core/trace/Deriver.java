@@ -129,6 +129,7 @@ final class Deriver {
             var isRead = line.pack() != null || pack != null && pack.inDate();
             // a pack linked to the line by the kitchen says what its words did not
             if (line.isUnread() && !(isRead && facts.isLinked(dish, line))) unread();
+            if (!isRead) doubts();
             if (line.choices().size() == 1) {
                 choice(line.choices().getFirst(), isRead);
                 evidence.addAll(found);
@@ -188,6 +189,15 @@ final class Deriver {
             var near = line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
             var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?" : "What is “%s”?".formatted(words);
             unknown(path, new Question(line.text(), near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)), Question.Settles.WORDS), off);
+        }
+
+        /// A word where only talk stands holds nothing up; where it resembles the name of an allergen that is said.
+        private void doubts() {
+            line.words().as().forEach((words, as) -> questions.add(new Question(line.text(), "“%s” was read as %s. Is that right?".formatted(words, as), Question.Settles.WORDS)));
+            for (var doubt : line.words().doubts()) {
+                questions.add(new Question(line.text(), "What is “%s”? It was read as saying only how.".formatted(doubt.word()), Question.Settles.WORDS));
+                for (var s : doubt.resembles()) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, off, null, null));
+            }
         }
 
         /// A choice of an "or" is certain only where every other choice holds the like.
@@ -260,7 +270,9 @@ final class Deriver {
         }
 
         private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law, @Nullable Mass amount) {
-            found.add(new Evidence(s, certainty, assumed, below, off, law, amount));
+            // what was taken for another word is assumed until somebody says so
+            var isTaken = !line.words().as().isEmpty() && line.pack() == null;
+            found.add(new Evidence(s, certainty, assumed || isTaken && certainty == Certainty.CONTAINS, below, off, law, amount));
         }
     }
 }

@@ -1,0 +1,43 @@
+package keenfork.core.food;
+
+import java.util.Locale;
+import java.util.Set;
+
+/// What stands between two words of a line: a comma or a bracket turns aside to talk, "and" goes on to another food.
+final class Joint {
+    private static final Set<String> GOES_ON = words("goes-on");
+    private static final Set<String> TURNS_ASIDE = words("turns-aside");
+    private static final String ASIDE = ",;:([{–—";
+
+    private Joint() {}
+
+    private static Set<String> words(String kind) {
+        var found = new java.util.HashSet<String>();
+        for (var row : Table.read(Joint.class, "joints.txt", 3)) if (row.cell(1).equals(kind)) found.add(row.cell(0));
+        return Set.copyOf(found);
+    }
+
+    /// {@return whether what stands between parts two foods: a comma, a plus, "and"}
+    static boolean parts(String text, int from, int to) {
+        for (var at = from; at < to; at++) {
+            var c = text.charAt(at);
+            if (ASIDE.indexOf(c) >= 0 || c == '+' || c == '&' || c == '/' || isDash(text, at)) return true;
+        }
+        return names(text, from, to, GOES_ON);
+    }
+
+    /// {@return whether what stands between turns aside from the food: a comma, a bracket, a dash, "in", "until"}
+    static boolean turnsAside(String text, int from, int to) {
+        for (var at = from; at < to; at++) if (ASIDE.indexOf(text.charAt(at)) >= 0 || isDash(text, at)) return true;
+        return names(text, from, to, TURNS_ASIDE);
+    }
+
+    /// a hyphen with a blank before it is a dash
+    private static boolean isDash(String text, int at) { return text.charAt(at) == '-' && at > 0 && text.charAt(at - 1) == ' '; }
+
+    private static boolean names(String text, int from, int to, Set<String> words) {
+        if (to - from < 3) return false;
+        for (var word : text.substring(from, to).toLowerCase(Locale.ROOT).split("[^\\p{L}/]+")) if (words.contains(word)) return true;
+        return false;
+    }
+}

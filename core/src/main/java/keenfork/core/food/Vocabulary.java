@@ -1,0 +1,152 @@
+package keenfork.core.food;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/// The words of a lexicon, each with a number, found in a text without a string being made of each.
+///
+/// A word of plain letters is looked up as it stands, in whatever case; every plural that the one form of a word is made from has a place of its own.
+/// Any other word takes the long way through [Words].
+final class Vocabulary {
+    static final int NONE = -1;
+    private static final int START = 1 << 13;
+    private static final int PLAIN = 128;
+
+    /// letters and digits of ASCII, lower case; 0 for everything that ends a word
+    private static final char[] LOWER = new char[PLAIN];
+    private final Map<String, Integer> numbers = new HashMap<>();
+    private final List<String> words = new ArrayList<>();
+    private String[] held = new String[START];
+    private int[] numberOf = new int[START];
+    private int size;
+
+    static {
+        for (var c = '0'; c <= '9'; c++) LOWER[c] = c;
+        for (var c = 'a'; c <= 'z'; c++) LOWER[c] = LOWER[c - 'a' + 'A'] = c;
+    }
+
+    /// {@return the number of a word in its one form, given to it where it has none yet}
+    int add(String word) {
+        var known = numbers.get(word);
+        if (known != null) return known;
+        var number = words.size();
+        numbers.put(word, number);
+        words.add(word);
+        for (var form : List.of(word, word + "s", word + "es", word.endsWith("y") ? word.substring(0, word.length() - 1) + "ies" : word)) {
+            var read = Words.next(form, 0);
+            if (read != null && read.end() == form.length() && read.text().equals(word)) hold(form, number);
+        }
+        return number;
+    }
+
+    int number(String word) { return numbers.getOrDefault(word, NONE); }
+
+    String word(int number) { return words.get(number); }
+
+    int size() { return words.size(); }
+
+    private void hold(String form, int number) {
+        if (size * 2 >= held.length) grow();
+        var at = place(form);
+        if (held[at] != null) return;
+        held[at] = form;
+        numberOf[at] = number;
+        size++;
+    }
+
+    private void grow() {
+        var old = held;
+        var oldNumbers = numberOf;
+        held = new String[old.length * 2];
+        numberOf = new int[held.length];
+        for (var i = 0; i < old.length; i++)
+            if (old[i] != null) {
+                var at = place(old[i]);
+                held[at] = old[i];
+                numberOf[at] = oldNumbers[i];
+            }
+    }
+
+    private int place(String form) {
+        var hash = 0;
+        for (var i = 0; i < form.length(); i++) hash = hash * 31 + form.charAt(i);
+        var at = spread(hash) & held.length - 1;
+        while (held[at] != null && !held[at].equals(form)) at = at + 1 & held.length - 1;
+        return at;
+    }
+
+    private static int spread(int hash) { return hash ^ hash >>> 15; }
+
+    /// The words of a text, in order: where each starts and ends, and its number. Made anew for each text; the arrays grow.
+    static final class Run {
+        int[] starts = new int[16];
+        int[] ends = new int[16];
+        int[] numbers = new int[16];
+        /// the word in its one form where the vocabulary does not hold it, else null
+        @Nullable String[] others = new String[16];
+        int size;
+
+        private void add(int start, int end, int number, @Nullable String other) {
+            if (size == starts.length) {
+                starts = Arrays.copyOf(starts, size * 2);
+                ends = Arrays.copyOf(ends, size * 2);
+                numbers = Arrays.copyOf(numbers, size * 2);
+                others = Arrays.copyOf(others, size * 2);
+            }
+            starts[size] = start;
+            ends[size] = end;
+            numbers[size] = number;
+            others[size++] = other;
+        }
+    }
+
+    /// {@return the words from a place of a text on, at most so many}
+    Run run(String text, int from, int most) {
+        var run = new Run();
+        var at = from;
+        var length = text.length();
+        while (at < length && run.size < most) {
+            var c = text.charAt(at);
+            if (c < PLAIN && LOWER[c] == 0) {
+                at++;
+                continue;
+            }
+            var start = at;
+            var hash = 0;
+            while (at < length && (c = text.charAt(at)) < PLAIN && LOWER[c] != 0) {
+                hash = hash * 31 + LOWER[c];
+                at++;
+            }
+            if (at == length || c < PLAIN && c != '\'') {
+                var number = find(text, start, at, hash);
+                if (number != NONE) {
+                    run.add(start, at, number, null);
+                    continue;
+                }
+            }
+            var word = Words.next(text, start);
+            if (word == null) break;
+            run.add(word.start(), word.end(), number(word.text()), word.text());
+            at = word.end();
+        }
+        return run;
+    }
+
+    private int find(String text, int start, int end, int hash) {
+        for (var at = spread(hash) & held.length - 1;; at = at + 1 & held.length - 1) {
+            var form = held[at];
+            if (form == null) return NONE;
+            if (isSame(form, text, start, end)) return numberOf[at];
+        }
+    }
+
+    private static boolean isSame(String form, String text, int start, int end) {
+        if (form.length() != end - start) return false;
+        for (var i = 0; i < form.length(); i++) if (form.charAt(i) != LOWER[text.charAt(start + i)]) return false;
+        return true;
+    }
+}

@@ -1,0 +1,70 @@
+package keenfork.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import keenfork.core.food.Foods;
+
+/// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
+final class Several {
+    private Several() {}
+
+    /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
+    static List<String> of(String line) {
+        var pieces = new ArrayList<String>();
+        var start = 0;
+        for (var cut = next(line, 0); cut != null; cut = next(line, cut.to)) {
+            var before = line.substring(start, cut.from).strip();
+            var after = line.substring(cut.to);
+            if (isMeasured(before) && isMeasured(upToNext(after))) {
+                pieces.add(before);
+                start = cut.to;
+            }
+        }
+        if (start == 0) return List.of(line);
+        pieces.add(line.substring(start).strip());
+        return pieces;
+    }
+
+    private record Cut(int from, int to) {}
+
+    /// A comma, a plus or an "and" outside brackets with a number right behind it.
+    private static @org.jspecify.annotations.Nullable Cut next(String line, int from) {
+        var depth = 0;
+        for (var at = from; at < line.length(); at++) {
+            var c = line.charAt(at);
+            if (c == '(' || c == '[') depth++;
+            if (c == ')' || c == ']') depth = Math.max(0, depth - 1);
+            if (depth > 0) continue;
+            var length = joint(line, at);
+            if (length > 0 && at + length < line.length() && startsAmount(line, at + length)) return new Cut(at, at + length);
+        }
+        return null;
+    }
+
+    private static int joint(String line, int at) {
+        for (var joint : JOINTS) if (line.startsWith(joint, at)) return joint.length();
+        return 0;
+    }
+
+    private static final List<String> JOINTS = List.of(", plus ", ", and ", " and ", " plus ", " + ", " & ", ", ", "; ");
+
+    private static boolean startsAmount(String line, int at) {
+        var c = line.charAt(at);
+        return (Character.isDigit(c) || "½⅓⅔¼¾".indexOf(c) >= 0) && Numbers.at(line, at) != null;
+    }
+
+    private static String upToNext(String text) {
+        var cut = next(text, 0);
+        return cut == null ? text : text.substring(0, cut.from);
+    }
+
+    /// An amount in front, and a food before any comma.
+    private static boolean isMeasured(String piece) {
+        if (piece.isEmpty()) return false;
+        var number = Numbers.at(piece, 0);
+        if (number == null) return false;
+        var comma = piece.indexOf(',');
+        var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
+        return !Foods.shipped().recipeWords().read(head).matches().isEmpty();
+    }
+}

@@ -1,0 +1,53 @@
+package keenfork.core.recipe;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.Words;
+
+/// A name told in two halves: the food before the comma, its state behind it.
+final class State {
+    private static final int LONGEST = 2;
+    /// words that stand first or last in a name of several: only these are tried
+    private static final Set<String> HALVES = halves();
+
+    private State() {}
+
+    private static Set<String> halves() {
+        var found = new HashSet<String>();
+        for (var food : Foods.shipped().all())
+            for (var name : food.names()) {
+                var words = Words.key(name).split(" ");
+                if (food.isCompound() || words.length < 2) continue;
+                // how it is cut makes no other food of it, but for what is ground
+                for (var half : List.of(words[0], words[words.length - 1])) if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
+            }
+        return Set.copyOf(found);
+    }
+
+    /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the table}
+    ///
+    /// @param behind what stands behind the comma
+    static Optional<Food> of(Food food, String behind) {
+        if (food.isCompound()) return Optional.empty();
+        var words = Words.of(behind);
+        var name = Words.key(food.name());
+        for (var length = LONGEST; length > 0; length--)
+            for (var at = 0; at + length <= words.size(); at++) {
+                if (!HALVES.contains(words.get(at).text()) || at > 0 && words.get(at - 1).text().equals("not")) continue;
+                var state = length == 1 ? words.get(at).text() : words.get(at).text() + " " + words.get(at + 1).text();
+                var found = other(food, state + " " + name).or(() -> other(food, name + " " + state));
+                if (found.isPresent()) return found;
+            }
+        return Optional.empty();
+    }
+
+    private static Optional<Food> other(Food food, String name) {
+        return Foods.shipped().meaning(name).filter(m -> m instanceof Meaning.OfFood(var other) && !other.isCompound() && !other.equals(food) && other.origin() == food.origin())
+                .map(m -> ((Meaning.OfFood) m).food());
+    }
+}

@@ -1,0 +1,74 @@
+package keenfork.core.recipe;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Lexicon.Match;
+import keenfork.core.food.Meaning;
+
+/// A recipe told, not written: "so I take about two handfuls of walnuts and then a good glug of oil". Cut into ingredient lines, each in the words it
+/// was told in, and into steps. A food that is told without an amount is a line of its own: nothing that was said is lost.
+///
+/// @param lines what goes in, in the order it was told
+/// @param steps the sentences
+record Told(List<String> lines, List<String> steps) {
+    /// a shorter text with several foods is a line of several
+    private static final int SHORTEST = 60;
+    private static final int FEWEST_MEASURED = 2;
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
+    private static final Pattern CLAUSE = Pattern.compile("(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half|quarter|bit|third)\\b)");
+    private static final Pattern PRESSED = Pattern.compile("(?i)\\b(?:juice|zest|rind)\\b");
+    private static final Pattern TALKING = Pattern.compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
+
+    static Optional<Told> of(String text) {
+        if (text.length() < SHORTEST || !isTalking(text)) return Optional.empty();
+        var lines = new ArrayList<String>();
+        var named = new HashSet<Meaning>();
+        var measured = 0;
+        var steps = List.of(SENTENCE.split(text));
+        for (var sentence : steps)
+            for (var clause : CLAUSE.split(sentence)) {
+                var bare = clause.replaceFirst("[.!?]+$", "").strip();
+                var from = amountFrom(bare);
+                var matches = Foods.shipped().recipeWords().read(from < 0 ? bare : bare.substring(from)).matches();
+                if (matches.isEmpty()) continue;
+                if (from >= 0) {
+                    measured++;
+                    lines.add(bare.substring(from));
+                    matches.forEach(m -> named.add(m.meaning()));
+                } else {
+                    for (var match : matches) if (isNew(match, named)) lines.add(match.text());
+                }
+            }
+        return measured < FEWEST_MEASURED ? Optional.empty() : Optional.of(new Told(lines, steps));
+    }
+
+    private static boolean isTalking(String text) {
+        var found = 0;
+        for (var words = TALKING.matcher(text); found < 2 && words.find();) found++;
+        return found >= 2;
+    }
+
+    private static boolean isNew(Match match, HashSet<Meaning> named) {
+        // "blend it to a pesto": what a product's name tells is mostly what is being made
+        if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0 && named.size() > 1) return false;
+        return named.add(match.meaning());
+    }
+
+    /// {@return where an amount with a food behind it starts, or -1}
+    private static int amountFrom(String clause) {
+        var pressed = PRESSED.matcher(clause);
+        if (pressed.find() && Numbers.at(clause, Math.min(clause.length(), pressed.end() + 4)) != null) return pressed.start();
+        for (var at = 0; at < clause.length(); at++) {
+            if (at > 0 && clause.charAt(at - 1) != ' ') continue;
+            var number = Numbers.at(clause, at);
+            if (number == null) continue;
+            var rest = clause.substring(number.end());
+            if (!Foods.shipped().recipeWords().read(rest).matches().isEmpty()) return at;
+        }
+        return -1;
+    }
+}
