@@ -199,12 +199,17 @@ public final class Foods {
         if (reading.unread().isEmpty()) return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
         for (var word : reading.unread()) {
-            var as = takenFor(word.word());
+            var as = isQuoted(text, word) ? null : takenFor(word.word());
             if (as != null) taken.put(word.start(), as);
         }
         if (!taken.isEmpty()) reading = lexicon.read(text, taken);
         var matches = TwoSided.foods(text, reading.matches());
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of()) : Phrase.of(text, matches, reading.unread(), this);
+    }
+
+    /// A word in quotation marks is just that word: the cook said that it is no other, and no talk.
+    static boolean isQuoted(String text, Lexicon.Unread word) {
+        return word.start() > 0 && word.end() < text.length() && "\"“”„".indexOf(text.charAt(word.start() - 1)) >= 0 && "\"”“".indexOf(text.charAt(word.end())) >= 0;
     }
 
     /// The word of the tables that a word is taken for: a known short form, or the only one that lies a slip of the pen away.
@@ -243,6 +248,18 @@ public final class Foods {
         for (var substance : Substances.shipped().all())
             for (var name : substance.words()) if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
         return List.copyOf(found);
+    }
+
+    /// {@return what a name would hold beyond what was read, were a word before it one slip of the pen away: "boat milk" may be oat milk}
+    List<Substance> hiddenBySlip(String word, Lexicon.Match match) {
+        var hidden = new LinkedHashSet<Substance>();
+        var name = Words.key(match.text());
+        for (var near : vocabulary().within(word)) {
+            if (!(recipeWords.ofKey(near + " " + name) instanceof Meaning.OfFood(var longer)) || !isSlip(word, near)) continue;
+            hidden.addAll(longer.holds());
+        }
+        if (match.meaning() instanceof Meaning.OfFood(var read)) hidden.removeAll(read.holds());
+        return List.copyOf(hidden);
     }
 
     private void holds(String word, Set<Substance> found) {

@@ -44,9 +44,11 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         for (var word : unread) {
             var kind = Dictionary.shipped().kind(word.word());
             var around = around(text, matches, word);
-            var place = place(word, kind, around);
+            var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);
             if (place == Place.OF_TALK && kind == Dictionary.Kind.INEDIBLE) {
-                past.add(word);
+                var hidden = around.before ? foods.hiddenBySlip(word.word(), following(matches, word)) : List.<Substance>of();
+                if (hidden.isEmpty()) past.add(word);
+                else unknown.add(new Unknown(word, false, hidden));
                 continue;
             }
             var branch = place == Place.OF_FOOD ? foods.ofBranch(word.word()) : null;
@@ -55,6 +57,10 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         }
         all.sort(java.util.Comparator.comparingInt(Match::start));
         return new Phrase(text, all, past, unknown);
+    }
+
+    private static Match following(List<Match> matches, Lexicon.Unread word) {
+        return matches.stream().filter(m -> m.start() > word.start()).findFirst().orElseThrow();
     }
 
     private static Place place(Lexicon.Unread word, Dictionary.Kind kind, Around around) {

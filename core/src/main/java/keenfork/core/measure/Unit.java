@@ -14,7 +14,7 @@ public enum Unit {
     TBSP("tbsp", Kind.VOLUME, "tbsp", "tbsps", "tbs", "tb", "tbl", "tblsp", "tablespoon", "tablespoons", "spoon", "spoons", "spoonful", "spoonfuls", "tablespoonful", "tablespoonfuls", "tblspn", "tblspns"),
     CUP("cup", Kind.VOLUME, "cup", "cups", "cupful", "cupfuls"),
     FL_OZ("fl-oz", Kind.VOLUME, "floz", "fl-oz"),
-    PINCH("pinch", Kind.COUNT, "pinch", "pinches", "shake", "shakes", "smidgen", "smidge", "grating", "gratings"),
+    PINCH("pinch", Kind.COUNT, "pinch", "pinches", "shake", "shakes", "smidgen", "smidge"),
     BUNCH("bunch", Kind.COUNT, "bunch", "bunches"),
     CLOVE("clove", Kind.COUNT, "clove", "cloves"),
     PIECE("piece", Kind.COUNT, "piece", "pieces", "head", "heads", "bulb", "bulbs", "fillet", "fillets", "stick", "sticks", "stalk", "stalks",

@@ -27,10 +27,35 @@ public record Answer(String words, String line) {
     /// Each is read back before it is offered: it must say just that, in the same amount, so that no answer can mean something else than its button says.
     public static List<Answer> to(Line line, Volumes volumes) {
         var reader = new LineReader(volumes);
-        if (!line.unread().isEmpty()) return meant(line, reader);
+        if (!line.unread().isEmpty()) return meant(line, line.unread(), reader);
+        if (!line.words().as().isEmpty()) return taken(line);
+        if (!line.words().doubts().isEmpty()) return talk(line, reader);
         if (line.choices().size() > 1) return chosen(line, reader);
         return line.choices().isEmpty() ? List.of() : kinds(line, reader);
     }
+
+    /// What was taken for another word: yes writes that word, no sets the cook's own in quotation marks, so that it is never taken for another again.
+    private static List<Answer> taken(Line line) {
+        var answers = new ArrayList<Answer>();
+        line.words().as().forEach((word, as) -> {
+            answers.add(new Answer(as, put(line.text(), word, as)));
+            answers.add(new Answer("not " + as, put(line.text(), word, "“" + word + "”")));
+        });
+        return answers;
+    }
+
+    /// A word that was read as saying only how: it may go, or it may be the name of something.
+    private static List<Answer> talk(Line line, LineReader reader) {
+        var answers = new ArrayList<Answer>(meant(line, line.words().doubts().stream().map(Understood.Doubt::word).toList(), reader));
+        for (var doubt : line.words().doubts()) {
+            answers.add(new Answer("it says only how", put(line.text(), doubt.word(), "").replaceAll("\\s{2,}", " ").replace(" ,", ",").strip()));
+            answers.add(new Answer("it is a food", put(line.text(), doubt.word(), "“" + doubt.word() + "”")));
+        }
+        return answers.stream().limit(MOST).toList();
+    }
+
+    /// {@return the line with a word that was read past, or taken for another, as a name of its own: one press to say no}
+    public static String asItsOwn(Line line, String word) { return put(line.text(), word, "“" + word + "”"); }
 
     /// {@return answers that name a food for a word that was not read, or for the whole of a line without one}
     /// @param food a name of the table
@@ -97,17 +122,21 @@ public record Answer(String words, String line) {
         };
     }
 
-    private static List<Answer> meant(Line line, LineReader reader) {
+    private static List<Answer> meant(Line line, List<String> words, LineReader reader) {
         var answers = new LinkedHashMap<Meaning, Answer>();
-        for (var word : line.unread())
+        for (var word : words)
             for (var name : Foods.shipped().near(word)) {
                 var text = put(line.text(), word, name);
                 var read = reader.read(text);
                 var meaning = Foods.shipped().meaning(name);
-                if (meaning.isPresent() && read.unread().size() < line.unread().size() && Objects.equals(read.amount(), line.amount()))
+                if (meaning.isPresent() && fewer(read, line) && Objects.equals(read.amount(), line.amount()))
                     answers.putIfAbsent(meaning.get(), new Answer(name, text));
             }
         return answers.values().stream().limit(MOST).toList();
+    }
+
+    private static boolean fewer(Line read, Line line) {
+        return read.unread().size() + read.words().doubts().size() < line.unread().size() + line.words().doubts().size();
     }
 
     private static List<Answer> kinds(Line line, LineReader reader) {
@@ -128,7 +157,8 @@ public record Answer(String words, String line) {
     private static boolean isLoose(Meaning meaning) {
         return switch (meaning) {
             case Meaning.Vague _ -> true;
-            case Meaning.OfFood(var food) -> food.isCompound() && food.name().indexOf(' ') < 0;
+            // "yolks": raw, or cooked firm
+            case Meaning.OfFood(var food) -> food.isCompound() ? food.name().indexOf(' ') < 0 : food.sometimes().stream().anyMatch(s -> s.id().startsWith("raw-"));
             case Meaning.OfSubstances _ -> false;
         };
     }

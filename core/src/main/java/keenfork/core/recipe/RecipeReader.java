@@ -39,7 +39,7 @@ final class RecipeReader {
     private static final int LONGEST_METHOD = 26;
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     /// words that begin a step: what to do, or when
-    private static final Pattern VERB = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the)|%s)\b".formatted(
+    private static final Pattern VERB = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the)|%s)\\b".formatted(
             String.join("|", Table.read(RecipeReader.class, "step-words.txt", 2).stream().map(r -> r.cell(0)).toList())));
 
     private final Volumes kitchen;

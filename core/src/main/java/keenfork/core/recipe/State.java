@@ -12,6 +12,8 @@ import keenfork.core.food.Words;
 /// A name told in two halves: the food before the comma, its state behind it.
 final class State {
     private static final int LONGEST = 2;
+    /// "eggs, yolks only": what is left of one
+    private static final Set<String> PARTS_OF_ONE = Set.of("yolk", "white");
     /// words that stand first or last in a name of several: only these are tried
     private static final Set<String> HALVES = halves();
 
@@ -40,7 +42,7 @@ final class State {
             for (var at = 0; at + length <= words.size(); at++) {
                 if (!HALVES.contains(words.get(at).text()) || at > 0 && words.get(at - 1).text().equals("not")) continue;
                 var state = length == 1 ? words.get(at).text() : words.get(at).text() + " " + words.get(at + 1).text();
-                var found = other(food, state + " " + name).or(() -> other(food, name + " " + state));
+                var found = other(food, state + " " + name).or(() -> PARTS_OF_ONE.contains(state) ? other(food, name + " " + state) : Optional.empty());
                 if (found.isPresent()) return found;
             }
         return Optional.empty();
