@@ -26,8 +26,12 @@ import keenfork.core.trace.Evidence;
 /// @param source    where the rule comes from
 public record Diet(String id, String name, List<Substance> forbidden, boolean cautious, boolean certified, String ask, List<String> foods, String source) {
     private static final List<Diet> SHIPPED = Table.read(Diet.class, "diets.txt", 7).stream()
-            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> Substances.shipped().getAll(r.list(2))), r.cell(3).equals("yes"), r.cell(4).equals("yes"), r.cell(5), List.of(), r.cell(6))).toList();
+            .map(r -> new Diet(r.cell(0), r.cell(1), r.read(2, _ -> forbidden(r)), r.cell(3).equals("yes"), r.cell(4).equals("yes"), r.cell(5), List.of(), r.cell(6))).toList();
     private static final List<Diet> ALL = SHIPPED.stream().filter(d -> !d.certified).toList();
+
+    private static List<Substance> forbidden(Table.Row row) {
+        return row.cell(2).equals("animal") ? Substances.shipped().ofAnimals() : Substances.shipped().getAll(row.list(2));
+    }
 
     public Diet {
         forbidden = List.copyOf(forbidden);

@@ -41,16 +41,17 @@ public final class Foods {
         var descriptors = descriptors("descriptors.txt");
         var onPacks = descriptors("pack-talk.txt");
         onPacks.addAll(descriptors);
+        onPacks.addAll(descriptors("chemistry.txt"));
         recipeWords = new Lexicon(descriptors);
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords);
         addVague(packWords);
+        readAdditives();
         addSubstances(packWords);
         addFoods(packWords);
         addLanguages();
-        readAdditives();
     }
 
     /// {@return the tables that are shipped}
@@ -153,13 +154,18 @@ public final class Foods {
 
     private void readAdditives() {
         for (var row : Table.read(Foods.class, "additives.txt", 5)) {
+            var holds = row.read(2, _ -> Substances.shipped().getAll(row.list(2)));
+            var maybe = row.read(3, _ -> Substances.shipped().getAll(row.list(3)));
+            for (var name : row.list(1)) packWords.add(name, additive(name, holds, maybe));
+            if (row.cell(0).isEmpty()) continue;
             var limits = row.cell(0).split("-");
-            var holds = row.read(2, c -> Substances.shipped().getAll(row.list(2)));
-            var maybe = row.read(3, c -> Substances.shipped().getAll(row.list(3)));
-            var meaning = maybe.isEmpty() ? new Meaning.OfSubstances(holds)
-                    : new Meaning.Vague(maybe, "What does the %s (E%s) come from?".formatted(row.cell(1), row.cell(0)));
+            var meaning = additive("%s (E%s)".formatted(row.list(1).getFirst(), row.cell(0)), holds, maybe);
             additives.add(new Additive(Integer.parseInt(limits[0]), Integer.parseInt(limits[limits.length - 1]), meaning));
         }
+    }
+
+    private static Meaning additive(String name, List<Substance> holds, List<Substance> maybe) {
+        return maybe.isEmpty() ? new Meaning.OfSubstances(holds) : new Meaning.Vague(maybe, "What does the %s come from?".formatted(name));
     }
 
     /// {@return every food and product, in table order}
@@ -179,10 +185,14 @@ public final class Foods {
         return Optional.ofNullable(recipeWords.exactly(words));
     }
 
-    /// {@return what an E-number stands for; one that is not listed holds nothing of the tree}
+    /// {@return what an E-number stands for, or empty where no list has it}
+    public Optional<Meaning> listedAdditive(int number) {
+        return additives.stream().filter(a -> a.from <= number && number <= a.to).map(Additive::meaning).findFirst();
+    }
+
+    /// {@return what an E-number stands for; one that no list has is asked about}
     public Meaning additive(int number) {
-        return additives.stream().filter(a -> a.from <= number && number <= a.to).map(Additive::meaning).findFirst()
-                .orElse(new Meaning.OfSubstances(List.of()));
+        return listedAdditive(number).orElseGet(() -> new Meaning.Vague(List.of(), "No list of additives has E%d. What is it?".formatted(number)));
     }
 
     /// {@return up to three names a misspelt word may have meant, nearest first; never taken without saying so}
@@ -198,13 +208,28 @@ public final class Foods {
         var reading = lexicon.read(text);
         if (reading.unread().isEmpty()) return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
+        if (lexicon == packWords) reading = withCompounds(reading);
         for (var word : reading.unread()) {
             var as = isQuoted(text, word) ? null : takenFor(word.word());
             if (as != null) taken.put(word.start(), as);
         }
-        if (!taken.isEmpty()) reading = lexicon.read(text, taken);
+        if (!taken.isEmpty()) reading = lexicon == packWords ? withCompounds(lexicon.read(text, taken)) : lexicon.read(text, taken);
         var matches = TwoSided.foods(text, reading.matches());
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of()) : Phrase.of(text, matches, reading.unread(), this);
+    }
+
+    /// German writes "Garnelenpaste" as one word: where a word is a name and another word of the tables behind it, both are read.
+    private Lexicon.Reading withCompounds(Lexicon.Reading reading) {
+        var matches = new ArrayList<>(reading.matches());
+        var unread = new ArrayList<Lexicon.Unread>();
+        for (var word : reading.unread()) {
+            var parts = Compound.of(word.word(), packWords);
+            if (parts.isEmpty()) unread.add(word);
+            for (var part : parts) matches.add(new Lexicon.Match(word.text(), part, word.start(), word.end()));
+        }
+        if (matches.size() == reading.matches().size()) return reading;
+        matches.sort(java.util.Comparator.comparingInt(Lexicon.Match::start));
+        return new Lexicon.Reading(matches, unread);
     }
 
     /// A word in quotation marks is just that word: the cook said that it is no other, and no talk.
@@ -228,6 +253,11 @@ public final class Foods {
                 && Dictionary.shipped().kind(word) == Dictionary.Kind.NOT_HELD;
     }
 
+    /// {@return whether the general dictionary knows a word, and no sense of it that can be eaten}
+    ///
+    /// @param word in its one form
+    public boolean isInedible(String word) { return Dictionary.shipped().kind(word) == Dictionary.Kind.INEDIBLE; }
+
     /// {@return whether two words lie one slip of the pen apart}
     public static boolean isSlip(String word, String other) { return Slips.distance(word, other, 1) == 1; }
 
@@ -244,7 +274,7 @@ public final class Foods {
         var found = new LinkedHashSet<Substance>();
         for (var stem : Dictionary.stems(word)) holds(stem, found);
         found.addAll(Dictionary.shipped().branch(word));
-        for (var near : vocabulary().within(word)) holds(near, found);
+        for (var near : vocabulary().within(word)) if (isSlip(word, near) || isAllergensName(near)) holds(near, found);
         for (var substance : Substances.shipped().all())
             for (var name : substance.words()) if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
         return List.copyOf(found);
@@ -260,6 +290,11 @@ public final class Foods {
         }
         if (match.meaning() instanceof Meaning.OfFood(var read)) hidden.removeAll(read.holds());
         return List.copyOf(hidden);
+    }
+
+    private boolean isAllergensName(String word) {
+        return recipeWords.ofKey(word) instanceof Meaning.OfFood(var food)
+                ? food.holds().stream().anyMatch(s -> Words.key(s.name()).equals(word)) : recipeWords.ofKey(word) instanceof Meaning.OfSubstances;
     }
 
     private void holds(String word, Set<Substance> found) {

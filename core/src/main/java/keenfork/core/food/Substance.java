@@ -10,8 +10,9 @@ import org.jspecify.annotations.Nullable;
 /// @param name   its word on a screen or label, such as `Brazil nut`
 /// @param parent the key above it, or an empty string at the root
 /// @param words  what it is called on packs and in recipes
+/// @param animal true where it is of an animal, so that no vegan eats it
 /// @param source where the entry comes from
-public record Substance(int at, String id, String name, String parent, List<String> words, String source) {
+public record Substance(int at, String id, String name, String parent, List<String> words, boolean animal, String source) {
     /// the root: everything, which is what a line that cannot be read may hold
     public static final String ANYTHING = "anything";
 

@@ -36,7 +36,8 @@ public final class Substances {
 
     private static List<Substance> read() {
         var all = new ArrayList<Substance>();
-        for (var row : Table.read(Substances.class, "substances.txt", 5)) all.add(new Substance(all.size(), row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4)));
+        for (var row : Table.read(Substances.class, "substances.txt", 6))
+            all.add(new Substance(all.size(), row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4).equals("yes"), row.cell(5)));
         return all;
     }
 
@@ -62,6 +63,9 @@ public final class Substances {
     public Substance anything() { return get(Substance.ANYTHING); }
 
     public List<Substance> all() { return all; }
+
+    /// {@return what is of an animal, so that no vegan eats it}
+    public List<Substance> ofAnimals() { return all.stream().filter(Substance::animal).toList(); }
 
     /// {@return whether `one` is `other` or stands under it}
     public boolean isUnder(Substance one, Substance other) {

@@ -4,13 +4,17 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon.Match;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Kind { DESCRIBES, WORKS }
+    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED }
 
     private static final Map<String, Kind> HELD = read();
+    /// no such word is longer
+    private static final int LONGEST = 12;
+    private static final Pattern FROM = Pattern.compile("(?i)\\b(?:of|from|in)\\s+$");
 
     private TwoSided() {}
 
@@ -23,11 +27,12 @@ final class TwoSided {
 
     /// {@return the matches that are foods where they stand}
     static List<Match> foods(String text, List<Match> matches) {
-        if (matches.size() < 2) return matches;
+        if (matches.isEmpty()) return matches;
         List<Match> kept = null;
         for (var i = 0; i < matches.size(); i++) {
             var match = matches.get(i);
-            var kind = match.text().indexOf(' ') < 0 ? HELD.get(Words.key(match.text())) : null;
+            if (match.text().length() > LONGEST) continue;
+            var kind = HELD.get(Words.key(match.text()));
             if (kind == null || !isTalk(text, matches, i, kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
@@ -37,6 +42,8 @@ final class TwoSided {
 
     private static boolean isTalk(String text, List<Match> matches, int at, Kind kind) {
         var match = matches.get(at);
+        if (kind == Kind.ORIGIN) return Character.isUpperCase(text.charAt(match.start())) && FROM.matcher(text.substring(0, match.start())).find();
+        if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
         return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }

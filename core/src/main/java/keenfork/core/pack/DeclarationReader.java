@@ -10,21 +10,26 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Phrase;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
-    private static final Pattern E_NUMBER = Pattern.compile("\\bE[\\s-]?(\\d{3,4})\\p{L}?\\b");
-    private static final List<String> NEVER_VEGAN = List.of("milk", "eggs", "fish", "crustaceans", "molluscs", "flesh", "gelatine", "honey", "insect");
+    private static final Pattern E_NUMBER = Pattern.compile("\\b(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}\\b");
+    /// "Emulsifiers (481, 472e, 471)": numbers alone, in brackets
+    private static final Pattern BARE_NUMBER = Pattern.compile("^\\s*(\\d{3,4})[a-z]{0,3}\\s*$");
 
     /// brackets that stand deeper within each other are read as one run of words: no maker prints them so
     private static final int DEEPEST = 24;
+    /// a term of so many words that names nothing to eat is a sentence
+    private static final int SENTENCE = 4;
 
     private static final String PARTS_TERMS = ";\n•，、；";
 
     private final String text;
     private final Tone[] tones;
+    private final boolean stressesByCapitals;
     private int nested;
     final List<Finding> findings = new ArrayList<>();
     final List<VagueTerm> vague = new ArrayList<>();
@@ -34,6 +39,13 @@ final class DeclarationReader {
     DeclarationReader(String text) {
         this.text = text;
         this.tones = Tone.along(text);
+        this.stressesByCapitals = stressesByCapitals(text);
+    }
+
+    /// a list that is mostly not set in capitals stresses its allergens by them
+    private static boolean stressesByCapitals(String text) {
+        var letters = text.chars().filter(Character::isLetter).count();
+        return text.chars().filter(Character::isUpperCase).count() * 2 < letters;
     }
 
     void read() {
@@ -62,10 +74,11 @@ final class DeclarationReader {
         return comma > 0 && comma + 1 < text.length() && Character.isDigit(text.charAt(comma - 1)) && Character.isDigit(text.charAt(comma + 1));
     }
 
+    private record Inner(int from, int to) {}
+
     /// A term's own words are read with its brackets blanked out; then each bracket is read as a list under it.
     private void term(int from, int to, List<String> path) {
         var head = new StringBuilder(text.substring(from, to));
-        record Inner(int from, int to) {}
         var inners = new ArrayList<Inner>();
         var depth = 0;
         var opened = from;
@@ -82,34 +95,66 @@ final class DeclarationReader {
         if (name.chars().anyMatch(Character::isLetter)) below.add(name);
         nested++;
         for (var inner : inners) {
+            if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head.toString())) continue;
             if (nested < DEEPEST) list(inner.from, inner.to, below);
             else head(text.substring(inner.from, inner.to), inner.from, below, false);
         }
         nested--;
-        var opensUp = inners.stream().anyMatch(i -> text.substring(i.from, i.to).chars().filter(Character::isLetter).count() > 2)
-                && (findings.size() + vague.size() > before || inners.stream().anyMatch(i -> namesFood(i.from, i.to)));
+        var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
         head(head.toString(), from, below, opensUp);
     }
 
-    private boolean namesFood(int from, int to) {
-        return !Foods.shipped().packWords().read(text.substring(from, to)).matches().isEmpty();
+    private boolean opensUp(Inner inner) {
+        var inside = text.substring(inner.from, inner.to);
+        return inside.chars().filter(Character::isLetter).count() > 2 || BARE_NUMBER.matcher(inside.split(",")[0]).matches();
+    }
+
+    private static boolean namesFood(String words) {
+        return !Foods.shipped().packWords().read(words).matches().isEmpty() || BARE_NUMBER.matcher(words.split(",")[0]).matches();
     }
 
     private void head(String head, int offset, List<String> path, boolean opensUp) {
-        var reading = Foods.shipped().packWords().read(head);
+        var phrase = Foods.shipped().packPhrase(head);
         var colon = head.indexOf(':');
-        for (var match : reading.matches()) {
-            var explained = opensUp || colon >= match.end() && reading.matches().stream().anyMatch(m -> m.start() > colon);
-            match(match, offset, path, explained);
+        var numbers = numbers(head, path);
+        for (var match : phrase.matches()) {
+            var explained = opensUp || colon >= match.end() && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
+            match(match, head, offset, path, explained);
         }
-        var numbers = E_NUMBER.matcher(head);
-        while (numbers.find())
-            match(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()), offset, path, opensUp);
-        for (var word : reading.unread()) {
-            var at = offset + word.start();
-            if (tones[at] != Tone.NEGATED && !E_NUMBER.matcher(word.text()).matches()) unread(at, offset + word.end(), question(word.text()));
-        }
+        for (var number : numbers) match(number, head, offset, path, opensUp);
+        var unknown = unknown(phrase, head);
+        for (var word : unknown) unknown(word, offset);
     }
+
+    private static List<Match> numbers(String head, List<String> path) {
+        var found = new ArrayList<Match>();
+        var numbers = E_NUMBER.matcher(head);
+        while (numbers.find()) found.add(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()));
+        var bare = path.isEmpty() ? null : BARE_NUMBER.matcher(head);
+        if (found.isEmpty() && bare != null && bare.matches())
+            Foods.shipped().listedAdditive(Integer.parseInt(bare.group(1))).ifPresent(m -> found.add(new Match(bare.group(1), m, bare.start(1), bare.end(1))));
+        return found;
+    }
+
+    /// The words of a term that are not known; a sentence of general English that names nothing to eat has none.
+    private static List<Phrase.Unknown> unknown(Phrase phrase, String head) {
+        var unknown = phrase.unknown().stream().filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !LatinName.holds(head, w.word())).toList();
+        var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= SENTENCE;
+        return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList() : unknown;
+    }
+
+    private void unknown(Phrase.Unknown unknown, int offset) {
+        var word = unknown.word();
+        var start = offset + word.start();
+        var end = offset + word.end();
+        if (tones[start] == Tone.NEGATED || tones[start] == Tone.PAST) return;
+        var resembled = unknown.resembles();
+        if (!resembled.isEmpty()) vague.add(new VagueTerm(word.text(), resembled, question(word.text()), start, end, true));
+        if (stressesByCapitals && isStressed(word.text())) vague.add(new VagueTerm(word.text(), List.of(Substances.shipped().anything()), question(word.text()), start, end, true));
+        else if (resembled.isEmpty()) unread(start, end, question(word.text()));
+    }
+
+    private static boolean isStressed(String word) { return word.length() > 3 && word.equals(word.toUpperCase(java.util.Locale.ROOT)); }
 
     private static String question(String word) {
         var near = Foods.shipped().near(word);
@@ -121,7 +166,7 @@ final class DeclarationReader {
         vague.add(new VagueTerm(text.substring(start, end), List.of(Substances.shipped().anything()), question, start, end));
     }
 
-    private void match(Match match, int offset, List<String> path, boolean explained) {
+    private void match(Match match, String head, int offset, List<String> path, boolean explained) {
         var start = offset + match.start();
         var end = offset + match.end();
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
@@ -131,9 +176,9 @@ final class DeclarationReader {
             return;
         }
         switch (match.meaning()) {
-            case Meaning.OfSubstances(var substances) -> found(substances, tone, false, path, start, end);
+            case Meaning.OfSubstances(var substances) -> found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
-                if (!(food.isCompound() && explained)) food(food, tone, path, start, end);
+                if (!(food.isCompound() && explained)) food(food, match, head, path, tone, start, end);
             }
             case Meaning.Vague(var suspects, var question) -> {
                 if (!explained && tone == Tone.IN) vague.add(new VagueTerm(match.text(), suspects, question, start, end));
@@ -149,8 +194,8 @@ final class DeclarationReader {
         }
     }
 
-    private void food(Food food, Tone tone, List<String> path, int start, int end) {
-        found(food.holds(), tone, food.isCompound(), path, start, end);
+    private void food(Food food, Match match, String head, List<String> path, Tone tone, int start, int end) {
+        found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, start, end);
         if (tone == Tone.IN && !food.sometimes().isEmpty())
             vague.add(new VagueTerm(text.substring(start, end), food.sometimes(),
                     food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start, end));
@@ -168,7 +213,7 @@ final class DeclarationReader {
         var found = new LinkedHashSet<String>();
         if (Tone.claimsVegan(text))
             for (var f : in)
-                if (NEVER_VEGAN.stream().anyMatch(id -> tree.isUnder(f.substance(), tree.get(id)))) found.add("It says vegan, and it holds %s.".formatted(words(f)));
+                if (tree.ofAnimals().stream().anyMatch(animal -> tree.isUnder(f.substance(), animal))) found.add("It says vegan, and it holds %s.".formatted(words(f)));
         denied.forEach((claimed, words) -> {
             for (var f : in)
                 // gluten-free oats are what the law calls them (Regulation (EU) No 828/2014)

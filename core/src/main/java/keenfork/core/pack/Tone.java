@@ -1,24 +1,35 @@
 package keenfork.core.pack;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Table;
 
 /// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before them.
 enum Tone {
-    IN, MAY, NEGATED;
+    IN, MAY, NEGATED,
+    /// storage, origin, nutrition: what names no allergen there is read past
+    PAST;
 
     private static final int LETTERS_OF_ANY_CASE = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
     private static final Pattern BOILERPLATE = Pattern.compile(
             "for allergens,?\\s*(including|incl\\.?)?[^.;]{0,60}?(see|refer)[^.;]{0,60}", Pattern.CASE_INSENSITIVE);
     private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
-    private static final Pattern PHRASES = Pattern.compile("(?<negated>%s)|(?<may>%s)|(?<in>%s)".formatted(held("negated"), held("may"), held("in")), LETTERS_OF_ANY_CASE);
+    /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was packed in
+    private static final Pattern PHRASES = Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
+            held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
     private static final Pattern X_FREE = Pattern.compile("\\p{L}+[- ]free\\b(?![- ]?(?:from|range|flow|roaming))|\\p{L}{3,}frei(?:e[rsnm]?)?\\b", LETTERS_OF_ANY_CASE);
+    /// "not dairy free": what is denied is the promise
+    private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
     private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)no (?:added|artificial)[^,.;]{0,40}$");
+    /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
+    private static final Pattern OF_ONE_THING = Pattern.compile("(?iu)no added|no artificial|without|sans|ohne|sin|senza|non[- ]");
+    private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:and|or|nor|&|et|ou|und|oder|y|o|e)\\s");
+    private static final Pattern GOES_ON = Pattern.compile("(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,|\\s)*\\s*");
 
     private static String held(String tone) {
         return String.join("|", HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());
@@ -29,51 +40,82 @@ enum Tone {
     /// {@return whether what is denied at a place is a promise that it is not in it at all}
     static boolean isClaim(String text, int at) { return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find(); }
 
-    private record Phrase(Tone tone, int start, int end) {}
+    private record Phrase(Tone tone, boolean unfree, int start, int end) {}
 
     /// {@return the tone at each character of a declaration}
     static Tone[] along(String text) {
         var tones = new Tone[text.length()];
-        java.util.Arrays.fill(tones, IN);
+        Arrays.fill(tones, IN);
+        var unfree = new boolean[text.length()];
         var phrases = phrases(text);
         for (var i = 0; i < phrases.size(); i++) {
             var phrase = phrases.get(i);
             var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
             var to = Math.min(next, reach(text, phrase));
-            for (var at = phrase.end; at < to; at++) tones[at] = phrase.tone;
+            for (var at = phrase.end; at < to; at++) {
+                tones[at] = phrase.tone;
+                unfree[at] = phrase.unfree;
+            }
         }
-        negate(tones, X_FREE, text);
-        negate(tones, BOILERPLATE, text);
+        denyWhatIsFree(text, tones, unfree);
+        var boilerplate = BOILERPLATE.matcher(text);
+        while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
         return tones;
+    }
+
+    private static void denyWhatIsFree(String text, Tone[] tones, boolean[] unfree) {
+        var free = X_FREE.matcher(text);
+        while (free.find()) {
+            var denied = unfree[free.start()] || NOT.matcher(text.substring(Math.max(0, free.start() - 12), free.start())).find();
+            Arrays.fill(tones, free.start(), free.end(), denied ? MAY : NEGATED);
+        }
     }
 
     private static List<Phrase> phrases(String text) {
         var phrases = new ArrayList<Phrase>();
         var matcher = PHRASES.matcher(text);
-        while (matcher.find())
-            phrases.add(new Phrase(matcher.group("negated") != null ? NEGATED : matcher.group("may") != null ? MAY : IN, matcher.start(), matcher.end()));
+        while (matcher.find()) {
+            var unfree = matcher.group("unfree") != null;
+            var tone = unfree || matcher.group("may") != null ? MAY : matcher.group("past") != null ? PAST : matcher.group("negated") != null ? NEGATED : IN;
+            phrases.add(new Phrase(tone, unfree, matcher.start(), matcher.end()));
+        }
         // "produced on a line that contains nuts": the precaution stands, whatever verb follows it in the same sentence
         for (var i = 1; i < phrases.size(); i++) {
             var before = phrases.get(i - 1);
             if (phrases.get(i).tone == IN && before.tone == MAY && phrases.get(i).start <= reach(text, before)
-                    && text.substring(before.end, phrases.get(i).start).matches("(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,|\\s)*\\s*"))
-                phrases.set(i, new Phrase(MAY, phrases.get(i).start, phrases.get(i).end));
+                    && GOES_ON.matcher(text.substring(before.end, phrases.get(i).start)).matches())
+                phrases.set(i, new Phrase(MAY, false, phrases.get(i).start, phrases.get(i).end));
         }
         return phrases;
     }
 
-    /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next comma.
+    /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next comma, or to the end of
+    /// its sentence where all that follows is a list of allergens joined by "and": "free from milk, egg and soya".
     private static int reach(String text, Phrase phrase) {
         var depth = 0;
+        var firstComma = -1;
         for (var at = phrase.end; at < text.length(); at++) {
             var c = text.charAt(at);
             if (isOpen(c)) depth++;
-            if (isClose(c) && --depth < 0) return at;
+            if (isClose(c) && --depth < 0) return ended(text, phrase, firstComma, at);
             if (depth > 0) continue;
-            if (c == ';' || c == '\n' || isFullStop(text, at)) return at;
-            if (phrase.tone == NEGATED && c == ',') return at;
+            if (c == ';' || c == '\n' || isFullStop(text, at)) return ended(text, phrase, firstComma, at);
+            if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
         }
-        return text.length();
+        return ended(text, phrase, firstComma, text.length());
+    }
+
+    private static int ended(String text, Phrase phrase, int firstComma, int end) {
+        if (firstComma < 0) return end;
+        var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt() && isListOfAllergens(text.substring(phrase.end, end));
+        return isList ? end : firstComma;
+    }
+
+    private static boolean isListOfAllergens(String list) {
+        var last = list.substring(list.lastIndexOf(',') + 1);
+        if (!AND_WORD.matcher(last).find()) return false;
+        for (var item : list.split(",|" + AND_WORD.pattern())) if (!item.isBlank() && !Allergens.areAllOf(item)) return false;
+        return true;
     }
 
     private static final Pattern HEADING = Pattern.compile("(?iu)^\\s*(?:ingredients?|ingrédients?|zutaten|ingredientes|ingredienti)\\s*:\\s*");
@@ -94,11 +136,6 @@ enum Tone {
     private static boolean startsSentence(String text, int at) {
         var before = text.substring(0, at).stripTrailing();
         return before.isEmpty() || before.endsWith(".") || before.endsWith(";") || text.substring(before.length(), at).contains("\n");
-    }
-
-    private static void negate(Tone[] tones, Pattern pattern, String text) {
-        var matcher = pattern.matcher(text);
-        while (matcher.find()) java.util.Arrays.fill(tones, matcher.start(), matcher.end(), NEGATED);
     }
 
     static boolean isFullStop(String text, int at) {

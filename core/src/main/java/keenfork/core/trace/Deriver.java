@@ -260,7 +260,7 @@ final class Deriver {
         private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
             if (!term.question().isEmpty()) questions.add(new Question(line.text(), term.question(), Question.Settles.PACK));
             var below = pack.to(Link.of(Link.Kind.INGREDIENT, term.words()));
-            for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, below, law, null);
+            for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, below, term.beyondLaw() ? null : law, null);
         }
 
         private static Trail through(Trail pack, List<String> ingredients) {

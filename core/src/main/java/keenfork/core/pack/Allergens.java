@@ -1,0 +1,19 @@
+package keenfork.core.pack;
+
+import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
+
+/// Words that name allergens and nothing else, such as the items of "free from milk, egg and soya".
+final class Allergens {
+    private Allergens() {}
+
+    /// {@return whether every word of an item belongs to the name of something that holds a substance of the tree}
+    static boolean areAllOf(String item) {
+        var reading = Foods.shipped().packWords().read(item);
+        if (reading.matches().isEmpty() || !reading.unread().isEmpty()) return false;
+        for (var match : reading.matches())
+            if (!(match.meaning() instanceof Meaning.OfSubstances(var s) && !s.isEmpty()) && !(match.meaning() instanceof Meaning.OfFood(var food) && !food.holds().isEmpty())
+                    && !(match.meaning() instanceof Meaning.Vague)) return false;
+        return true;
+    }
+}
