@@ -10,6 +10,7 @@ import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
+import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
@@ -64,7 +65,8 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
     /// Judges a dish by its evidence. What is not known, or only may be there, is never a *suits* where it could matter.
     public Verdict judge(Derivation derivation) {
         if (!foods.isEmpty()) return judgeByName(derivation);
-        var touching = derivation.evidence().stream().filter(this::touches).toList();
+        var home = derivation.facts().home();
+        var touching = derivation.evidence().stream().filter(e -> touches(e) && !(cautious && isHiddenFromTheMap(e, home))).toList();
         var in = touching.stream().filter(e -> e.certainty() == Certainty.CONTAINS && isForbidden(e)).toList();
         if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, because(in), List.of());
         // "meat" may be pork: what stands above the forbidden one leaves the verdict open
@@ -86,6 +88,12 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
         if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, in, List.of());
         return open.isEmpty() ? new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of())
                 : new Verdict(this, Verdict.Answer.CANNOT_SAY, open, open.stream().map(l -> "%s: %s".formatted(l, ask)).toList());
+    }
+
+    /// A diet that stands for an allergy follows the map: what a maker's law would have made it name leaves nothing open there, and nothing here.
+    private static boolean isHiddenFromTheMap(Evidence evidence, RuleBook home) {
+        if (evidence.certainty() != Certainty.NOT_KNOWN || !evidence.isBoundByLaw()) return false;
+        return home.placesOf(evidence.substance()).stream().noneMatch(p -> evidence.couldBeIn(p.group()));
     }
 
     private boolean isForbidden(Evidence evidence) {

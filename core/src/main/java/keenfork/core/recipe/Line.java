@@ -30,9 +30,15 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     ///
     /// @param main   the meaning that is weighed
     /// @param others what else the words name
-    public record Choice(Meaning main, List<Meaning> others) {
+    /// @param inName those of the others that are part of the name of what is weighed: the chicken of "chicken soup". A pack that is read says better
+    public record Choice(Meaning main, List<Meaning> others, List<Meaning> inName) {
         public Choice {
             others = List.copyOf(others);
+            inName = List.copyOf(inName);
+        }
+
+        public Choice(Meaning main, List<Meaning> others) {
+            this(main, others, List.of());
         }
     }
 
@@ -77,6 +83,11 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     public Line withPack(Declaration declaration) {
         return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, declaration);
+    }
+
+    /// {@return this line as one that uses another dish of the kitchen by its name}
+    public Line asDish(String name) {
+        return new Line(text, amount, toTaste, optional, preparation, List.of(), Understood.ALL, name, mass, null, pack);
     }
 
     Line withBecomes(Mass other) {

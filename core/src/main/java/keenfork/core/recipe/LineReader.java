@@ -87,9 +87,19 @@ final class LineReader {
         return false;
     }
 
+    /// "300 g @Name", "@ 300 g Name" and "@Name 300 g" all mean the dish.
     private Line otherDish(String bare, String text, int at) {
+        var name = text.substring(at + 1).strip();
         var amount = measures.read(text.substring(0, at).strip() + " .").amount();
-        return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, text.substring(at + 1).strip(), amount == null ? null : weight(amount), null, null);
+        if (amount == null) {
+            var measure = measures.read(name);
+            var inFigures = !name.isEmpty() && (Character.isDigit(name.charAt(0)) || name.chars().anyMatch(Character::isDigit));
+            if (inFigures && measure.amount() != null && measure.amount().unit().kind() != Unit.Kind.COUNT) {
+                amount = measure.amount();
+                name = measure.rest().strip();
+            }
+        }
+        return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, name, amount == null ? null : weight(amount), null, null);
     }
 
     // --- foods ---------------------------------------------------------------------------------------------------------
@@ -191,7 +201,8 @@ final class LineReader {
         }
         if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());
         var chosen = main;
-        return new Line.Choice(main.meaning(), matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList());
+        return new Line.Choice(main.meaning(), matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList(),
+                matches.stream().filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct().toList());
     }
 
     private static boolean headEnds(String between) { return headEnd(between) < between.length(); }
@@ -223,7 +234,7 @@ final class LineReader {
         if (taken.isEmpty()) return choice;
         var others = new ArrayList<>(taken.subList(1, taken.size()));
         others.addAll(choice.others());
-        return new Line.Choice(taken.getFirst(), others);
+        return new Line.Choice(taken.getFirst(), others, choice.inName());
     }
 
     // --- weights -------------------------------------------------------------------------------------------------------

@@ -4,18 +4,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
+import org.jspecify.annotations.Nullable;
 
-/// A plain food that a step names: it is in the dish, whether a line says so or not.
+/// A food that a step names: it is in the dish, whether a line says so or not.
 ///
 /// @param step       the step, from 0
 /// @param words      the words of the step
 /// @param substances what such a food holds
-public record Mention(int step, String words, List<Substance> substances) {
+/// @param product    the bought product it is, or null for a plain food
+public record Mention(int step, String words, List<Substance> substances, @Nullable Food product) {
     private static final Pattern PUT_ON_TOP = Pattern.compile("(?i)^(?:scatter|sprinkle|strew|top|garnish|finish|crumble|shave|dot|serve|lay)\\b");
     private static final Pattern WORKED_IN = Pattern.compile("(?i)\\b(?:blend|blitz|whizz|stir|fold|mix|toss|through|into|half|some|rest)\\b");
 
@@ -44,20 +47,41 @@ public record Mention(int step, String words, List<Substance> substances) {
         return !named.isEmpty() && foods.containsAll(named);
     }
 
+    /// {@return all that the product may hold, of which no pack is read}
+    public List<Substance> mayHold() { return product == null ? substances : Stream.concat(product.holds().stream(), product.sometimes().stream()).distinct().toList(); }
+
+    /// {@return whether a line names the product by any of its words, or it is what is being made here}
+    public boolean isListed(Recipe recipe) {
+        var named = Words.key(words);
+        var last = named.substring(named.lastIndexOf(' ') + 1);
+        if (says(recipe.name(), last)) return true;
+        for (var part : recipe.parts()) {
+            if (says(part.name(), last)) return true;
+            for (var line : part.lines()) if (says(line.text(), last) || says(line.dish(), last) || line.food().filter(f -> f.equals(product) || says(f.name(), last)).isPresent()) return true;
+        }
+        return false;
+    }
+
+    private static boolean says(String text, String word) { return (" " + Words.key(text) + " ").contains(" " + word + " "); }
+
     static List<Mention> in(List<String> steps) {
         var mentions = new ArrayList<Mention>();
         for (var i = 0; i < steps.size(); i++)
-            for (var match : Foods.shipped().recipeWords().read(steps.get(i)).matches()) {
-                var holds = Words.isDenied(steps.get(i), match.end()) ? List.<Substance>of() : holds(match.meaning());
-                if (!holds.isEmpty()) mentions.add(new Mention(i, match.text(), holds));
+            for (var match : Foods.shipped().phrase(steps.get(i)).matches()) {
+                if (Words.isDenied(steps.get(i), match.end())) continue;
+                if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
+                    if (!MadeHere.isIt(steps.get(i), match)) mentions.add(new Mention(i, match.text(), food.holds(), food));
+                    continue;
+                }
+                var holds = holds(match.meaning());
+                if (!holds.isEmpty()) mentions.add(new Mention(i, match.text(), holds, null));
             }
         return mentions;
     }
 
     private static List<Substance> holds(Meaning meaning) {
         return switch (meaning) {
-            // "toast the nuts", "to a rough pesto": a step's words for products are mostly verbs and names of the dish itself
-            case Meaning.OfFood(var food) -> food.isCompound() ? List.of() : food.holds();
+            case Meaning.OfFood(var food) -> food.holds();
             case Meaning.OfSubstances(var substances) -> substances;
             case Meaning.Vague _ -> List.of();
         };

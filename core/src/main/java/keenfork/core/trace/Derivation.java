@@ -25,8 +25,9 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
 
     public static Derivation of(Recipe recipe, Facts facts) {
         var deriver = new Deriver(facts);
-        deriver.dish(recipe);
-        return new Derivation(recipe, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
+        var linked = facts.linked(recipe);
+        deriver.dish(linked);
+        return new Derivation(linked, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
     }
 
     /// {@return the other dish a line uses, derived by the same facts; empty where it uses none, or one that is not known}

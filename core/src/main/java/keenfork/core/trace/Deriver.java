@@ -90,18 +90,19 @@ final class Deriver {
         evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, path, off, null, null));
     }
 
-    /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish.
+    /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish, and so is a spoon of mayonnaise.
     private void unlistedInSteps(Recipe recipe) {
         if (recipe.mentions().isEmpty()) return;
         var held = new BitSet();
         for (var e : evidence) held.set(e.substance().at());
         for (var mention : recipe.mentions()) {
+            if (mention.product() != null && mention.isListed(recipe)) continue;
             var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
-            if (missing.isEmpty()) continue;
+            if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) continue;
             var step = recipe.steps().get(mention.step());
             questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
             var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
-            for (var s : missing) {
+            for (var s : mention.product() == null ? missing : mention.mayHold()) {
                 evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, false, null, null));
                 held.set(s.at());
             }
@@ -153,7 +154,9 @@ final class Deriver {
 
         private void choice(Line.Choice choice, boolean isRead) {
             meaning(choice.main(), isRead);
-            for (var other : choice.others()) meaning(other, false);
+            // a pack that is read replaces all that the product's name only suggested
+            var suggests = isRead && !(choice.main() instanceof Meaning.OfFood(var food) && !food.isCompound());
+            for (var other : choice.others()) if (!(suggests && choice.inName().contains(other))) meaning(other, false);
         }
 
         /// What every choice of an "or" holds is certain, the rest is not known until one is chosen.
@@ -179,7 +182,7 @@ final class Deriver {
             } else {
                 used++;
                 open.add(dish);
-                dish(dish, path, off, depth + 1);
+                dish(facts.linked(dish), path, off, depth + 1);
                 open.remove(dish);
             }
         }
@@ -220,6 +223,7 @@ final class Deriver {
                     for (var s : substances) add(s, Certainty.CONTAINS, false, path, null, null);
                 }
                 case Meaning.Vague(var suspects, var question) -> {
+                    if (packRead) return;
                     questions.add(new Question(line.text(), question, Question.Settles.WORDS));
                     for (var s : suspects) add(s, Certainty.NOT_KNOWN, false, path, null, null);
                 }

@@ -38,6 +38,9 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return named == null || couldBe(group.reach(substance));
     }
 
+    /// {@return whether a maker's law would have made it name this}
+    public boolean isBoundByLaw() { return named != null; }
+
     /// {@return whether it was found in a pack's own declaration}
     boolean isDeclared() {
         for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Kind.PACK) return true;

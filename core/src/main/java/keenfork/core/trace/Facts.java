@@ -2,13 +2,18 @@ package keenfork.core.trace;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
+import org.jspecify.annotations.Nullable;
 
 /// All facts in force, found by what they are about.
 public final class Facts {
@@ -18,6 +23,7 @@ public final class Facts {
     private final Map<DishLine, Optional<Fact.PackInUse>> byLine = new HashMap<>();
     private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
     private final Map<String, Recipe> dishes = new HashMap<>();
+    private final Set<String> lastWords = new HashSet<>();
 
     private record DishLine(String dish, String line) {}
 
@@ -30,7 +36,10 @@ public final class Facts {
             case Fact.PackInUse pack -> packs.put(pack.food(), pack);
             case Fact.LineUses uses -> byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), Optional.ofNullable(uses.pack()));
             case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
-            case Fact.OtherDish(var recipe) -> dishes.putIfAbsent(Words.key(recipe.name()), recipe);
+            case Fact.OtherDish(var recipe) -> {
+                dishes.putIfAbsent(Words.key(recipe.name()), recipe);
+                lastWords.add(recipe.name().substring(recipe.name().lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT));
+            }
         }
     }
 
@@ -54,6 +63,37 @@ public final class Facts {
         var ofDish = contacts.get(dish);
         return ofDish == null ? List.of() : ofDish.stream().filter(c -> c.part().equals(part)).toList();
     }
+
+    /// {@return the recipe with each line that names another dish of the kitchen read as that dish: "300 g Tahini dressing"}
+    Recipe linked(Recipe recipe) {
+        if (dishes.isEmpty()) return recipe;
+        var changed = false;
+        for (var part : recipe.parts()) for (var line : part.lines()) changed |= named(recipe, line) != null;
+        return changed ? recipe.withParts(p -> p.withLines(p.lines().stream().map(l -> {
+            var name = named(recipe, l);
+            return name == null ? l : l.asDish(name);
+        }).toList())) : recipe;
+    }
+
+    private @Nullable String named(Recipe recipe, Line line) {
+        if (!line.dish().isEmpty() || line.pack() != null || line.amount() == null && line.text().indexOf(' ') < 0) return null;
+        var text = line.text();
+        var end = 0;
+        while (end < text.length() && ",(;".indexOf(text.charAt(end)) < 0) end++;
+        // most lines end in no word that ends a dish's name: one look settles it
+        var head = text.substring(0, end).strip();
+        if (!lastWords.contains(head.substring(head.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT))) return null;
+        var words = Words.key(head);
+        for (var at = 0; at >= 0; at = words.indexOf(' ', at) + 1) {
+            var found = dishes.get(words.substring(at));
+            if (found != null && found.name().indexOf(' ') > 0 && !found.name().equals(recipe.name()) && !names(words.substring(0, at))) return found.name();
+            if (words.indexOf(' ', at) < 0) break;
+        }
+        return null;
+    }
+
+    /// an amount and talk before the name, and no food
+    private static boolean names(String before) { return !before.isEmpty() && !Foods.shipped().recipeWords().read(before).matches().isEmpty(); }
 
     Optional<Recipe> dish(String name) { return Optional.ofNullable(dishes.get(Words.key(name))); }
 
