@@ -8,6 +8,7 @@ import java.util.Set;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
 import keenfork.core.swap.Avoidance;
+import keenfork.core.swap.Avoidances;
 import keenfork.core.swap.Context;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.format.Json;
@@ -36,9 +37,13 @@ final class Swap {
 
     private static List<Avoidance> avoidances(List<String> named, RuleBook regime) throws Options.Wrong {
         var avoid = new ArrayList<Avoidance>();
-        for (var word : named)
-            avoid.add(Avoidance.parse(word, regime).orElseThrow(() -> new Options.Wrong(
-                    "\"%s\" is no allergen of the %s rule book, no member of one, no diet and no food".formatted(word, regime.name()))));
+        for (var word : named) {
+            var read = Avoidances.of(word, regime);
+            for (var refused : read.refused())
+                throw new Options.Wrong("“%s” is not understood as something to avoid%s".formatted(refused.words(),
+                        refused.couldMean().isEmpty() ? "" : "; it could mean: " + String.join("; ", refused.couldMean())));
+            for (var one : read.all()) if (!avoid.contains(one)) avoid.add(one);
+        }
         return avoid;
     }
 

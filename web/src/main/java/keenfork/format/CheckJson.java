@@ -6,8 +6,10 @@ import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Food;
+import keenfork.core.food.Meaning;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Mass;
@@ -35,7 +37,26 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
     public record DietVerdict(String diet, String verdict, List<String> because) {}
 
     /// one ingredient line as read; `grams` is null where it cannot be weighed
-    public record ReadLine(String part, String text, @Nullable String food, Quantity quantity, @Nullable Grams grams, @Nullable String problem) {}
+    ///
+    /// @param alternatives the foods of an "or", where there is one
+    /// @param read_as      by the words as written, what they were taken for
+    /// @param read_past    words that only say how, as written
+    public record ReadLine(String part, String text, @Nullable String food, Quantity quantity, @Nullable Grams grams, List<String> alternatives, Map<String, String> read_as,
+                           List<String> read_past, @Nullable String problem) {
+        static ReadLine of(String part, Line line) {
+            var alternatives = line.choices().size() < 2 ? List.<String>of() : line.choices().stream().map(c -> name(c.main())).toList();
+            return new ReadLine(part, line.text(), line.food().map(Food::name).orElse(null), Quantity.of(line), Grams.of(line.mass()), alternatives, line.words().as(),
+                    line.readPast(), CheckJson.problem(line));
+        }
+
+        private static String name(Meaning meaning) {
+            return switch (meaning) {
+                case Meaning.OfFood(var food) -> food.name();
+                case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
+                case Meaning.Vague(var suspects, _) -> "one of " + String.join(", ", suspects.stream().map(s -> s.name()).toList());
+            };
+        }
+    }
 
     /// how much was written
     public record Quantity(@Nullable BigDecimal low, @Nullable BigDecimal high, String unit) {
@@ -70,14 +91,13 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
     public static CheckJson of(String file, Derivation derivation, RuleBook ruleBook) {
         var lines = new ArrayList<ReadLine>();
         for (var part : derivation.recipe().parts())
-            for (var line : part.lines())
-                lines.add(new ReadLine(part.name(), line.text(), line.food().map(Food::name).orElse(null), Quantity.of(line), Grams.of(line.mass()), problem(line)));
+            for (var line : part.lines()) lines.add(ReadLine.of(part.name(), line));
         return new CheckJson(file, derivation.recipe().name(), ruleBook.id(), derivation.under(ruleBook).marks().stream().map(Allergen::of).toList(),
                 Diet.all().stream().map(d -> d.judge(derivation)).map(v -> new DietVerdict(v.diet().id(), v.answer().id(), v.because())).toList(),
                 lines, derivation.questions().stream().map(q -> new Asked(q.line(), q.ask())).toList());
     }
 
-    private static @Nullable String problem(Line line) {
+    static @Nullable String problem(Line line) {
         if (!line.isUnread()) return null;
         return line.unread().isEmpty() ? "no food is named here that the table holds: counted as not known"
                 : "“%s” is not in the table: counted as not known".formatted(String.join(" ", line.unread()));

@@ -68,6 +68,9 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     /// {@return words of it that stand in the place of a food and are not known: they may be anything}
     public List<String> unread() { return words.unread(); }
 
+    /// {@return the words that only say how, as written, in order: the kitchen's own talk and general English that names nothing to eat}
+    public List<String> readPast() { return dish.isEmpty() ? PastWords.of(this) : List.of(); }
+
     /// {@return whether the line names nothing that is known, so that it may hold anything}
     public boolean isUnread() {
         return dish.isEmpty() && pack == null && (choices.isEmpty() || !words.unread().isEmpty());

@@ -25,6 +25,7 @@ public final class RuleBook {
     private final Map<String, String> words = new HashMap<>();
     private final List<Group> groups = new ArrayList<>();
     private final List<Substance> exempt = new ArrayList<>();
+    private final Map<Group, List<Substance>> beside = new IdentityHashMap<>();
     private final Map<Group, BigDecimal> thresholds = new IdentityHashMap<>();
     /// where each substance stands in this book, worked out once
     private final List<List<Place>> places = new ArrayList<>();
@@ -85,6 +86,7 @@ public final class RuleBook {
             case "group" -> groups.add(group(cells, true));
             case "minor" -> groups.add(group(cells, false));
             case "threshold" -> thresholds.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), new BigDecimal(cells.get(2)));
+            case "beside" -> beside.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), substances(cells.get(2)));
             case "exempt" -> exempt.addAll(substances(cells.get(1)));
             default -> {
                 var parts = line.split("=", 2);
@@ -139,6 +141,9 @@ public final class RuleBook {
     public Optional<Substance> member(Group group, Substance substance) {
         return places.get(substance.at()).stream().filter(p -> p.group.equals(group)).map(Place::member).findFirst();
     }
+
+    /// {@return what guests take for a member of a group and the law does not list: pine nuts beside the eight nuts of Annex II}
+    public List<Substance> beside(Group group) { return beside.getOrDefault(group, List.of()); }
 
     /// {@return every place a substance has in this book; none where the law does not group it or exempts it}
     public List<Place> placesOf(Substance substance) { return places.get(substance.at()); }

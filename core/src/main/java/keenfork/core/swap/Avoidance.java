@@ -3,7 +3,7 @@ package keenfork.core.swap;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
-import keenfork.core.food.Foods;
+import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -34,9 +34,15 @@ public sealed interface Avoidance {
     /// what a line does to an avoidance
     enum Answer { NOTHING, OPEN, BREAKS }
 
-    /// Reads one avoidance: an allergen id of the rule book, a member, a diet id or a food; `:recipe` behind it makes it recipe only.
-    /// @return empty where the word is none of these
+    /// Reads one avoidance as people say it: "no nuts", "coeliac", `cashew:recipe`.
+    /// @return empty where it is not exactly one thing, or not understood to its last word
     static Optional<Avoidance> parse(String text, RuleBook ruleBook) {
+        var read = Avoidances.of(text, ruleBook);
+        return read.refused().isEmpty() && read.said().size() == 1 ? Optional.of(read.said().getFirst().avoidance()) : Optional.empty();
+    }
+
+    /// Reads an exact key: an allergen's id of the rule book or of another, a diet's id, a substance of the tree; `:recipe` behind it makes it recipe only.
+    static Optional<Avoidance> exactly(String text, RuleBook ruleBook) {
         var word = text.strip().toLowerCase();
         var recipeOnly = word.endsWith(":recipe");
         if (recipeOnly) word = word.substring(0, word.length() - ":recipe".length());
@@ -50,15 +56,20 @@ public sealed interface Avoidance {
             var other = book.group(word);
             if (other.isPresent()) return Optional.of(new OfGroup(book, other.get(), strictness));
         }
-        var substance = Substances.shipped().find(word.replace(' ', '-'));
-        if (substance.isPresent() && !substance.get().id().equals(Substance.ANYTHING)) return Optional.of(new OfSubstance(substance.get(), strictness));
-        var meaning = Foods.shipped().recipeWords().read(word).matches();
-        if (meaning.size() == 1 && meaning.getFirst().meaning() instanceof Meaning.OfSubstances(var substances))
-            return Optional.of(new OfSubstance(substances.getFirst(), strictness));
-        // "almonds" is the substance, wherever it hides; "vinegar" is a word
-        if (meaning.size() == 1 && meaning.getFirst().meaning() instanceof Meaning.OfFood(var food) && food.holds().size() == 1
-                && Words.key(food.holds().getFirst().name()).equals(Words.key(food.name()))) return Optional.of(new OfSubstance(food.holds().getFirst(), strictness));
-        return meaning.isEmpty() ? Optional.empty() : Optional.of(new OfFood(Words.key(word)));
+        var plain = word;
+        var named = ruleBook.groups().stream().filter(g -> g.name().equalsIgnoreCase(plain) || g.label().equalsIgnoreCase(plain)).findFirst();
+        if (named.isPresent()) return Optional.of(new OfGroup(ruleBook, named.get(), strictness));
+        return Substances.shipped().find(word.replace(' ', '-')).filter(s -> !s.id().equals(Substance.ANYTHING)).map(s -> new OfSubstance(s, strictness));
+    }
+
+    /// {@return what a name of the table means to somebody who avoids it: the almonds of "almonds" wherever they hide, vinegar by its name}
+    static Optional<Avoidance> named(Lexicon.Match match) {
+        return switch (match.meaning()) {
+            case Meaning.OfSubstances(var substances) -> substances.isEmpty() ? Optional.empty() : Optional.of(new OfSubstance(substances.getFirst(), Strictness.TRACE));
+            case Meaning.OfFood(var food) -> Optional.of(food.holds().size() == 1 && Words.key(food.holds().getFirst().name()).equals(Words.key(food.name()))
+                    ? new OfSubstance(food.holds().getFirst(), Strictness.TRACE) : new OfFood(Words.key(match.text())));
+            case Meaning.Vague _ -> Optional.empty();
+        };
     }
 
     /// {@return what it is called on screens}

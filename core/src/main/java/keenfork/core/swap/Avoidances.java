@@ -1,8 +1,6 @@
 package keenfork.core.swap;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Substance;
@@ -10,41 +8,65 @@ import keenfork.core.regime.RuleBook;
 
 /// All that people avoid, read from their words.
 ///
-/// @param all    what they avoid
-/// @param unread words that name nothing to avoid: as long as there are any, nobody can say that such people eat a dish
-public record Avoidances(List<Avoidance> all, List<String> unread) {
+/// @param said    what they avoid, each with how it is meant
+/// @param refused words that were not understood: as long as there are any, nobody can say that such people eat a dish
+public record Avoidances(List<Said> said, List<Refused> refused) {
     public static final Avoidances NONE = new Avoidances(List.of(), List.of());
 
     public Avoidances {
-        all = List.copyOf(all);
-        unread = List.copyOf(unread);
+        said = List.copyOf(said);
+        refused = List.copyOf(refused);
     }
 
-    /// Reads a list: "eggs, sesame", "egg + vegan", "nuts and milk:recipe".
-    public static Avoidances of(String list, RuleBook ruleBook) {
-        var all = new ArrayList<Avoidance>();
-        var unread = new ArrayList<String>();
-        for (var word : list.split("\\s*(?:[,;+&\\n]|\\band\\b)\\s*")) {
-            if (word.isBlank()) continue;
-            var one = grouped(word, ruleBook).or(() -> Avoidance.parse(word, ruleBook));
-            if (one.isEmpty()) unread.add(word.strip());
-            else if (!all.contains(one.get())) all.add(one.get());
+    /// how something that is avoided is meant
+    public enum Kind { ALLERGY, INTOLERANCE, DISLIKE, AVOIDED }
+
+    /// Something that is avoided.
+    ///
+    /// @param avoidance what
+    /// @param kind      how it is meant
+    public record Said(Avoidance avoidance, Kind kind) {
+        /// {@return it in words, with whether a trace counts: `milk, traces count`}
+        public String inWords() {
+            var words = kind == Kind.INTOLERANCE || kind == Kind.DISLIKE ? "%s (%s)".formatted(avoidance.words(), kind.name().toLowerCase()) : avoidance.words();
+            return switch (avoidance) {
+                case Avoidance.OfGroup(_, _, var strictness) -> words + counts(strictness);
+                case Avoidance.OfSubstance(_, var strictness) -> words + counts(strictness);
+                case Avoidance.OfDiet(var diet, var strictness) -> diet.cautious() ? words + counts(strictness) : diet.name().toLowerCase();
+                case Avoidance.OfFood _ -> words + ", by its name";
+            };
         }
-        return new Avoidances(all, unread);
+
+        private static String counts(Avoidance.Strictness strictness) { return strictness == Avoidance.Strictness.TRACE ? ", traces count" : ", recipe only"; }
     }
 
-    /// A group called by its name on screens, or by one letter more or less: "egg", "Gluten cereals".
-    private static Optional<Avoidance> grouped(String word, RuleBook ruleBook) {
-        var plain = word.strip().toLowerCase();
-        return ruleBook.groups().stream().filter(g -> g.name().equalsIgnoreCase(plain) || g.id().equals(plain + "s") || (g.id() + "s").equals(plain) || g.label().equalsIgnoreCase(plain))
-                .findFirst().map(g -> new Avoidance.OfGroup(ruleBook, g, Avoidance.Strictness.TRACE));
+    /// Words that were not understood.
+    ///
+    /// @param words     as said
+    /// @param couldMean what they could mean; may be empty
+    public record Refused(String words, List<String> couldMean) {
+        public Refused {
+            couldMean = List.copyOf(couldMean);
+        }
+
+        /// {@return the words with what they could mean}
+        public String inWords() { return couldMean.isEmpty() ? words : "%s (could mean: %s)".formatted(words, String.join("; ", couldMean)); }
     }
 
-    public boolean isEmpty() { return all.isEmpty() && unread.isEmpty(); }
+    /// Reads what people say: "eggs, sesame", "no nuts", "coeliac + vegan", "milk allergy (traces ok)", "nuts:recipe".
+    public static Avoidances of(String words, RuleBook ruleBook) { return new PeopleWords(ruleBook).read(words); }
+
+    /// {@return what they avoid, without how it is meant}
+    public List<Avoidance> all() { return said.stream().map(Said::avoidance).toList(); }
+
+    /// {@return the words that were not understood}
+    public List<String> unread() { return refused.stream().map(Refused::words).toList(); }
+
+    public boolean isEmpty() { return said.isEmpty() && refused.isEmpty(); }
 
     /// {@return the substances that groups and substances on the list name; a diet or a food names none}
     public List<Substance> substances() {
-        return all.stream().flatMap(a -> switch (a) {
+        return all().stream().flatMap(a -> switch (a) {
             case Avoidance.OfGroup(var _, var group, var _) -> group.members().stream();
             case Avoidance.OfSubstance(var substance, var _) -> Stream.of(substance);
             case Avoidance.OfDiet _, Avoidance.OfFood _ -> Stream.<Substance>empty();
@@ -52,7 +74,10 @@ public record Avoidances(List<Avoidance> all, List<String> unread) {
     }
 
     /// {@return what such a dish is, in words: `vegan, without sesame, nuts`}
-    public String inWords() {
+    public String inWords() { return inWords(all()); }
+
+    /// {@return the same of a list of what is avoided}
+    public static String inWords(List<Avoidance> all) {
         var diets = all.stream().filter(Avoidance.OfDiet.class::isInstance).map(a -> said(((Avoidance.OfDiet) a).diet())).toList();
         var out = all.stream().filter(a -> !(a instanceof Avoidance.OfDiet)).map(Avoidance::words).toList();
         return String.join(", ", Stream.concat(diets.stream(), out.isEmpty() ? Stream.of() : Stream.of("without " + String.join(", ", out))).toList());

@@ -56,6 +56,9 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions, goesIn);
     }
 
+    /// {@return what stands beside the law's list, in the rule book's order}
+    public List<Beside> beside(RuleBook ruleBook) { return Beside.of(this, ruleBook); }
+
     public Profile under(RuleBook ruleBook) {
         return Profile.of(this, ruleBook);
     }

@@ -86,11 +86,14 @@ public final class Facts {
         var words = Words.key(head);
         for (var at = 0; at >= 0; at = words.indexOf(' ', at) + 1) {
             var found = dishes.get(words.substring(at));
-            if (found != null && found.name().indexOf(' ') > 0 && !found.name().equals(recipe.name()) && !names(words.substring(0, at))) return found.name();
+            if (found != null && !found.name().equals(recipe.name()) && !isPlainFood(found.name()) && !names(words.substring(0, at))) return found.name();
             if (words.indexOf(' ', at) < 0) break;
         }
         return null;
     }
+
+    /// a dish called "Rice" does not take every line of rice
+    private static boolean isPlainFood(String name) { return Foods.shipped().find(name).filter(f -> !f.isCompound()).isPresent(); }
 
     /// an amount and talk before the name, and no food
     private static boolean names(String before) { return !before.isEmpty() && !Foods.shipped().recipeWords().read(before).matches().isEmpty(); }

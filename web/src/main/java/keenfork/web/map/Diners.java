@@ -10,16 +10,10 @@ import keenfork.web.persistence.Events;
 
 /// The people the map is shown for.
 ///
-/// @param words   what they are called; empty for everyone
-/// @param avoided what they avoid
-/// @param unread  words that name nothing to avoid
-record Diners(String words, List<Avoidance> avoided, List<String> unread) {
-    private static final Diners EVERYONE = new Diners("", List.of(), List.of());
-
-    Diners {
-        avoided = List.copyOf(avoided);
-        unread = List.copyOf(unread);
-    }
+/// @param words what they are called; empty for everyone
+/// @param read  what they avoid, as it was understood
+record Diners(String words, Avoidances read) {
+    private static final Diners EVERYONE = new Diners("", Avoidances.NONE);
 
     /// {@return the people that are asked for: a group that is kept, those who avoid what was typed, or everyone}
     static Diners of(Asked asked, List<Events.Guests> groups, RuleBook ruleBook) {
@@ -31,11 +25,16 @@ record Diners(String words, List<Avoidance> avoided, List<String> unread) {
     /// @param name what they are called; the list itself where it is empty
     static Diners avoiding(String name, String list, RuleBook ruleBook) {
         var read = Avoidances.of(list, ruleBook);
-        return new Diners(name.isEmpty() ? read.inWords() : name, read.all(), read.unread());
+        return new Diners(name.isEmpty() ? read.inWords() : name, read);
     }
 
-    boolean isEveryone() { return avoided.isEmpty() && unread.isEmpty(); }
+    List<Avoidance> avoided() { return read.all(); }
+
+    /// {@return words of theirs that were not understood}
+    List<String> unread() { return read.unread(); }
+
+    boolean isEveryone() { return read.isEmpty(); }
 
     /// {@return whether they eat a dish; as long as a word of theirs is not read, never more than *cannot say*}
-    Eats eat(Derivation dish) { return Eats.of(dish, new Avoidances(avoided, unread)); }
+    Eats eat(Derivation dish) { return Eats.of(dish, read); }
 }

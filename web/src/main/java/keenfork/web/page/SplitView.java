@@ -32,7 +32,7 @@ public record SplitView(int step, String text, String portion, String clear, Str
         var range = format.range(one);
         var wait = split.further() <= split.step() ? "" : "If %s can wait for the end, it is before step %d.".formatted(words(split.movable(), format), Math.min(split.further(), steps.size()) + 1);
         return new SplitView(split.step() + 1, beyond ? "It goes out." : steps.get(split.step()), one == null ? "" : format.likely(one) + (range.isEmpty() ? "" : " (" + range + ")"), format.likely(split.clear()),
-                words(split.without(), format), words(split.still(), format), wait, people == 0 || one == null ? "" : "%s, %s".formatted(format.count(people, "portion", "portions"), Format.grams(one.likelyGrams() * people)), dish.recipe().name() + ", " + new Avoidances(avoid, List.of()).inWords());
+                words(split.without(), format), words(split.still(), format), wait, people == 0 || one == null ? "" : "%s, %s".formatted(format.count(people, "portion", "portions"), Format.grams(one.likelyGrams() * people)), dish.recipe().name() + ", " + Avoidances.inWords(avoid));
     }
 
     private static String words(List<Line> lines, Format format) { return format.list(lines.stream().map(Line::text).toList()); }

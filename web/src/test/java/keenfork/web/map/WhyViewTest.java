@@ -3,6 +3,7 @@ package keenfork.web.map;
 import static keenfork.web.ADish.menuOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import keenfork.core.swap.Avoidances;
 import keenfork.web.ADish;
 import java.util.List;
 import keenfork.core.food.Substances;
@@ -14,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class WhyViewTest {
-    private static final Diners NOBODY = new Diners("", List.of(), List.of());
+    private static final Diners NOBODY = new Diners("", Avoidances.NONE);
 
     private static Asked asked(Long dish) { return new Asked(null, dish, null, null, null, null, null, null); }
 

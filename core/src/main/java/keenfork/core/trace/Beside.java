@@ -1,0 +1,32 @@
+package keenfork.core.trace;
+
+import java.util.ArrayList;
+import java.util.List;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.regime.Group;
+import keenfork.core.regime.RuleBook;
+
+/// Something that guests take for a member of a group and the law does not list: pine nuts, in a dish whose nut column is empty. It stands beside the
+/// law's list, so that nobody takes the silence for an answer.
+///
+/// @param group     the group it would be looked for under
+/// @param substance what it is
+/// @param certainty the strongest of the threads
+/// @param threads   the evidence, strongest first
+public record Beside(Group group, Substance substance, Certainty certainty, List<Evidence> threads) {
+    public Beside {
+        threads = List.copyOf(threads);
+    }
+
+    static List<Beside> of(Derivation derivation, RuleBook ruleBook) {
+        var found = new ArrayList<Beside>();
+        for (var group : ruleBook.groups())
+            for (var substance : ruleBook.beside(group)) {
+                var threads = derivation.evidence().stream().filter(e -> Substances.shipped().isUnder(e.substance(), substance))
+                        .sorted(java.util.Comparator.comparing(Evidence::certainty)).toList();
+                if (!threads.isEmpty()) found.add(new Beside(group, substance, threads.getFirst().certainty(), threads));
+            }
+        return found;
+    }
+}
