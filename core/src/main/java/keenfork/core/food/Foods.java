@@ -243,7 +243,21 @@ public final class Foods {
         if (known != null) return known;
         if (Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD) return null;
         var near = vocabulary().oneAway(word);
-        return near.size() == 1 ? near.getFirst() : null;
+        return near.size() == 1 && isCommon(near.getFirst()) ? near.getFirst() : null;
+    }
+
+    /// {@return whether a word is one that a cook can be expected to mean: a word of a shown name, of the law, of talk, or of general English}
+    ///
+    /// The tables hold names from many kitchens, and a word that is no slip at all may lie beside one that hardly anybody here has heard of.
+    private boolean isCommon(String word) {
+        return Held.SHOWN.contains(word) || recipeWords.isTalk(word) || Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD;
+    }
+
+    private static Set<String> shown() {
+        var words = new HashSet<String>();
+        for (var food : SHIPPED.all) words.addAll(List.of(Words.key(food.name()).split(" ")));
+        for (var substance : Substances.shipped().all()) for (var name : substance.words()) words.addAll(List.of(Words.key(name).split(" ")));
+        return words;
     }
 
     /// {@return whether neither the tables nor the general dictionary know a word}
@@ -309,6 +323,7 @@ public final class Foods {
 
     /// Made when the first word is not read: most texts never need them.
     private static final class Held {
+        private static final Set<String> SHOWN = shown();
         private static final Slips NAMES = new Slips(List.copyOf(SHIPPED.recipeWords.names()));
         private static final Slips VOCABULARY = new Slips(SHIPPED.recipeWords.vocabulary());
     }

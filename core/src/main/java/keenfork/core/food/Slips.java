@@ -42,7 +42,7 @@ final class Slips {
         var known = oneAway.get(word);
         if (known != null) return known;
         // nobody gets the first letter wrong: what differs there is another word
-        var found = within(word, 1).stream().map(Near::word).filter(w -> w.charAt(0) == word.charAt(0)).sorted().toList();
+        var found = within(word, 1).stream().map(Near::word).filter(w -> w.length() > SHORTEST && w.charAt(0) == word.charAt(0)).sorted().toList();
         if (oneAway.size() < MOST_KEPT) oneAway.put(word, found);
         return found;
     }

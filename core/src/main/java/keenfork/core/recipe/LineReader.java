@@ -131,6 +131,7 @@ final class LineReader {
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), alternatives.length > 1);
         }
+        for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food)) words = words.knowing(food);
         return new Named(different(choices), weighed, before, words);
     }
 

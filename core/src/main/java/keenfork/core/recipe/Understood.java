@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import keenfork.core.food.Food;
 import keenfork.core.food.Phrase;
 import keenfork.core.food.Substance;
+import keenfork.core.food.Words;
 
 /// How the words of a line were taken that the kitchen's own tables do not hold.
 ///
@@ -52,6 +54,13 @@ public record Understood(List<String> unread, List<Doubt> doubts, Map<String, St
         var all = new LinkedHashMap<>(as);
         all.putAll(other.as);
         return new Understood(joined(unread, other.unread), joined(doubts, other.doubts), all, joined(past, other.past));
+    }
+
+    /// "milk, whole, cow": a word that belongs to one of the names of the food that was found is no doubt
+    Understood knowing(Food food) {
+        if (doubts.isEmpty()) return this;
+        var left = doubts.stream().filter(d -> food.names().stream().noneMatch(n -> (" " + Words.key(n) + " ").contains(" " + Words.key(d.word()) + " "))).toList();
+        return left.size() == doubts.size() ? this : new Understood(unread, left, as, past);
     }
 
     Understood withUnread(String word) { return new Understood(joined(unread, List.of(word)), doubts, as, past); }

