@@ -40,7 +40,7 @@ final class Swap {
         for (var word : named) {
             var read = Avoidances.of(word, regime);
             for (var refused : read.refused())
-                throw new Options.Wrong("“%s” is not understood as something to avoid%s".formatted(refused.words(),
+                throw new Options.Wrong("“%s” is no allergen of the %s rule book, no member of one, no diet and no food%s".formatted(refused.words(), regime.name(),
                         refused.couldMean().isEmpty() ? "" : "; it could mean: " + String.join("; ", refused.couldMean())));
             for (var one : read.all()) if (!avoid.contains(one)) avoid.add(one);
         }

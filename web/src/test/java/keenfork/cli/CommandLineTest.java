@@ -64,7 +64,7 @@ class CommandLineTest {
         var sesame = allergen(dish, "sesame").get("threads").get(0);
         assertThat(sesame.valueStream().map(JsonNode::asString)).containsExactly("Farro salad", "Dressing", "3 tbsp tahini", "tahini", "sesame");
         var tahini = dish.get("lines").get(1);
-        assertThat(names(tahini)).containsExactly("part", "text", "food", "quantity", "grams", "problem");
+        assertThat(names(tahini)).containsExactly("part", "text", "food", "quantity", "grams", "alternatives", "read_as", "read_past", "problem");
         assertThat(tahini.get("grams").toString()).isEqualTo("{\"low\":42,\"likely\":45,\"high\":50}");
         assertThat(tahini.get("quantity").toString()).isEqualTo("{\"low\":3,\"high\":3,\"unit\":\"tbsp\"}");
         assertThat(dish.get("lines").get(2).get("quantity").toString()).isEqualTo("{\"low\":null,\"high\":null,\"unit\":\"to-taste\"}");

@@ -60,10 +60,7 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
     /// The same, where the very noun is known: a stick of butter is no knob of it, though both are pieces.
     public Optional<Mass> weigh(Amount amount, String noun, Volumes volumes) {
         return switch (amount.unit().kind()) {
-            case WEIGHT -> {
-                var grams = Weights.grams(amount.unit());
-                yield Optional.of(new Span(grams, grams, grams).grams(amount.low(), amount.high()));
-            }
+            case WEIGHT -> Optional.of(Weights.mass(amount));
             case VOLUME -> Optional.ofNullable(density)
                     .map(d -> d.times(volumes.millilitres(amount.unit()), MICROGRAMS).grams(amount.low(), amount.high()));
             case COUNT -> one(amount.unit(), noun).map(w -> w.grams(amount.low(), amount.high()));

@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 public final class Lexicon {
     private static final int START = 1 << 13;
     private static final int ROOT = 0;
+    private static final int LONGEST_NAME = 8;
     private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］";
 
     private final Vocabulary words = new Vocabulary();
@@ -138,9 +139,8 @@ public final class Lexicon {
     /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass noodles" are no glass of noodles}
     public boolean isNameBeyond(String text, int from, int beyond) {
         // most words start no name: one look settles it
-        var run = words.run(text, from, 1);
-        if (run.size == 0 || next(ROOT, run.numbers[0]) == Vocabulary.NONE) return false;
-        run = words.run(text, from, 8);
+        if (next(ROOT, words.first(text, from)) == Vocabulary.NONE) return false;
+        var run = words.run(text, from, LONGEST_NAME);
         var node = ROOT;
         for (var i = 0; i < run.size; i++) {
             if (i > 0 && !isTogether(text, run.ends[i - 1], run.starts[i])) return false;
@@ -175,7 +175,8 @@ public final class Lexicon {
             }
             if (!isTalk(text, run, at)) {
                 if (unread.isEmpty()) unread = new ArrayList<>(2);
-                unread.add(new Unread(text.substring(run.starts[at], run.ends[at]), run.others[at] == null ? words.word(run.numbers[at]) : run.others[at], run.starts[at], run.ends[at]));
+                var written = text.substring(run.starts[at], run.ends[at]);
+                unread.add(new Unread(written, run.numbers[at] == Vocabulary.NONE ? Words.key(written) : words.word(run.numbers[at]), run.starts[at], run.ends[at]));
             }
             at++;
         }

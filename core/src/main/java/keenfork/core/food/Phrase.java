@@ -28,6 +28,13 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         }
     }
 
+    /// {@return whether every word is one of the tables, as it was written}
+    public boolean isReadThrough() {
+        if (!past.isEmpty() || !unknown.isEmpty()) return false;
+        for (var match : matches) if (match.isTaken()) return false;
+        return true;
+    }
+
     private enum Place { OF_FOOD, OF_TALK }
 
     /// Where a word stands among the foods that were found.

@@ -17,6 +17,7 @@ final class Slips {
 
     private final List<Letters> words;
     private final Map<String, List<String>> oneAway = new ConcurrentHashMap<>();
+    private final Map<String, List<String>> within = new ConcurrentHashMap<>();
     /// proposals made before: a misspelt word is asked about each time its dish is derived
     private final Map<String, List<String>> proposals = new ConcurrentHashMap<>();
 
@@ -49,7 +50,12 @@ final class Slips {
 
     /// {@return every word within the distance of a slip: one letter, or two where it is long}
     List<String> within(String word) {
-        return word.length() < SHORTEST ? List.of() : within(word, distance(word)).stream().map(Near::word).sorted().toList();
+        if (word.length() < SHORTEST) return List.of();
+        var known = within.get(word);
+        if (known != null) return known;
+        var found = within(word, distance(word)).stream().map(Near::word).sorted().toList();
+        if (within.size() < MOST_KEPT) within.put(word, found);
+        return found;
     }
 
     /// {@return up to three words it may have meant, nearest first; two slips away where it is long}

@@ -12,8 +12,18 @@ final class TwoSided {
     private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED }
 
     private static final Map<String, Kind> HELD = read();
-    /// no such word is longer
-    private static final int LONGEST = 12;
+    /// for each length of such a word a bit for each first letter: most names need no look into the table
+    private static final int[] LETTERS = letters();
+
+    private static int[] letters() {
+        var letters = new int[Byte.MAX_VALUE];
+        // a plural is up to two letters longer
+        for (var word : HELD.keySet()) for (var more = 0; more <= 2; more++) letters[word.length() + more] |= 1 << (word.charAt(0) & 31);
+        return letters;
+    }
+
+    private static boolean mayBe(String text) { return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1; }
+
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:of|from|in)\\s+$");
 
     private TwoSided() {}
@@ -31,7 +41,7 @@ final class TwoSided {
         List<Match> kept = null;
         for (var i = 0; i < matches.size(); i++) {
             var match = matches.get(i);
-            if (match.text().length() > LONGEST) continue;
+            if (!mayBe(match.text())) continue;
             var kind = HELD.get(Words.key(match.text()));
             if (kind == null || !isTalk(text, matches, i, kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);

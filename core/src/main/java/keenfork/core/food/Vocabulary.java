@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 
 /// The words of a lexicon, each with a number, found in a text without a string being made of each.
 ///
@@ -83,33 +82,62 @@ final class Vocabulary {
 
     /// The words of a text, in order: where each starts and ends, and its number. Made anew for each text; the arrays grow.
     static final class Run {
-        int[] starts = new int[16];
-        int[] ends = new int[16];
-        int[] numbers = new int[16];
-        /// the word in its one form where the vocabulary does not hold it, else null
-        @Nullable String[] others = new String[16];
+        private static final int USUAL = 10;
+        int[] starts;
+        int[] ends;
+        int[] numbers;
         int size;
 
-        private void add(int start, int end, int number, @Nullable String other) {
+        Run(int room) {
+            starts = new int[room];
+            ends = new int[room];
+            numbers = new int[room];
+        }
+
+        private void add(int start, int end, int number) {
             if (size == starts.length) {
-                starts = Arrays.copyOf(starts, size * 2);
-                ends = Arrays.copyOf(ends, size * 2);
-                numbers = Arrays.copyOf(numbers, size * 2);
-                others = Arrays.copyOf(others, size * 2);
+                var room = size * 2 + 1;
+                starts = Arrays.copyOf(starts, room);
+                ends = Arrays.copyOf(ends, room);
+                numbers = Arrays.copyOf(numbers, room);
             }
             starts[size] = start;
             ends[size] = end;
-            numbers[size] = number;
-            others[size++] = other;
+            numbers[size++] = number;
         }
+    }
+
+    /// {@return the number of the first word from a place on, or [#NONE]}
+    int first(String text, int from) {
+        var run = new Run(1);
+        step(text, from, run);
+        return run.size == 0 ? NONE : run.numbers[0];
+    }
+
+    /// {@return whether one of the words stands in a text, from a place on}
+    boolean holdsAny(String text, int from) {
+        var run = new Run(1);
+        for (var at = from; at >= 0;) {
+            run.size = 0;
+            at = step(text, at, run);
+            if (run.size > 0 && run.numbers[0] != NONE) return true;
+        }
+        return false;
     }
 
     /// {@return the words from a place of a text on, at most so many}
     Run run(String text, int from, int most) {
-        var run = new Run();
+        var run = new Run(Math.min(most, Run.USUAL));
+        var at = from;
+        while (at >= 0 && run.size < most) at = step(text, at, run);
+        return run;
+    }
+
+    /// Adds the first word from a place on to a run; {@return where it ends, or -1 where there is none}
+    private int step(String text, int from, Run run) {
         var at = from;
         var length = text.length();
-        while (at < length && run.size < most) {
+        while (at < length) {
             var c = text.charAt(at);
             if (c < PLAIN && LOWER[c] == 0) {
                 at++;
@@ -124,16 +152,16 @@ final class Vocabulary {
             if (at == length || c < PLAIN && c != '\'') {
                 var number = find(text, start, at, hash);
                 if (number != NONE) {
-                    run.add(start, at, number, null);
-                    continue;
+                    run.add(start, at, number);
+                    return at;
                 }
             }
             var word = Words.next(text, start);
-            if (word == null) break;
-            run.add(word.start(), word.end(), number(word.text()), word.text());
-            at = word.end();
+            if (word == null) return -1;
+            run.add(word.start(), word.end(), number(word.text()));
+            return word.end();
         }
-        return run;
+        return -1;
     }
 
     private int find(String text, int start, int end, int hash) {

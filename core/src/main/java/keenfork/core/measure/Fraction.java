@@ -27,6 +27,7 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
 
     /// {@return the sum, or a million where it would pass that}
     public Fraction plus(Fraction other) {
+        if (isSmall() && other.isSmall()) return small(top * other.bottom + other.top * bottom, bottom * other.bottom);
         return bounded(BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.bottom))
                 .add(BigInteger.valueOf(other.top).multiply(BigInteger.valueOf(bottom))), other.bottom);
     }
@@ -34,8 +35,14 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     /// {@return the product, or a million where it would pass that}
     public Fraction times(Fraction other) {
         if (other.top == other.bottom) return this;
+        if (isSmall() && other.isSmall()) return small(top * other.top, bottom * other.bottom);
         return bounded(BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.top)), other.bottom);
     }
+
+    /// small enough that products of two stay within a long; nearly all that cooks write is
+    private boolean isSmall() { return top < 1 << 30 && bottom < 1 << 30; }
+
+    private static Fraction small(long top, long bottom) { return top / bottom >= MOST ? of(MOST) : new Fraction(top, bottom); }
 
     private static long gcd(long a, long b) {
         while (b != 0) {
@@ -60,6 +67,7 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     }
 
     @Override public int compareTo(Fraction other) {
+        if (isSmall() && other.isSmall()) return Long.compare(top * other.bottom, other.top * bottom);
         return BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.bottom))
                 .compareTo(BigInteger.valueOf(other.top).multiply(BigInteger.valueOf(bottom)));
     }

@@ -28,8 +28,7 @@ final class LineReader {
     private static final int LONGEST = 500;
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS = List.of(" with ", " w/ ", " w ", " in ", " for ", " from ", " and ", " & ", " n ", " + ", " - ", " – ", " plus ");
-    private static final Pattern OR = Pattern.compile("(?i)(?:\\s*[(,]\\s*|\\s+)or\\s+|\\s*/\\s*(?=\\p{L})");
-    private static final Pattern AROUND = Pattern.compile("^[\\s,(;]+|[\\s,);.]+$");
+    private static final String AROUND = " ,();";
     private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
@@ -117,7 +116,7 @@ final class LineReader {
         var choices = new ArrayList<Line.Choice>();
         var weighed = Integer.MAX_VALUE;
         var before = "";
-        var alternatives = isParted(phrase) ? OR.split(phrase) : new String[] {phrase};
+        var alternatives = Choices.parted(phrase);
         for (var i = alternatives.length - 1; i >= 0; i--) {
             if (i + 1 < alternatives.length) alternatives[i] = withSharedTail(alternatives[i], alternatives[i + 1]);
             alternatives[i] = alternatives[i].strip();
@@ -138,9 +137,10 @@ final class LineReader {
     /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be the other half of a name.
     private static List<Match> inState(String phrase, List<Match> named) {
         var main = named.getFirst();
+        if (main.end() == phrase.length() || !(main.meaning() instanceof Meaning.OfFood(var food))) return named;
         var cut = headEnd(phrase);
-        if (cut >= phrase.length() || main.end() > cut || !(main.meaning() instanceof Meaning.OfFood(var food))) return named;
-        var better = State.of(food, phrase.substring(cut));
+        if (cut >= phrase.length() || main.end() > cut) return named;
+        var better = State.of(food, phrase, cut);
         if (better.isEmpty()) return named;
         var changed = new ArrayList<>(named);
         changed.set(0, new Match(main.text(), new Meaning.OfFood(better.get()), main.start(), main.end(), main.taken()));
@@ -157,10 +157,6 @@ final class LineReader {
     private static Set<Pressed> pressed(Measure measure) {
         if (measure.noun().equals("squeeze")) return Set.of(Pressed.JUICE);
         return measure.pressed().isEmpty() ? Pressed.behind(measure.rest()) : measure.pressed();
-    }
-
-    private static boolean isParted(String phrase) {
-        return phrase.indexOf('/') >= 0 || phrase.contains("or ") || phrase.contains("OR ") || phrase.contains("Or ");
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
@@ -223,8 +219,17 @@ final class LineReader {
     private static String preparation(String rest, String before) {
         var cut = 0;
         while (cut < rest.length() && ",(;".indexOf(rest.charAt(cut)) < 0) cut++;
-        var behind = AROUND.matcher(rest.substring(cut)).replaceAll("");
+        var behind = bared(rest, cut);
         return before.isEmpty() || behind.isEmpty() ? before + behind : before + ", " + behind;
+    }
+
+    /// {@return what stands from a place on, without the marks around it}
+    private static String bared(String text, int from) {
+        var start = from;
+        var end = text.length();
+        while (start < end && AROUND.indexOf(text.charAt(start)) >= 0) start++;
+        while (end > start && (AROUND.indexOf(text.charAt(end - 1)) >= 0 || text.charAt(end - 1) == '.')) end--;
+        return text.substring(start, end);
     }
 
     /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.
@@ -302,15 +307,13 @@ final class LineReader {
 
     /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
     private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower, List<Line.Choice> choices) {
-        if (mass == null || measure.each() == null || !DRAINED.matcher(lower).find() || choices.isEmpty()) return mass;
+        if (mass == null || measure.each() == null || !lower.contains("drain") || !DRAINED.matcher(lower).find() || choices.isEmpty()) return mass;
         return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
     }
 
     private static @Nullable Mass weight(Amount amount) {
         if (amount.unit().kind() != Unit.Kind.WEIGHT) return null;
-        var grams = Weights.grams(amount.unit());
-        return Mass.ofGrams(amount.low().decimal().multiply(grams), amount.low().plus(amount.high()).times(new Fraction(1, 2)).decimal().multiply(grams),
-                amount.high().decimal().multiply(grams));
+        return Weights.mass(amount);
     }
 
     private static Optional<Food> food(Meaning meaning) {

@@ -141,6 +141,8 @@ final class MeasureReader {
 
     /// "a 2 cm piece of", "5cm", "1 (2-inch) piece": a length is one piece, whatever its number.
     private static @Nullable Measure length(Cursor cursor, Numbers.Found number) {
+        // a letter that starts no length, and no number either: most foods
+        if (cursor.ahead() != '(' && !cursor.isDigit() && cursor.ahead() != '-' && !LENGTHS.contains(cursor.word())) return null;
         var start = cursor.at;
         cursor.mark("(");
         var inner = Numbers.at(cursor.text, cursor.at);
@@ -169,6 +171,7 @@ final class MeasureReader {
 
     /// "400 g" or "15-ounce" before a tin, jar or pack; else null, with the cursor where it was.
     private @Nullable Amount each(Cursor cursor) {
+        if (!cursor.isDigit() && cursor.ahead() < 128) return null;
         var start = cursor.at;
         var each = weight(cursor);
         if (each != null) {
@@ -190,6 +193,7 @@ final class MeasureReader {
 
     /// A weight or volume in brackets right behind the number: "1 (400 g) tin".
     private @Nullable Amount bracketed(Cursor cursor) {
+        if (cursor.ahead() != '(' && cursor.ahead() != '[') return null;
         var start = cursor.at;
         if (cursor.mark("([")) {
             var weight = weight(cursor);

@@ -78,6 +78,7 @@ final class Numbers {
     }
 
     private static void hedges(Cursor cursor) {
+        if (cursor.isDigit()) return;
         while (true) {
             if (cursor.mark("~≈") || cursor.take(HEDGES)) {
                 cursor.mark(".");

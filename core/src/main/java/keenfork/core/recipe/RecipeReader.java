@@ -106,8 +106,10 @@ final class RecipeReader {
     private void take(String line, boolean afterBlank) {
         if (takesYield(line) || takesPack(line)) return;
         var isShort = line.length() <= LONGEST_HEADING;
-        if (line.length() <= LONGEST_METHOD && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
-        if (line.length() <= LONGEST_METHOD && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
+        // a heading of the whole list or method holds no figure, which spares most lines the patterns
+        var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
+        if (mayBeHeadline && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
+        if (mayBeHeadline && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
             inMethod = true;
             return;
         }
@@ -122,6 +124,11 @@ final class RecipeReader {
         } else if (!takesInline(line)) {
             takeLine(line);
         }
+    }
+
+    private static boolean hasFigure(String line) {
+        for (var i = 0; i < line.length(); i++) if (line.charAt(i) >= '0' && line.charAt(i) <= '9') return true;
+        return false;
     }
 
     private void takeLine(String line) {

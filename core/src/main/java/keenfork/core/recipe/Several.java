@@ -10,6 +10,7 @@ final class Several {
 
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
     static List<String> of(String line) {
+        if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
         for (var cut = next(line, 0); cut != null; cut = next(line, cut.to)) {
@@ -23,6 +24,15 @@ final class Several {
         if (start == 0) return List.of(line);
         pieces.add(line.substring(start).strip());
         return pieces;
+    }
+
+    /// Most lines have no figure behind a comma, a plus or an "and".
+    private static boolean mayBe(String line) {
+        for (var at = 3; at < line.length(); at++) {
+            var c = line.charAt(at);
+            if ((c >= '0' && c <= '9' || c > 127) && line.charAt(at - 1) == ' ' && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
+        }
+        return false;
     }
 
     private record Cut(int from, int to) {}

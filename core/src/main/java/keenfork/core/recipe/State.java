@@ -7,6 +7,7 @@ import java.util.Set;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.WordSet;
 import keenfork.core.food.Words;
 
 /// A name told in two halves: the food before the comma, its state behind it.
@@ -15,7 +16,7 @@ final class State {
     /// "eggs, yolks only": what is left of one
     private static final Set<String> PARTS_OF_ONE = Set.of("yolk", "white");
     /// words that stand first or last in a name of several: only these are tried
-    private static final Set<String> HALVES = halves();
+    private static final WordSet HALVES = new WordSet(halves());
 
     private State() {}
 
@@ -33,10 +34,11 @@ final class State {
 
     /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the table}
     ///
-    /// @param behind what stands behind the comma
-    static Optional<Food> of(Food food, String behind) {
-        if (food.isCompound()) return Optional.empty();
-        var words = Words.of(behind);
+    /// @param text the phrase
+    /// @param from where what stands behind the comma begins
+    static Optional<Food> of(Food food, String text, int from) {
+        if (food.isCompound() || !HALVES.isIn(text, from)) return Optional.empty();
+        var words = Words.of(text.substring(from));
         var name = Words.key(food.name());
         for (var length = LONGEST; length > 0; length--)
             for (var at = 0; at + length <= words.size(); at++) {

@@ -36,7 +36,7 @@ public record Understood(List<String> unread, List<Doubt> doubts, Map<String, St
     }
 
     static Understood of(Phrase phrase) {
-        if (phrase.past().isEmpty() && phrase.unknown().isEmpty() && phrase.matches().stream().noneMatch(m -> m.isTaken())) return ALL;
+        if (phrase.isReadThrough()) return ALL;
         var unread = new ArrayList<String>();
         var doubts = new ArrayList<Doubt>();
         var as = new LinkedHashMap<String, String>();

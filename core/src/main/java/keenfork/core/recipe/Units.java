@@ -17,16 +17,19 @@ final class Units {
         static Alias of(Unit unit, Fraction times) { return new Alias(unit, times, times); }
     }
 
+    /// a shorter word lies a slip away from too much
+    private static final int SHORTEST_SLIP = 4;
     private static final Map<String, Unit> UNITS = units();
     private static final Map<String, Alias> ALIASES = aliases();
     private static final Map<String, String> SAME_NOUNS = Map.ofEntries(Map.entry("pkt", "pack"), Map.entry("pkts", "pack"), Map.entry("pk", "pack"),
             Map.entry("pks", "pack"), Map.entry("packet", "pack"), Map.entry("packets", "pack"), Map.entry("box", "pack"), Map.entry("pouch", "pack"),
             Map.entry("pouches", "pack"), Map.entry("can", "tin"), Map.entry("cans", "tin"), Map.entry("tub", "pot"), Map.entry("tubs", "pot"),
             Map.entry("rib", "stick"), Map.entry("ribs", "stick"), Map.entry("ear", "piece"), Map.entry("ears", "piece"));
+    /// spellings of weights and volumes that are long enough to be misspelt
+    private static final List<Map.Entry<String, Unit>> MEASURES = UNITS.entrySet().stream().filter(e -> e.getKey().length() >= SHORTEST_SLIP
+            && (e.getValue().kind() == Unit.Kind.VOLUME || e.getValue().kind() == Unit.Kind.WEIGHT)).sorted(Map.Entry.comparingByKey()).toList();
+    private static final String STARTS = MEASURES.stream().map(e -> e.getKey().substring(0, 1)).distinct().collect(java.util.stream.Collectors.joining());
     private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
-
-    /// a shorter word lies a slip away from too much
-    private static final int SHORTEST_SLIP = 4;
 
     private final Volumes volumes;
 
@@ -108,17 +111,16 @@ final class Units {
 
     /// "tbps" and "tblespoon": the only spoon, cup or weight that lies a slip of the pen away from a word that is no other word.
     private static @Nullable Unit slip(String word) {
-        if (word.length() < SHORTEST_SLIP || !Foods.shipped().isNoWord(word)) return null;
+        if (word.length() < SHORTEST_SLIP) return null;
         Unit found = null;
-        for (var unit : Unit.values()) {
-            if (unit.kind() != Unit.Kind.VOLUME && unit.kind() != Unit.Kind.WEIGHT) continue;
-            for (var other : unit.words()) {
-                if (other.length() < SHORTEST_SLIP || !Foods.isSlip(word, other)) continue;
-                if (found != null && found != unit) return null;
-                found = unit;
-            }
+        if (STARTS.indexOf(word.charAt(0)) < 0) return null;
+        for (var measure : MEASURES) {
+            var other = measure.getKey();
+            if (other.charAt(0) != word.charAt(0) || Math.abs(other.length() - word.length()) > 1 || !Foods.isSlip(word, other)) continue;
+            if (found != null && found != measure.getValue()) return null;
+            found = measure.getValue();
         }
-        return found;
+        return found != null && Foods.shipped().isNoWord(word) ? found : null;
     }
 
     /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}

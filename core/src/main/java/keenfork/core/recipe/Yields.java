@@ -2,9 +2,11 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
@@ -21,6 +23,8 @@ final class Yields {
     private static final Pattern COOKED = Pattern.compile("(?i)\\b(?:cook|boil|simmer|poach|steam)(?:ed|s|ing)?\\b");
     private static final Pattern SOAKED = Pattern.compile("(?i)\\bsoak(?:ed|s|ing)?\\b");
     private static final Map<String, Map<String, Span>> HELD = read();
+    /// the foods that are cooked or soaked: most are neither
+    private static final Set<String> CHANGING = changing();
 
     private Yields() {}
 
@@ -29,6 +33,12 @@ final class Yields {
         for (var row : Table.read(Yields.class, "yields.txt", 4))
             for (var name : row.list(0)) held.computeIfAbsent(row.cell(1), _ -> new HashMap<>()).put(name.equals(ANY) ? ANY : row.read(0, _ -> shown(name)), row.read(2, Span::parse));
         return held;
+    }
+
+    private static Set<String> changing() {
+        var names = new HashSet<String>();
+        for (var change : List.of("cooked", "soaked")) names.addAll(HELD.getOrDefault(change, Map.of()).keySet());
+        return names;
     }
 
     private static String shown(String name) {
@@ -47,8 +57,9 @@ final class Yields {
     /// What a line's food weighs once soaked or cooked, where it is sold dry and the line or a step does that to it; empty where nothing of the kind
     /// is said, no factor is held, or it comes from a tin.
     static Optional<Mass> becomes(Line line, List<String> steps) {
+        if (line.mass() == null || line.choices().isEmpty()) return Optional.empty();
         var food = line.food();
-        if (food.isEmpty() || line.mass() == null || factor("cooked", food.get()).isEmpty() && factor("soaked", food.get()).isEmpty()
+        if (food.isEmpty() || !CHANGING.contains(food.get().name()) || factor("cooked", food.get()).isEmpty() && factor("soaked", food.get()).isEmpty()
                 || TINNED.matcher(line.text()).find()) return Optional.empty();
         var about = new ArrayList<String>();
         about.add(line.text());
