@@ -32,6 +32,8 @@ public final class Foods {
     private final List<Additive> additives = new ArrayList<>();
     /// a name inside a longer word tells only from so many letters on: "cashewcream", but not the egg of a "legging"
     private static final int SHORTEST_INSIDE = 5;
+    /// a shorter word is a slip away from too many others
+    private static final int SHORTEST_TAKEN = 5;
 
     private record Additive(int from, int to, Meaning meaning) {}
 
@@ -243,7 +245,9 @@ public final class Foods {
         if (known != null) return known;
         if (Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD) return null;
         var near = vocabulary().oneAway(word);
-        return near.size() == 1 && isCommon(near.getFirst()) ? near.getFirst() : null;
+        if (near.size() != 1 || near.getFirst().length() < SHORTEST_TAKEN) return null;
+        // hardly anybody gets the first letter wrong: what differs there is another word
+        return near.getFirst().charAt(0) == word.charAt(0) && isCommon(near.getFirst()) ? near.getFirst() : null;
     }
 
     /// {@return whether a word is one that a cook can be expected to mean: a word of a shown name, of the law, of talk, or of general English}
@@ -259,6 +263,9 @@ public final class Foods {
         for (var substance : Substances.shipped().all()) for (var name : substance.words()) words.addAll(List.of(Words.key(name).split(" ")));
         return words;
     }
+
+    /// {@return whether one of some words is a short form of the kitchen's, and not a slip of the pen}
+    public boolean isShortForm(String text) { return Words.of(text).stream().anyMatch(w -> SHORT_FORMS.containsKey(w.text())); }
 
     /// {@return whether neither the tables nor the general dictionary know a word}
     public boolean isNoWord(String text) {

@@ -37,13 +37,12 @@ final class Slips {
 
     private record Near(String word, int distance) {}
 
-    /// {@return every word that lies one slip away and begins alike, in order of the alphabet}
+    /// {@return every word that lies one slip away, in order of the alphabet}
     List<String> oneAway(String word) {
         if (word.length() < SHORTEST) return List.of();
         var known = oneAway.get(word);
         if (known != null) return known;
-        // nobody gets the first letter wrong: what differs there is another word
-        var found = within(word, 1).stream().map(Near::word).filter(w -> w.length() > SHORTEST && w.charAt(0) == word.charAt(0)).sorted().toList();
+        var found = within(word, 1).stream().map(Near::word).sorted().toList();
         if (oneAway.size() < MOST_KEPT) oneAway.put(word, found);
         return found;
     }

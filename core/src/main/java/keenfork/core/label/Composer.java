@@ -73,7 +73,8 @@ final class Composer {
         promised(entries);
         var said = new HashMap<Group, Set<String>>();
         return new Statement(derivation.recipe().name(), ruleBook, items, names(Certainty.CONTAINS, said), names(Certainty.MAY_CONTAIN, said),
-                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said), checks, language);
+                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said),
+                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().name()).toList(), checks, language);
     }
 
     private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }

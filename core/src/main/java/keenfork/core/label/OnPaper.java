@@ -21,8 +21,9 @@ import org.jspecify.annotations.Nullable;
 /// @param may      what packs say may be in it
 /// @param contact  what shared kit may have left
 /// @param unknown  what is not known
+/// @param beside   what stands beside the law's list; the list of ingredients names it where there is one
 /// @param list     the list of ingredients as printed, what is in bold between asterisks: `tahini (*sesame*)`; empty on a label without one
-public record OnPaper(String name, String ruleBook, String language, List<String> claims, List<String> contains, List<String> may, List<String> contact, List<String> unknown, String list) {
+public record OnPaper(String name, String ruleBook, String language, List<String> claims, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> beside, String list) {
     private static final String BETWEEN = " ; ";
 
     public OnPaper {
@@ -31,17 +32,23 @@ public record OnPaper(String name, String ruleBook, String language, List<String
         may = List.copyOf(may);
         contact = List.copyOf(contact);
         unknown = List.copyOf(unknown);
+        beside = List.copyOf(beside);
+    }
+
+    /// A label that says nothing beside the law's list.
+    public OnPaper(String name, String ruleBook, String language, List<String> claims, List<String> contains, List<String> may, List<String> contact, List<String> unknown, String list) {
+        this(name, ruleBook, language, claims, contains, may, contact, unknown, List.of(), list);
     }
 
     /// {@return what a label says}
     /// @param withList whether it carries the list of ingredients
     public static OnPaper of(Statement s, boolean withList) {
-        return new OnPaper(s.name(), s.ruleBook().id(), s.language().id(), List.of(), each(s.contains()), each(s.may()), each(s.contact()), each(s.unknown()), withList ? String.join(", ", s.ingredients().stream().map(OnPaper::marked).toList()) : "");
+        return new OnPaper(s.name(), s.ruleBook().id(), s.language().id(), List.of(), each(s.contains()), each(s.may()), each(s.contact()), each(s.unknown()), s.beside(), withList ? String.join(", ", s.ingredients().stream().map(OnPaper::marked).toList()) : "");
     }
 
     /// {@return the same with what it claims}
     /// @param diets their keys
-    public OnPaper claiming(List<String> diets) { return new OnPaper(name, ruleBook, language, diets, contains, may, contact, unknown, list); }
+    public OnPaper claiming(List<String> diets) { return new OnPaper(name, ruleBook, language, diets, contains, may, contact, unknown, beside, list); }
 
     private static String marked(Statement.Item item) {
         return String.join("", item.runs().stream().map(r -> r.bold() ? "*" + r.text().replace("*", "") + "*" : r.text().replace("*", "")).toList());
@@ -95,7 +102,7 @@ public record OnPaper(String name, String ruleBook, String language, List<String
 
     /// {@return this as text, as [#parse] reads it}
     public String text() {
-        return "name: %s\nrules: %s\n%s%scontains: %s\nmay: %s\ncontact: %s\nunknown: %s\nlist: %s".formatted(line(name), ruleBook, language.equals(Language.english().id()) ? "" : "language: " + language + "\n", claims.isEmpty() ? "" : "claims: " + joined(claims) + "\n", joined(contains), joined(may), joined(contact), joined(unknown), line(list));
+        return "name: %s\nrules: %s\n%s%scontains: %s\nmay: %s\ncontact: %s\nunknown: %s\n%slist: %s".formatted(line(name), ruleBook, language.equals(Language.english().id()) ? "" : "language: " + language + "\n", claims.isEmpty() ? "" : "claims: " + joined(claims) + "\n", joined(contains), joined(may), joined(contact), joined(unknown), beside.isEmpty() ? "" : "beside: " + joined(beside) + "\n", line(list));
     }
 
     private static String joined(List<String> names) { return line(String.join(BETWEEN, names)); }
@@ -106,7 +113,7 @@ public record OnPaper(String name, String ruleBook, String language, List<String
     public static OnPaper parse(String text) {
         var said = fields(text);
         if (!said.containsKey("name") || !said.containsKey("unknown")) throw new IllegalArgumentException("a label has a name and says what is not known");
-        return new OnPaper(said.getOrDefault("name", ""), said.getOrDefault("rules", ""), said.getOrDefault("language", Language.english().id()), names(said.get("claims")), names(said.get("contains")), names(said.get("may")), names(said.get("contact")), names(said.get("unknown")), said.getOrDefault("list", ""));
+        return new OnPaper(said.getOrDefault("name", ""), said.getOrDefault("rules", ""), said.getOrDefault("language", Language.english().id()), names(said.get("claims")), names(said.get("contains")), names(said.get("may")), names(said.get("contact")), names(said.get("unknown")), names(said.get("beside")), said.getOrDefault("list", ""));
     }
 
     static Map<String, String> fields(String text) {
@@ -121,8 +128,8 @@ public record OnPaper(String name, String ruleBook, String language, List<String
 
     static List<String> names(@Nullable String joined) { return joined == null || joined.isBlank() ? List.of() : List.of(joined.split(BETWEEN)); }
 
-    /// {@return the statement's fingerprint: another one says something else}
-    public String fingerprint() { return fingerprint(text()); }
+    /// {@return the statement's fingerprint: another one says something else under the law}
+    public String fingerprint() { return fingerprint(new OnPaper(name, ruleBook, language, claims, contains, may, contact, unknown, list).text()); }
 
     static String fingerprint(String text) {
         try {

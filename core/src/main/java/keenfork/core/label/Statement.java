@@ -13,9 +13,10 @@ import keenfork.core.trace.Derivation;
 /// @param may         what packs say may be in it
 /// @param contact     what shared kit may have left
 /// @param unknown     what is not known
+/// @param beside      what guests take for one of a group that the law does not list
 /// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
 /// @param language what the names in brackets behind an ingredient are in; the names below the list are kept in English
-public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> checks, Language language) {
+public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> beside, List<String> checks, Language language) {
     /// A stretch of an ingredient's words.
     ///
     /// @param bold true where it names an allergen
@@ -41,6 +42,7 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
         may = List.copyOf(may);
         contact = List.copyOf(contact);
         unknown = List.copyOf(unknown);
+        beside = List.copyOf(beside);
         checks = List.copyOf(checks);
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record Answer(String words, String line) {
     private static final Pattern OR = Pattern.compile("(?i)\\s*,?\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final int MOST = 6;
+    private static final Set<String> STATES = Set.of("raw", "boiled", "cooked", "pasteurised", "dried");
 
     /// {@return the answers there are to what a line leaves open: one of its choices, a name the table holds for a word it could not
     /// read, or a kind of what it names too loosely}
@@ -145,12 +147,17 @@ public record Answer(String words, String line) {
             if (!isLoose(match.meaning())) continue;
             var key = Words.key(match.text());
             for (var food : Foods.shipped().all()) {
-                if (!Words.key(food.name()).endsWith(" " + key)) continue;
+                if (!Words.key(food.name()).endsWith(" " + key) || !isPlainly(match.meaning(), food)) continue;
                 var text = line.text().substring(0, match.start()) + food.name() + line.text().substring(match.end());
                 if (isSo(reader.read(text), line, food)) answers.add(new Answer(food.name(), text));
             }
         }
         return answers.stream().limit(MOST).toList();
+    }
+
+    /// Whether an egg stays raw is answered by raw and by cooked ones, not by a duck's.
+    private static boolean isPlainly(Meaning asked, Food food) {
+        return !(asked instanceof Meaning.OfFood(var plain) && !plain.isCompound()) || STATES.contains(food.name().substring(0, food.name().indexOf(' ')));
     }
 
     /// "stock", "bread": a word under which the table holds products of several kinds

@@ -68,6 +68,9 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     /// {@return words of it that stand in the place of a food and are not known: they may be anything}
     public List<String> unread() { return words.unread(); }
 
+    /// {@return whether none of its words is open or was taken for another}
+    public boolean isReadThrough() { return words.unread().isEmpty() && words.doubts().isEmpty() && words.as().isEmpty(); }
+
     /// {@return the words that only say how, as written, in order: the kitchen's own talk and general English that names nothing to eat}
     public List<String> readPast() { return dish.isEmpty() ? PastWords.of(this) : List.of(); }
 

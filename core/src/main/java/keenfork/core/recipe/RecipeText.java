@@ -24,14 +24,22 @@ public final class RecipeText {
     /// {@return the text without the first line that reads as `line`}
     public static Changed removed(String text, String line) { return changed(text, 0, line, List.of()); }
 
+    private static boolean isPiece(String bare, String line) {
+        return bare.contains(line) && !bare.equals(line) && (Several.of(bare).contains(line) || Told.of(bare).filter(t -> t.lines().contains(line)).isPresent());
+    }
+
     private static Changed changed(String text, int from, String line, List<String> with) {
         var lines = List.of(text.split("\n", -1));
         for (var at = from; at < lines.size(); at++) {
             var raw = lines.get(at);
             var end = raw.stripTrailing();
-            if (!LineReader.bare(Pasted.plain(raw)).equals(line) || !end.endsWith(line)) continue;
+            var bare = LineReader.bare(Pasted.plain(raw));
+            var isWhole = bare.equals(line) && end.endsWith(line);
+            if (!isWhole && !(isPiece(bare, line) && end.contains(line) && !with.isEmpty())) continue;
             var changed = new ArrayList<>(lines.subList(0, at));
-            for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
+            // one of several foods on a line, or of a told recipe, is changed where it stands
+            if (!isWhole) changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line), java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
+            else for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
             changed.addAll(lines.subList(at + 1, lines.size()));
             return new Changed(String.join("\n", changed), at);
         }

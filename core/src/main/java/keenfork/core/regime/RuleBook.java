@@ -30,6 +30,7 @@ public final class RuleBook {
     /// where each substance stands in this book, worked out once
     private final List<List<Place>> places = new ArrayList<>();
     private final BitSet covered = new BitSet();
+    private final BitSet besides = new BitSet();
 
     /// Where a substance stands in a rule book.
     ///
@@ -59,6 +60,7 @@ public final class RuleBook {
         }
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
+            if (beside.values().stream().flatMap(List::stream).anyMatch(b -> Substances.shipped().isUnder(substance, b))) besides.set(substance.at());
             if (places.getLast().stream().anyMatch(p -> p.group.names(substance))) covered.set(substance.at());
         }
     }
@@ -144,6 +146,9 @@ public final class RuleBook {
 
     /// {@return what guests take for a member of a group and the law does not list: pine nuts beside the eight nuts of Annex II}
     public List<Substance> beside(Group group) { return beside.getOrDefault(group, List.of()); }
+
+    /// {@return whether a substance stands beside any group, or under one that does}
+    public boolean isBeside(Substance substance) { return besides.get(substance.at()); }
 
     /// {@return every place a substance has in this book; none where the law does not group it or exempts it}
     public List<Place> placesOf(Substance substance) { return places.get(substance.at()); }

@@ -19,8 +19,14 @@ public record Beside(Group group, Substance substance, Certainty certainty, List
         threads = List.copyOf(threads);
     }
 
+    /// {@return it as a mark of its group, which counts nowhere as one}
+    Mark mark() {
+        return new Mark(group, certainty, threads.getFirst().assumed(), threads.stream().allMatch(Evidence::comesOff), List.of(substance), threads);
+    }
+
     static List<Beside> of(Derivation derivation, RuleBook ruleBook) {
         var found = new ArrayList<Beside>();
+        if (derivation.evidence().stream().noneMatch(e -> ruleBook.isBeside(e.substance()))) return found;
         for (var group : ruleBook.groups())
             for (var substance : ruleBook.beside(group)) {
                 var threads = derivation.evidence().stream().filter(e -> Substances.shipped().isUnder(e.substance(), substance))

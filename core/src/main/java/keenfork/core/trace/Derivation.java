@@ -56,6 +56,9 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions, goesIn);
     }
 
+    /// {@return the questions of this dish's own lines and steps; those of the dishes it uses are asked there}
+    public List<Question> ownQuestions() { return questions.stream().filter(q -> q.dish().equals(recipe.name())).toList(); }
+
     /// {@return what stands beside the law's list, in the rule book's order}
     public List<Beside> beside(RuleBook ruleBook) { return Beside.of(this, ruleBook); }
 

@@ -71,7 +71,7 @@ final class Deriver {
             for (var line : part.lines()) new Reading(recipe.name(), partPath, line, off).line(depth);
             contacts(recipe, part, partPath, off);
         }
-        if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
+        if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), recipe.name(), "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
     }
 
     private static boolean allWeighed(Recipe recipe) {
@@ -100,7 +100,7 @@ final class Deriver {
             var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
             if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) continue;
             var step = recipe.steps().get(mention.step());
-            questions.add(new Question(step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
+            questions.add(new Question(recipe.name(), step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
             var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
             for (var s : mention.product() == null ? missing : mention.mayHold()) {
                 evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, false, null, null));
@@ -144,7 +144,7 @@ final class Deriver {
         }
 
         private void inUse(Fact.PackInUse pack) {
-            if (!pack.inDate()) questions.add(new Question(line.text(), "The pack “%s” was read long ago (%s). Does it still say the same?".formatted(pack.label(), pack.read()), Question.Settles.PACK));
+            if (!pack.inDate()) questions.add(new Question(dish, line.text(), "The pack “%s” was read long ago (%s). Does it still say the same?".formatted(pack.label(), pack.read()), Question.Settles.PACK));
             declared(pack.declaration(), new Link(Link.Kind.PACK, pack.label(), line.mass(), pack.read()));
         }
 
@@ -161,7 +161,7 @@ final class Deriver {
 
         /// What every choice of an "or" holds is certain, the rest is not known until one is chosen.
         private void either(boolean isRead) {
-            questions.add(new Question(line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
+            questions.add(new Question(dish, line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
             var byChoice = new ArrayList<List<Evidence>>();
             for (var choice : line.choices()) {
                 found.clear();
@@ -173,17 +173,17 @@ final class Deriver {
         }
 
         private void other(int depth) {
-            var dish = facts.dish(line.dish()).orElse(null);
-            if (dish == null) {
-                unknown(path, new Question(line.text(), "No dish is called “%s”. What is in it?".formatted(line.dish()), Question.Settles.RECIPE), off);
-            } else if (open.contains(dish) || depth >= DEEPEST || used >= MOST_USED) {
-                unknown(path, new Question(line.text(), open.contains(dish) ? "Dishes here use each other in a ring. What is in this one?"
+            var other = facts.dish(line.dish()).orElse(null);
+            if (other == null) {
+                unknown(path, new Question(dish, line.text(), "No dish is called “%s”. What is in it?".formatted(line.dish()), Question.Settles.RECIPE), off);
+            } else if (open.contains(other) || depth >= DEEPEST || used >= MOST_USED) {
+                unknown(path, new Question(dish, line.text(), open.contains(other) ? "Dishes here use each other in a ring. What is in this one?"
                         : "Too many dishes are used within dishes here. What is in this one?", Question.Settles.RECIPE), off);
             } else {
                 used++;
-                open.add(dish);
-                dish(facts.linked(dish), path, off, depth + 1);
-                open.remove(dish);
+                open.add(other);
+                dish(facts.linked(other), path, off, depth + 1);
+                open.remove(other);
             }
         }
 
@@ -191,14 +191,18 @@ final class Deriver {
             var words = line.unread().isEmpty() ? line.text() : String.join(" ", line.unread());
             var near = line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
             var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?" : "What is “%s”?".formatted(words);
-            unknown(path, new Question(line.text(), near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)), Question.Settles.WORDS), off);
+            unknown(path, new Question(dish, line.text(), near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)), Question.Settles.WORDS), off);
         }
 
         /// A word where only talk stands holds nothing up; where it resembles the name of an allergen that is said.
         private void doubts() {
-            line.words().as().forEach((words, as) -> questions.add(new Question(line.text(), "“%s” was read as %s. Is that right?".formatted(words, as), Question.Settles.WORDS)));
+            // a short form is shown beside its line; a slip of the pen is asked about
+            for (var taken : line.words().as().entrySet()) {
+                var ask = "“%s” was read as %s. Is that right?".formatted(taken.getKey(), taken.getValue());
+                if (!Foods.shipped().isShortForm(taken.getKey())) questions.add(new Question(dish, line.text(), ask, Question.Settles.WORDS));
+            }
             for (var doubt : line.words().doubts()) {
-                questions.add(new Question(line.text(), "What is “%s”? It was read as saying only how.".formatted(doubt.word()), Question.Settles.WORDS));
+                questions.add(new Question(dish, line.text(), "What is “%s”? It was read as saying only how.".formatted(doubt.word()), Question.Settles.WORDS));
                 for (var s : doubt.resembles()) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, off, null, null));
             }
         }
@@ -224,7 +228,7 @@ final class Deriver {
                 }
                 case Meaning.Vague(var suspects, var question) -> {
                     if (packRead) return;
-                    questions.add(new Question(line.text(), question, Question.Settles.WORDS));
+                    questions.add(new Question(dish, line.text(), question, Question.Settles.WORDS));
                     for (var s : suspects) add(s, Certainty.NOT_KNOWN, false, path, null, null);
                 }
             }
@@ -236,8 +240,8 @@ final class Deriver {
             if (!(packRead && food.isCompound()))
                 for (var s : food.holds()) add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
-            if (food.isCompound()) questions.add(new Question(line.text(), "Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK));
-            else for (var ask : Asks.about(food)) questions.add(new Question(line.text(), ask, Question.Settles.PACK));
+            if (food.isCompound()) questions.add(new Question(dish, line.text(), "Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK));
+            else for (var ask : Asks.about(food)) questions.add(new Question(dish, line.text(), ask, Question.Settles.PACK));
             for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
         }
 
@@ -257,12 +261,12 @@ final class Deriver {
                 add(finding.substance(), finding.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN, finding.assumed(), through(below, finding.path()), null, null);
             var law = declaration.vague().isEmpty() ? null : RuleBook.named(declaration.law().id()).orElse(null);
             for (var term : declaration.vague()) vague(term, below, law);
-            for (var words : declaration.contradictions()) questions.add(new Question(line.text(), words + " Ask the supplier which is true.", Question.Settles.PACK));
-            if (declaration.text().isBlank()) unknown(path, new Question(line.text(), "The pack's declaration is empty. What does it say?", Question.Settles.PACK), off);
+            for (var words : declaration.contradictions()) questions.add(new Question(dish, line.text(), words + " Ask the supplier which is true.", Question.Settles.PACK));
+            if (declaration.text().isBlank()) unknown(path, new Question(dish, line.text(), "The pack's declaration is empty. What does it say?", Question.Settles.PACK), off);
         }
 
         private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
-            if (!term.question().isEmpty()) questions.add(new Question(line.text(), term.question(), Question.Settles.PACK));
+            if (!term.question().isEmpty()) questions.add(new Question(dish, line.text(), term.question(), Question.Settles.PACK));
             var below = pack.to(Link.of(Link.Kind.INGREDIENT, term.words()));
             for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, below, term.beyondLaw() ? null : law, null);
         }

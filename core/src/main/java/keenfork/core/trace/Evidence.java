@@ -47,6 +47,12 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return false;
     }
 
+    /// {@return whether a food of the table or a pack stands on its way: a pack settles it}
+    boolean isOfProduct() {
+        for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Kind.PACK || at.link().kind() == Link.Kind.FOOD) return true;
+        return false;
+    }
+
     /// {@return the words of the line or step it comes from; of the dish where it comes from no line}
     public String line() {
         var links = path();

@@ -17,4 +17,10 @@ public record Mark(Group group, Certainty certainty, boolean assumed, boolean co
         members = List.copyOf(members);
         threads = List.copyOf(threads);
     }
+
+    /// {@return whether it is not known for want of a pack alone: a product or a food was read, and what is on its pack was not. A word that nobody
+    /// could read is something else}
+    public boolean isPackToRead() {
+        return certainty == Certainty.NOT_KNOWN && threads.stream().allMatch(t -> t.certainty() != Certainty.NOT_KNOWN || t.isOfProduct());
+    }
 }

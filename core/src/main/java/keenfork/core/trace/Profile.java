@@ -11,9 +11,12 @@ import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 
 /// A dish seen under one rule book: its marks in the book's order. A group with nothing found has no mark.
-public record Profile(RuleBook ruleBook, List<Mark> marks) {
+///
+/// @param beside what stands beside the law's list
+public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) {
     public Profile {
         marks = List.copyOf(marks);
+        beside = List.copyOf(beside);
     }
 
     /// What is found of one group while the evidence is gone through: sorted only where it did not come in order.
@@ -96,7 +99,7 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
             var judged = Concentration.judged(of.threads(), derivation.goesIn(), threshold.get());
             if (!judged.isEmpty()) marks.add(of.mark(group, judged));
         }
-        return new Profile(ruleBook, marks);
+        return new Profile(ruleBook, marks, Beside.of(derivation, ruleBook));
     }
 
     /// {@return the mark of one member that the law lists for a group; a word for the whole branch ("nuts") leaves each of its members not known}
@@ -109,6 +112,11 @@ public record Profile(RuleBook ruleBook, List<Mark> marks) {
             found.add(e, new RuleBook.Place(group, 0, member, List.of(member), isSo ? member : null, isSo));
         }
         return found.size == 0 ? Optional.empty() : Optional.of(found.mark(group));
+    }
+
+    /// {@return the mark of something beside the law's list, as the map shows it in a column of its own}
+    public Optional<Mark> beside(Group group, Substance substance) {
+        return beside.stream().filter(b -> b.group().equals(group) && b.substance().equals(substance)).findFirst().map(Beside::mark);
     }
 
     public Optional<Mark> mark(Group group) {

@@ -11,6 +11,7 @@ import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
+import keenfork.core.trace.Beside;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Mark;
@@ -47,16 +48,17 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         var ruleBook = then.ruleBook();
         var recipe = derivation.recipe();
         var evidence = derivation.evidence().stream().filter(Evidence::isOfLine).collect(Collectors.groupingBy(BenchView::place));
-        var questions = derivation.questions().stream().collect(Collectors.groupingBy(Question::line));
+        var questions = derivation.ownQuestions().stream().collect(Collectors.groupingBy(Question::line));
         var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
                 p.lines().stream().map(l -> LineView.of(l, id, evidence.getOrDefault(new Place(p.name(), l.text()), List.of()), questions.getOrDefault(l.text(), List.of()), then, format)).toList())).toList();
         var marks = derivation.under(ruleBook).marks();
         var verdicts = Stream.of(Diet.all(), then.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> d.judge(derivation)).toList();
         var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
-        return new BenchView(recipe.name(), facts(recipe, format), parts, derivation.questions().size(), marks.stream().map(m -> found(m, format)).toList(), ruleBook.groups().size() - marks.size(),
+        return new BenchView(recipe.name(), facts(recipe, format), parts, derivation.ownQuestions().size(), Stream.concat(marks.stream().map(m -> found(m, format)),
+                derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(), ruleBook.groups().size() - marks.size(),
                 Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, recipe, format)).toList(),
                 String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), JarView.of(recipe, format),
-                LanesView.of(derivation, ruleBook, format), derivation.questions().stream().filter(q -> !asked.contains(q.line())).toList(), saving(id, then, now, format));
+                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), saving(id, then, now, format));
     }
 
     /// a line's place: two parts may hold the same line
@@ -83,6 +85,10 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
 
     private static Found found(Mark mark, Format format) {
         return new Found(format.symbol(Optional.of(mark)), mark.group().name(), format.full(Optional.of(mark)));
+    }
+
+    private static Found beside(Beside beside, Format format) {
+        return new Found("m-beside", Format.upper(beside.substance().name()), "%s, beside the law’s list of %s".formatted(format.words(beside.certainty(), false), beside.group().name().toLowerCase(Locale.ROOT)));
     }
 
     /// The diets of one answer; those with the same reason stand together, so that one line in doubt is asked about once.

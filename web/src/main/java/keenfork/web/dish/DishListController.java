@@ -34,7 +34,7 @@ class DishListController {
     /// one dish of the list
     record Row(long id, String name, List<Sign> marks, int questions, String usedIn) {
         static Row of(Menu.Dish dish, Menu menu, Format format) {
-            return new Row(dish.id(), dish.name(), dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(), dish.derivation().questions().size(),
+            return new Row(dish.id(), dish.name(), dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(), dish.derivation().ownQuestions().size(),
                     format.list(menu.using(dish.name()).stream().map(Menu.Dish::name).toList()));
         }
 

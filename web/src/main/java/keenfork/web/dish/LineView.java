@@ -2,10 +2,14 @@ package keenfork.web.dish;
 
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
@@ -15,12 +19,23 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.Sign;
 import keenfork.web.persistence.PackText;
+import org.jspecify.annotations.Nullable;
 
 /// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
-record LineView(String text, String amount, String rest, String likely, String range, String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
+record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken, String likely, String range, String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
     private static final Pattern AMOUNT = Pattern.compile(
             "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
     private static final PackNote NONE = new PackNote("", "", List.of());
+
+    /// A stretch of a line in one voice.
+    ///
+    /// @param voice how it was taken: `said`, `past` (it says only how), `as` (for another word), `open` (not known)
+    record Spoken(String text, String voice) {}
+
+    /// Words that were taken for others.
+    ///
+    /// @param no the line with them as a name of their own, where that is no such thing
+    record Taken(String words, String as, String no) {}
 
     /// The pack a line takes its product from; words and link are empty where it takes none.
     ///
@@ -53,8 +68,50 @@ record LineView(String text, String amount, String rest, String likely, String r
 
     static LineView of(Line line, long dish, List<Evidence> evidence, List<Question> questions, Menu menu, Format format) {
         var split = amountEnd(line.text());
-        return new LineView(line.text(), line.text().substring(0, split), line.text().substring(split), format.likely(line.mass()), format.range(line.mass()), foods(line),
+        return new LineView(line.text(), line.text().substring(0, split), spoken(line, split), taken(line), format.likely(line.mass()), format.range(line.mass()), foods(line),
                 note(line, format), Sign.ofLine(evidence, menu.ruleBook(), format), pack(line, dish, menu), asks(line, dish, questions, menu), Whisker.of(line));
+    }
+
+    private static List<Taken> taken(Line line) {
+        return line.words().as().entrySet().stream().filter(e -> Foods.shipped().isShortForm(e.getKey()))
+                .map(e -> new Taken(e.getKey(), e.getValue(), Answer.asItsOwn(line, e.getKey()))).toList();
+    }
+
+    /// The line's words in their voices, behind its amount.
+    private static List<Spoken> spoken(Line line, int from) {
+        var voices = new LinkedHashMap<String, String>();
+        line.readPast().forEach(w -> voices.put(w, "past"));
+        line.words().as().keySet().forEach(w -> voices.put(w, "as"));
+        line.unread().forEach(w -> voices.put(w, "open"));
+        line.words().doubts().forEach(d -> voices.put(d.word(), "open"));
+        var text = line.text();
+        var stretches = new ArrayList<Spoken>();
+        var at = from;
+        while (at < text.length()) {
+            var next = next(text, at, voices.keySet());
+            if (next == null) break;
+            if (next.from > at) stretches.add(new Spoken(text.substring(at, next.from), "said"));
+            stretches.add(new Spoken(text.substring(next.from, next.to), voices.getOrDefault(text.substring(next.from, next.to), "said")));
+            at = next.to;
+        }
+        if (at < text.length()) stretches.add(new Spoken(text.substring(at), "said"));
+        return stretches;
+    }
+
+    private record Stretch(int from, int to) {}
+
+    /// {@return the first place from a place on where one of some words stands by itself, the longest of those that start there; null where none does}
+    private static @Nullable Stretch next(String text, int from, Set<String> words) {
+        for (var at = from; at < text.length(); at++) {
+            if (at > 0 && Character.isLetterOrDigit(text.charAt(at - 1)) || !Character.isLetterOrDigit(text.charAt(at))) continue;
+            var longest = 0;
+            for (var word : words) {
+                var end = at + word.length();
+                if (word.length() > longest && text.startsWith(word, at) && (end == text.length() || !Character.isLetterOrDigit(text.charAt(end)))) longest = word.length();
+            }
+            if (longest > 0) return new Stretch(at, at + longest);
+        }
+        return null;
     }
 
     private static int amountEnd(String text) {
@@ -92,7 +149,7 @@ record LineView(String text, String amount, String rest, String likely, String r
         return questions.stream().distinct().map(q -> switch (q.settles()) {
             case WORDS -> words(q.ask(), Answer.to(line, menu.volumes()), line.isUnread());
             case PACK -> menu.packFor(dish, line).map(p -> new Ask(q.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
-                    .orElseGet(() -> new Ask(q.ask(), Answer.to(line, menu.volumes()), newPack(line), "Read the pack", false));
+                    .orElseGet(() -> new Ask(q.ask(), line.isReadThrough() ? Answer.to(line, menu.volumes()) : List.of(), newPack(line), "Read the pack", false));
             case RECIPE -> new Ask(q.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new", "Write that dish", false);
         }).toList();
     }

@@ -50,7 +50,9 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         var language = Language.named(paper.language()).orElse(Language.english());
         var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
         var sure = List.of(new Sure("contains", "m-in", "in it", paper.contains()), new Sure("may", "m-may", "pack says may", paper.may()),
-                new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()));
+                new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()),
+                // a list of ingredients names it itself
+                new Sure("beside", "m-beside", "beside the law’s list", paper.list().isEmpty() ? paper.beside() : List.of()));
         var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), book, language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
                 sure.stream().filter(s -> !s.names.isEmpty() && !(s.key.equals("contains") && paper.listSaysAll() && book.word("contains-with-list").equals("no"))).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));

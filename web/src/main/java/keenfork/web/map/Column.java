@@ -3,6 +3,7 @@ package keenfork.web.map;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
@@ -10,19 +11,28 @@ import keenfork.core.trace.Mark;
 import keenfork.core.trace.Profile;
 import org.jspecify.annotations.Nullable;
 
-/// A column of the map: a group of the rule book, or one member of a group that is opened.
+/// A column of the map: a group of the rule book, one member of a group that is opened, or what stands beside the law's list of it.
 ///
-/// @param member the member, or null for the group itself
-/// @param opens  whether its members can be shown
-/// @param isOpen whether they are
-record Column(Group group, @Nullable Substance member, boolean opens, boolean isOpen) {
-    static List<Column> of(RuleBook ruleBook, List<String> opened) {
+/// @param member   the member, or null for the group itself
+/// @param opens    whether its members can be shown
+/// @param isOpen   whether they are
+/// @param isBeside whether the law does not list the member
+record Column(Group group, @Nullable Substance member, boolean opens, boolean isOpen, boolean isBeside) {
+    Column(Group group, @Nullable Substance member, boolean opens, boolean isOpen) {
+        this(group, member, opens, isOpen, false);
+    }
+
+    /// @param found what some dish holds: of all that stands beside the law's list, only that has a column
+    static List<Column> of(RuleBook ruleBook, List<String> opened, Set<Substance> found) {
         var columns = new ArrayList<Column>();
         for (var group : ruleBook.groups()) {
-            var opens = group.members().size() > 1;
+            var beside = ruleBook.beside(group).stream().filter(found::contains).toList();
+            var opens = group.members().size() > 1 || !beside.isEmpty();
             var isOpen = opens && opened.contains(group.id());
             columns.add(new Column(group, null, opens, isOpen));
-            if (isOpen) for (var member : group.members()) columns.add(new Column(group, member, false, false));
+            if (!isOpen) continue;
+            if (group.members().size() > 1) for (var member : group.members()) columns.add(new Column(group, member, false, false));
+            for (var member : beside) columns.add(new Column(group, member, false, false, true));
         }
         return List.copyOf(columns);
     }
@@ -37,5 +47,11 @@ record Column(Group group, @Nullable Substance member, boolean opens, boolean is
 
     public boolean isMember() { return member != null; }
 
-    Optional<Mark> mark(Profile profile) { return member == null ? profile.mark(group) : profile.member(group, member); }
+    /// {@return its name with what it is, as a reader hears it}
+    public String label() { return isBeside ? name() + ", beside the law’s list" : name(); }
+
+    Optional<Mark> mark(Profile profile) {
+        if (member == null) return profile.mark(group);
+        return isBeside ? profile.beside(group, member) : profile.member(group, member);
+    }
 }

@@ -33,6 +33,12 @@ record Diners(String words, Avoidances read) {
     /// {@return words of theirs that were not understood}
     List<String> unread() { return read.unread(); }
 
+    /// {@return the same with what they could mean}
+    List<String> refused() { return read.refused().stream().map(Avoidances.Refused::inWords).toList(); }
+
+    /// {@return what was understood, in full: `milk, traces count; vegan`}
+    String understood() { return String.join("; ", read.said().stream().map(Avoidances.Said::inWords).toList()); }
+
     boolean isEveryone() { return read.isEmpty(); }
 
     /// {@return whether they eat a dish; as long as a word of theirs is not read, never more than *cannot say*}

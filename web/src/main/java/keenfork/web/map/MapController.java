@@ -1,5 +1,6 @@
 package keenfork.web.map;
 
+import java.util.stream.Stream;
 import keenfork.core.trace.Peel;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -40,7 +41,8 @@ class MapController {
         page.addObject("asked", asked);
         page.addObject("all", menu.dishes().size());
         page.addObject("guests", events.groups());
-        page.addObject("unread", diners.unread());
+        page.addObject("unread", diners.refused());
+        page.addObject("understood", diners.understood());
         page.addObject("wrong", wrong);
         return page;
     }
@@ -53,9 +55,10 @@ class MapController {
     private WhyView whyView(Asked asked, Menu menu) {
         var found = menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var group = menu.ruleBook().group(asked.groupId()).orElseThrow(() -> new NotHere("The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), asked.groupId())));
-        var member = asked.memberId().isEmpty() ? null : group.members().stream().filter(m -> m.id().equals(asked.memberId())).findFirst()
+        var beside = menu.ruleBook().beside(group);
+        var member = asked.memberId().isEmpty() ? null : Stream.concat(group.members().stream(), beside.stream()).filter(m -> m.id().equals(asked.memberId())).findFirst()
                 .orElseThrow(() -> new NotHere("The group “%s” does not list “%s”.".formatted(group.name(), asked.memberId())));
-        return WhyView.of(menu, found, new Column(group, member, false, false), asked.peeled(), format);
+        return WhyView.of(menu, found, new Column(group, member, false, false, member != null && !group.members().contains(member)), asked.peeled(), format);
     }
 
     /// Keeps what was avoided as a group of people.
@@ -64,7 +67,8 @@ class MapController {
         var read = Diners.avoiding("", avoid, kitchen.menu().ruleBook());
         if (name.isBlank() || name.strip().length() > LONGEST_NAME) return page(asked, "Give these people a name of 1 to 60 letters.", HttpStatus.UNPROCESSABLE_CONTENT);
         if (!people.strip().matches("[1-9]\\d{0,5}") || Integer.parseInt(people.strip()) > MOST_PEOPLE) return page(asked, "Say how many they are: a whole number, not “%s”.".formatted(people), HttpStatus.UNPROCESSABLE_CONTENT);
-        if (read.isEveryone() || !read.unread().isEmpty()) return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
+        if (!read.unread().isEmpty()) return page(asked, "Not understood: %s. Say it in other words, such as “milk allergy” or “no nuts”.".formatted(format.list(read.refused())), HttpStatus.UNPROCESSABLE_CONTENT);
+        if (read.isEveryone()) return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
         events.add(name.strip(), Integer.parseInt(people.strip()), avoid.strip());
         return new ModelAndView("redirect:/map");
     }

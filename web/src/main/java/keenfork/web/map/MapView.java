@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import keenfork.core.diet.Diet;
 import keenfork.core.event.Eats;
 import keenfork.core.food.Food;
+import keenfork.core.trace.Beside;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Mark;
@@ -51,17 +53,17 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     public boolean isFor() { return !people.isEmpty(); }
 
     static MapView of(Menu menu, Asked asked, Diners diners, Format format) {
-        var columns = Column.of(menu.ruleBook(), asked.opened());
         var peel = asked.peeled();
         var rows = new ArrayList<Row>();
         var shown = menu.dishes().stream().filter(d -> d.name().toLowerCase(Locale.ROOT).contains(asked.words())).toList();
-        var profiles = new ArrayList<Profile>();
-        for (var dish : shown) {
-            var derivation = peeled(menu, dish, peel);
-            var profile = derivation.under(menu.ruleBook());
-            profiles.add(profile);
-            rows.add(row(dish, asked, columns, profile, derivation, diners, format));
-            if (dish.id() == asked.dishId()) addParts(menu, dish, derivation, columns, rows, format);
+        var derived = shown.stream().map(d -> peeled(menu, d, peel)).toList();
+        var profiles = derived.stream().map(d -> d.under(menu.ruleBook())).toList();
+        var beside = profiles.stream().flatMap(p -> p.beside().stream()).map(Beside::substance).collect(Collectors.toSet());
+        var columns = Column.of(menu.ruleBook(), asked.opened(), beside);
+        for (var i = 0; i < shown.size(); i++) {
+            var dish = shown.get(i);
+            rows.add(row(dish, asked, columns, profiles.get(i), derived.get(i), diners, format));
+            if (dish.id() == asked.dishId()) addParts(menu, dish, derived.get(i), columns, rows, format);
         }
         return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel, List.of(Peel.values()), asked.dishId(), diners.words());
     }
@@ -97,7 +99,7 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
         var name = dish.name();
         var eats = diners.isEveryone() ? null : diners.eat(derivation);
         var bowl = eats == null ? Bowl.NONE : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
-        var cells = columns.stream().map(c -> cell(name, c, c.mark(profile), format)).toList();
+        var cells = columns.stream().map(c -> cell(name, c, profile, format)).toList();
         var marks = new MarkRow(asked.mark() + "dish=" + dish.id() + "&group=", cells, bowls(name, derivation, format));
         return new Row(dish.id(), name, "", "", false, false, marks, bowl, eats == Eats.GOES_WITHOUT);
     }
@@ -116,14 +118,20 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
                 v.because().isEmpty() ? "" : v.because().getFirst())).toList();
     }
 
-    private static Cell cell(String name, Column column, Optional<Mark> mark, Format format) {
+    /// Where nothing of the law's list was found and something beside it was, the cell says so: its dot would be taken for an answer.
+    private static Cell cell(String name, Column column, Profile profile, Format format) {
+        var mark = column.mark(profile);
+        var beside = mark.isPresent() || column.isMember() ? List.<Beside>of() : profile.beside().stream().filter(b -> b.group().equals(column.group())).toList();
+        if (!beside.isEmpty())
+            return new Cell(column.key(), "m-beside", "%s: %s, nothing that the law lists; beside its list: %s".formatted(name, column.name(),
+                    format.list(beside.stream().map(b -> b.substance().name() + " " + format.words(b.certainty(), false)).toList())), beside.size());
         var threads = mark.map(m -> m.threads().size()).orElse(0);
-        return new Cell(column.key(), format.symbol(mark), "%s: %s %s%s".formatted(name, column.name(), format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
+        return new Cell(column.key(), format.symbol(mark), "%s: %s %s%s".formatted(name, column.label(), format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
     }
 
     /// A part is looked at by itself: there nothing comes off.
     private static Cell partCell(String name, Column column, Optional<Mark> mark, Format format) {
-        var symbol = mark.map(m -> format.symbol(m.certainty(), m.assumed())).orElse("m-none");
+        var symbol = mark.map(m -> m.isPackToRead() ? "m-pack" : format.symbol(m.certainty(), m.assumed())).orElse("m-none");
         return new Cell(column.key(), symbol, "%s: %s %s".formatted(name, column.name(), mark.map(m -> format.words(m.certainty(), m.assumed())).orElse("nothing found")), 0);
     }
 

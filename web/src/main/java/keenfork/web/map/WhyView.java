@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import keenfork.core.regime.Group;
+import keenfork.core.trace.Beside;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
@@ -42,10 +43,23 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
 
     static WhyView of(Menu menu, Menu.Dish dish, Column column, Peel peel, Format format) {
         var derivation = MapView.peeled(menu, dish, peel);
-        var mark = column.mark(derivation.under(menu.ruleBook()));
+        var profile = derivation.under(menu.ruleBook());
+        var mark = column.mark(profile);
+        if (mark.isEmpty() && !column.isMember()) {
+            var beside = profile.beside().stream().filter(b -> b.group().equals(column.group())).toList();
+            if (!beside.isEmpty()) return besides(menu, dish, column, beside, format);
+        }
         var threads = mark.map(Mark::threads).orElse(List.of()).stream().map(e -> thread(e, column.group(), menu, format)).toList();
         return new WhyView(title(column, mark), dish.name(), format.symbol(mark), format.words(mark), threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(),
                 mark.map(m -> ways(menu, dish, m, derivation)).orElse(List.of()));
+    }
+
+    /// Nothing the law lists, and something beside its list: that is what the threads lead to.
+    private static WhyView besides(Menu menu, Menu.Dish dish, Column column, List<Beside> beside, Format format) {
+        var names = format.list(beside.stream().map(b -> b.substance().name()).toList());
+        var threads = beside.stream().flatMap(b -> b.threads().stream()).map(e -> thread(e, column.group(), menu, format)).toList();
+        return new WhyView("%s: nothing the law lists; beside its list: %s".formatted(column.name(), names), dish.name(), "m-beside", "beside the law’s list",
+                threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(), List.of());
     }
 
     private static String title(Column column, Optional<Mark> mark) {
@@ -63,6 +77,11 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         var path = evidence.path();
         for (var link : path)
             if (link.kind() != Link.Kind.SUBSTANCE || !link.text().equalsIgnoreCase(group.name())) addKnot(knots, words(link), note(link, format), false);
+        if (menu.ruleBook().isBeside(evidence.substance())) {
+            addKnot(knots, "beside the law’s list of " + group.name().toLowerCase(Locale.ROOT), menu.ruleBook().name() + " rule book", true);
+            return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
+                    knots, twine(evidence, knots), bottom(knots));
+        }
         addKnot(knots, group.name(), menu.ruleBook().name() + " rule book, " + group.source().replaceFirst(":.*", ""), true);
         return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
                 knots, twine(evidence, knots), bottom(knots));

@@ -56,7 +56,7 @@ public class Format {
 
     /// {@return the symbol of `marks.svg` for a mark, or for nothing found}
     public String symbol(Optional<Mark> mark) {
-        return mark.map(m -> symbol(m.certainty(), m.assumed()) + (m.comesOff() ? "-off" : "")).orElse("m-none");
+        return mark.map(m -> (m.isPackToRead() ? "m-pack" : symbol(m.certainty(), m.assumed())) + (m.comesOff() ? "-off" : "")).orElse("m-none");
     }
 
     /// {@return the symbol of a certainty alone}
@@ -71,7 +71,7 @@ public class Format {
 
     /// {@return the words for a mark, as a reader hears them}
     public String words(Optional<Mark> mark) {
-        return mark.map(m -> words(m.certainty(), m.assumed()) + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
+        return mark.map(m -> words(m.certainty(), m.assumed()) + (m.isPackToRead() ? ", a pack to read" : "") + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
     }
 
     /// {@return the same with the members found: `in it: almond, walnut`}

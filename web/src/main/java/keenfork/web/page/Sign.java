@@ -31,6 +31,9 @@ public record Sign(String symbol, String name, String words) {
                         if (ruleBook.member(group, e.substance()).isPresent() && e.couldBeIn(group))
                             signs.putIfAbsent(group.id(), new Sign(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
                                     group.name() + " " + format.words(certainty, e.assumed())));
+        for (var e : evidence)
+            if (e.certainty() == Certainty.CONTAINS && ruleBook.isBeside(e.substance()))
+                signs.putIfAbsent(e.substance().id(), new Sign("m-beside", e.substance().name(), e.substance().name() + " in it, beside the law’s list"));
         return List.copyOf(signs.values());
     }
 }

@@ -2,12 +2,15 @@ package keenfork.web.today;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.stream.Collectors;
 import keenfork.core.run.Schedule;
+import keenfork.core.trace.Asked;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.PrintJobs;
 import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
@@ -16,6 +19,9 @@ import keenfork.web.persistence.Variants;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 @Controller
 class TodayController {
@@ -26,9 +32,10 @@ class TodayController {
     private final Variants variants;
     private final SetAsides asides;
     private final PrintJobs jobs;
+    private final Dishes dishes;
     private final Format format;
 
-    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, PrintJobs jobs, Format format) {
+    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, PrintJobs jobs, Dishes dishes, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.runs = runs;
@@ -36,6 +43,7 @@ class TodayController {
         this.variants = variants;
         this.asides = asides;
         this.jobs = jobs;
+        this.dishes = dishes;
         this.format = format;
     }
 
@@ -53,5 +61,18 @@ class TodayController {
         var served = day == null ? menu.day() : day;
         // a run whose day is over is not looked at any more
         return served.isBefore(menu.day()) ? List.of() : menu.run().scored().schedule().missed(served, menu.day(), runs.laid(served));
+    }
+
+    /// One answer, written into every dish that asks the question. Each dish gets a new version, which can be taken back.
+    @PostMapping("/today/answer") String answer(@RequestParam String ask, @RequestParam String answer, HttpServletRequest request, RedirectAttributes told) {
+        var menu = kitchen.menu();
+        var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
+        var asked = Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream().filter(a -> a.ask().equals(ask)).findFirst();
+        var written = asked.map(a -> Answering.written(a, answer, byName, menu)).orElse(List.of());
+        for (var one : written)
+            dishes.change(one.dish().id(), one.dish().stored().version(), one.dish().name(), one.text(), "", Cook.of(request), "answered: " + answer);
+        told.addFlashAttribute("said", written.isEmpty() ? "That question is not open any more; nothing was changed."
+                : "Answered with “%s” in %s. Each has a new version, and the one before is kept.".formatted(answer, format.list(written.stream().map(w -> w.dish().name()).toList())));
+        return "redirect:/today";
     }
 }

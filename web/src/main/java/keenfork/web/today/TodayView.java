@@ -1,11 +1,11 @@
 package keenfork.web.today;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
-import keenfork.core.trace.Question;
 import keenfork.core.run.Schedule;
+import keenfork.core.trace.Asked;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
@@ -18,19 +18,35 @@ import keenfork.web.persistence.Variants;
 /// What needs attention now.
 ///
 /// @param packs     packs to read: unread ones first, then those that are due
-/// @param questions dishes with open questions, most of them first
+/// @param questions what is open, each question once, whatever dishes ask it
 /// @param labels    printed labels that no longer say what is so
 /// @param run       what should have been laid on the day before, and dishes that the run leaves out
 /// @param printer   what the printer waits for
 /// @param loose     what was set for a day or a line and may no longer hold
 /// @param variants  variants whose original was changed, and portions whose way out no longer holds
-record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List<Need> printer, List<Need> run, List<Need> loose, List<Need> variants) {
+record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List<Need> printer, List<Need> run, List<Need> loose, List<Need> variants) {
     private static final String RUN = "/run?show=yours";
     private static final String PRINTER = "/labels#printer";
     private static final int NAMED = 3;
 
     /// one thing to do: its name, what is to be done, and where
     record Need(String name, String words, String link) {}
+
+    /// A question that is open, asked once.
+    ///
+    /// @param where   the dishes that ask it, in words
+    /// @param link    the first of them, or where the pack is read
+    /// @param answers what every dish that asks could be answered with
+    record Open(String ask, String where, String link, List<String> answers) {
+        private static final int NAMED = 3;
+
+        static Open of(Asked asked, Map<String, Menu.Dish> byName, Menu menu, Format format) {
+            var dishes = asked.places().stream().map(Asked.Place::dish).distinct().toList();
+            var where = dishes.size() <= NAMED ? format.list(dishes) : "%s and %d more".formatted(String.join(", ", dishes.subList(0, NAMED)), dishes.size() - NAMED);
+            var first = byName.get(dishes.getFirst());
+            return new Open(asked.ask(), where, first == null ? "/dishes" : "/dishes/" + first.id(), Answering.common(asked, byName, menu));
+        }
+    }
 
     /// @param missed what should have been laid on the day before, and was not
     static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<PrintJobs.Job> printing, PrintJobs.Printer printer, List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
@@ -51,16 +67,9 @@ record TodayView(List<Need> packs, List<Need> questions, List<Need> labels, List
         return needs;
     }
 
-    private static List<Need> questions(Menu menu, Format format) {
-        return menu.dishes().stream().filter(d -> !d.derivation().questions().isEmpty())
-                .sorted(Comparator.comparingInt((Menu.Dish d) -> d.derivation().questions().size()).reversed())
-                .map(d -> new Need(d.name(), words(d.derivation().questions(), format), "/dishes/" + d.id())).toList();
-    }
-
-    private static String words(List<Question> questions, Format format) {
-        var first = questions.stream().filter(q -> q.settles() != Question.Settles.PACK).findFirst().orElse(questions.getFirst());
-        var more = questions.size() - 1;
-        return first.line() + ": " + first.ask() + (more == 0 ? "" : " And " + format.count(more, "more question.", "more questions."));
+    private static List<Open> questions(Menu menu, Format format) {
+        var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
+        return Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream().map(a -> Open.of(a, byName, menu, format)).toList();
     }
 
     private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
