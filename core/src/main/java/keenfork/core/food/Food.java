@@ -33,7 +33,7 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
     /// one spoon is weighed to the microgram, so that twenty weigh exactly twenty times as much
     private static final int MICROGRAMS = 6;
     private static final String BARE = "piece";
-    private static final Set<String> PARTS_OF_ONE = Set.of("leaf", "wedge", "strip", "sheet", "slice", "stick", "thumb", "spear", "cube");
+    private static final Set<String> NOT_ONE = Set.of("leaf", "wedge", "strip", "sheet", "slice", "stick", "thumb", "spear", "cube", "bag", "pouch", "sleeve");
     private static final Span PINCH_ML = Span.parse("0.3-0.5-0.9");
     private static final Span DRIZZLE_ML = Span.parse("5-10-20");
     private static final Span HANDFUL_ML = Span.parse("60-90-150");
@@ -71,8 +71,8 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
     private Optional<Span> one(Unit unit, String noun) {
         var held = counts.get(noun);
         if (held != null) return Optional.of(held);
-        // a leaf of lettuce is no lettuce: where the part has no weight of its own, none is told
-        if (PARTS_OF_ONE.contains(noun)) return Optional.empty();
+        // a leaf of lettuce is no lettuce, a bag of nuts no nut: where the noun has no weight of its own, none is told
+        if (NOT_ONE.contains(noun)) return Optional.empty();
         if (counts.containsKey(unit.id())) return Optional.of(counts.get(unit.id()));
         return switch (unit) {
             case NONE -> Optional.ofNullable(counts.getOrDefault(BARE, counts.get("clove")));

@@ -7,6 +7,7 @@ import java.util.Set;
 final class Joint {
     private static final Set<String> GOES_ON = words("goes-on");
     private static final Set<String> TURNS_ASIDE = words("turns-aside");
+    private static final Set<String> COMES_TO = words("comes-to");
     private static final String ASIDE = ",;:([{–—";
 
     private Joint() {}
@@ -30,6 +31,27 @@ final class Joint {
     static boolean turnsAside(String text, int from, int to) {
         for (var at = from; at < to; at++) if (ASIDE.indexOf(text.charAt(at)) >= 0 || isDash(text, at)) return true;
         return names(text, from, to, TURNS_ASIDE);
+    }
+
+    /// {@return whether the next word is what a cook waits for: "soft", "golden", "it"}
+    static boolean comesTo(String text, int from) {
+        var word = wordAfter(text, from);
+        return !word.isEmpty() && COMES_TO.contains(word);
+    }
+
+    /// {@return whether a word has talk on both its sides: a word between it and the food before, which goes on to no other food, and one right behind it}
+    static boolean isAmidTalk(String text, int foodEnd, int from, int to) {
+        var between = text.substring(foodEnd, from);
+        return between.chars().anyMatch(Character::isLetter) && between.chars().noneMatch(Character::isDigit) && !parts(text, foodEnd, from) && !wordAfter(text, to).isEmpty();
+    }
+
+    private static String wordAfter(String text, int from) {
+        var at = from;
+        while (at < text.length() && text.charAt(at) == ' ') at++;
+        if (at == from) return "";
+        var end = at;
+        while (end < text.length() && Character.isLetter(text.charAt(end))) end++;
+        return text.substring(at, end).toLowerCase(Locale.ROOT);
     }
 
     /// a hyphen with a blank before it is a dash

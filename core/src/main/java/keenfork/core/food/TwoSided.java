@@ -9,7 +9,7 @@ import keenfork.core.food.Lexicon.Match;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED }
+    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL }
 
     private static final Map<String, Kind> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -24,6 +24,7 @@ final class TwoSided {
 
     private static boolean mayBe(String text) { return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1; }
 
+    private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:in|out|removed|discarded|scraped|scooped|left|kept|off|gone|squeezed|if|or not|included)\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:of|from|in)\\s+$");
 
     private TwoSided() {}
@@ -53,7 +54,9 @@ final class TwoSided {
     private static boolean isTalk(String text, List<Match> matches, int at, Kind kind) {
         var match = matches.get(at);
         if (kind == Kind.ORIGIN) return Character.isUpperCase(text.charAt(match.start())) && FROM.matcher(text.substring(0, match.start())).find();
+        if (kind == Kind.PART) return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start()) && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
         if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
+        if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0 && Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end());
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
         return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }

@@ -1,6 +1,6 @@
 package keenfork.core.measure;
 
-/// Volumes written back in the steps a cook has in the drawer: ⅛ tsp to 1 cup.
+/// Volumes written back in the spoons a cook has in the drawer: ⅛, ¼, ½ and 1 tsp, ½ and 1 tbsp, a quarter cup.
 public final class Spoons {
     private static final String[] EIGHTHS = {"", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"};
     private static final double ROUNDING_SHOWN = 0.05;
@@ -13,8 +13,8 @@ public final class Spoons {
         var tbsp = volumes.millilitres(Unit.TBSP).doubleValue();
         var tsp = volumes.millilitres(Unit.TSP).doubleValue();
         if (millilitres >= cup / 2) return written(millilitres, cup, 4, "cup");
-        if (millilitres >= tbsp) return written(millilitres, tbsp, 2, "tbsp");
-        return written(millilitres, tsp, 8, "tsp");
+        if (millilitres >= tbsp || Math.round(millilitres / tsp * 2) * tsp / 2 >= tbsp) return written(millilitres, tbsp, 2, "tbsp");
+        return written(millilitres, tsp, millilitres >= tsp ? 2 : millilitres >= tsp / 4 ? 4 : 8, "tsp");
     }
 
     private static String written(double millilitres, double unit, int steps, String name) {

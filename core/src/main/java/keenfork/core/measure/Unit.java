@@ -24,7 +24,7 @@ public enum Unit {
     SLICE("slice", Kind.COUNT, "slice", "slices", "rasher", "rashers"),
     TIN("tin", Kind.COUNT, "tin", "tins", "can", "cans"),
     JAR("jar", Kind.COUNT, "jar", "jars", "bottle", "bottles"),
-    POT("pot", Kind.COUNT, "pot", "pots", "tub", "tubs", "carton", "cartons", "packet", "packets", "pkt", "pkts", "pk", "pks", "pack", "packs", "punnet", "punnets", "sachet", "sachets", "box", "boxes", "tray", "trays", "glass", "glasses", "tube", "tubes"),
+    POT("pot", Kind.COUNT, "pot", "pots", "tub", "tubs", "carton", "cartons", "packet", "packets", "pkt", "pkts", "pk", "pks", "pkg", "pkgs", "pack", "packs", "punnet", "punnets", "sachet", "sachets", "box", "boxes", "tray", "trays", "glass", "glasses", "tube", "tubes"),
     DRIZZLE("drizzle", Kind.COUNT, "drizzle", "drizzles", "glug", "glugs", "splash", "splashes", "dash", "dashes", "squeeze", "dollop", "dollops", "swirl", "lug", "slug", "slosh", "squirt", "trickle", "slick"),
     TO_TASTE("to-taste", Kind.NONE),
     NONE("none", Kind.COUNT);

@@ -76,9 +76,10 @@ final class LineReader {
         var preparation = preparation(measure.rest(), named.before);
         if (measure.amount() == null) return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
         var counted = counted(measure);
-        var weighed = choices.subList(0, Math.min(named.weighed, choices.size()));
+        var meant = Counted.of(counted, choices);
+        var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
         var mass = drained(weigh(counted, weighed), measure, lower, weighed);
-        return new Line(bare, counted.amount(), toTaste, optional, preparation, choices, words, "", mass, null, null);
+        return new Line(bare, counted.amount(), toTaste, optional, preparation, meant, words, "", mass, null, null);
     }
 
     private static boolean saysToTaste(String lower) {

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import keenfork.core.food.Substance;
+import keenfork.core.recipe.Portions;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
 
@@ -82,8 +83,8 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks)
     /// @param dish the dish as it is without what shared kit leaves: that is counted by looking back
     public static Optional<Batch> of(Derivation dish) { return of(dish, portions(dish.recipe()), List.of()); }
 
-    /// {@return the people a recipe feeds; 4 where it does not say}
-    public static int portions(Recipe recipe) { return recipe.serves() > 0 ? recipe.serves() : USUAL_PORTIONS; }
+    /// {@return the people a recipe feeds; those its weight would feed where it does not say, 4 where it has none}
+    public static int portions(Recipe recipe) { return recipe.serves() > 0 ? recipe.serves() : Portions.proposed(recipe).map(Portions::likely).orElse(USUAL_PORTIONS); }
 
     /// {@return the batch of a dish for some people}
     /// @param portions people it feeds, 1 or more

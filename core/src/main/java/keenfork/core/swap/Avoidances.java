@@ -1,6 +1,7 @@
 package keenfork.core.swap;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Substance;
@@ -61,6 +62,12 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
 
     /// {@return the words that were not understood}
     public List<String> unread() { return refused.stream().map(Refused::words).toList(); }
+
+    /// {@return what was understood, in full: `milk, traces count; vegan`}
+    public String understood() { return said.stream().map(Said::inWords).collect(Collectors.joining("; ")); }
+
+    /// {@return what was not understood, each with what it could mean}
+    public List<String> refusedInWords() { return refused.stream().map(Refused::inWords).toList(); }
 
     public boolean isEmpty() { return said.isEmpty() && refused.isEmpty(); }
 

@@ -47,6 +47,8 @@ class MeasureTest {
         assertThat(Spoons.of(2.5, Volumes.METRIC)).isEqualTo("½ tsp");
         assertThat(Spoons.of(625, Volumes.METRIC)).isEqualTo("2½ cups");
         assertThat(Spoons.of(19, Volumes.METRIC)).isEqualTo("1½ tbsp (+18 %)");
+        assertThat(Spoons.of(14.4, Volumes.METRIC)).as("not 2⅞ tsp").isEqualTo("1 tbsp");
+        assertThat(Spoons.of(6.6, Volumes.METRIC)).as("nobody has an eighth beside a whole spoon").isEqualTo("1½ tsp (+14 %)");
         assertThat(Spoons.of(0.2, Volumes.METRIC)).contains("%");
     }
 

@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
 import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Portions;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Beside;
 import keenfork.core.trace.Derivation;
@@ -23,7 +24,7 @@ import keenfork.web.page.Format;
 
 /// A recipe as read: each line with its grams, its food, its marks and its questions; what the dish carries; and what keeping it would change.
 record BenchView(String name, String facts, List<PartView> parts, int open, List<Found> found, int nothing, List<DietView> diets, String suits, JarView jar, LanesView lanes,
-                 List<Question> others, Saving saving) {
+                 List<Question> others, Saving saving, Optional<Serving> serving) {
     /// a part with its lines
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
@@ -32,6 +33,14 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
 
     /// diets with one verdict and one reason: the line that settles it, or the question that would
     record DietView(String symbol, String name, String words, String because) {}
+
+    /// How many it serves, where the recipe does not say: proposed, and asked.
+    ///
+    /// @param words what is proposed and why
+    /// @param doing the answer's name
+    /// @param line  the recipe's first line, as it stands
+    /// @param with  that line with the answer under it
+    record Serving(String words, String doing, String line, String with) {}
 
     /// What keeping this text changes.
     ///
@@ -58,7 +67,7 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
                 derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(), ruleBook.groups().size() - marks.size(),
                 Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, recipe, format)).toList(),
                 String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), JarView.of(recipe, format),
-                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), saving(id, then, now, format));
+                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
     }
 
     /// a line's place: two parts may hold the same line
@@ -66,6 +75,12 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
 
     private static Place place(Evidence evidence) {
         return new Place(evidence.path().get(1).text(), evidence.path().get(2).text());
+    }
+
+    private static Serving serving(Recipe recipe, Portions proposed) {
+        var range = proposed.low() == proposed.high() ? "" : " (%d–%d)".formatted(proposed.low(), proposed.high());
+        var answer = "Serves " + proposed.likely();
+        return new Serving("How many does it serve? By its weight, about %d%s.".formatted(proposed.likely(), range), answer, recipe.name(), recipe.name() + "\n" + answer);
     }
 
     private static Saving saving(long id, Menu then, Menu now, Format format) {

@@ -34,10 +34,10 @@ record Diners(String words, Avoidances read) {
     List<String> unread() { return read.unread(); }
 
     /// {@return the same with what they could mean}
-    List<String> refused() { return read.refused().stream().map(Avoidances.Refused::inWords).toList(); }
+    List<String> refused() { return read.refusedInWords(); }
 
     /// {@return what was understood, in full: `milk, traces count; vegan`}
-    String understood() { return String.join("; ", read.said().stream().map(Avoidances.Said::inWords).toList()); }
+    String understood() { return read.understood(); }
 
     boolean isEveryone() { return read.isEmpty(); }
 

@@ -56,7 +56,8 @@ class SwapPage {
         model.addAttribute("choices", choices(menu, asked.words()));
         model.addAttribute("own", asked.words().stream().filter(w -> menu.ruleBook().group(w).isEmpty() && Diet.named(w).isEmpty()).toList());
         model.addAttribute("counts", asked.words().stream().map(w -> new Counts(w, asked.recipe().contains(w))).toList());
-        model.addAttribute("unknown", avoid.unread());
+        model.addAttribute("unknown", avoid.refusedInWords());
+        model.addAttribute("understood", avoid.understood());
         model.addAttribute("without", avoid.inWords());
         model.addAttribute("view", null);
         model.addAttribute("every", null);

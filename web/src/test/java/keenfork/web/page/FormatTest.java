@@ -52,7 +52,7 @@ class FormatTest {
     /// Shape before colour: each way of being there has a shape of its own, lifted where it comes off.
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"1 egg | eggs | m-in | in it", "1 tbsp mayonnaise | eggs | m-in-assumed | in it, assumed until the pack is read",
-            "2 tsp miso | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
+            "2 tsp miso | fish | m-pack | not known", "2 tsp brillig | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
     void marks_have_a_shape_and_a_word(String line, String group, String symbol, String words) {
         var recipe = Recipe.read("A dish\n" + line, Volumes.METRIC, new Law("uk"));
         var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk()).mark(RuleBook.uk().group(group).orElseThrow());
@@ -71,7 +71,7 @@ class FormatTest {
     @Test void every_symbol_is_in_the_sprite() throws java.io.IOException {
         try (var in = Format.class.getResourceAsStream("/static/marks.svg")) {
             var sprite = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
-            for (var symbol : List.of("m-in", "m-in-assumed", "m-may", "m-contact", "m-unknown"))
+            for (var symbol : List.of("m-in", "m-in-assumed", "m-may", "m-contact", "m-unknown", "m-pack"))
                 assertThat(sprite).contains("id=\"" + symbol + "\"").contains("id=\"" + symbol + "-off\"");
             assertThat(sprite).contains("id=\"m-none\"").contains("id=\"p-full\"").contains("id=\"p-empty\"").contains("id=\"p-ask\"");
         }

@@ -1,0 +1,46 @@
+package keenfork.core.recipe;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.Table;
+import keenfork.core.food.Words;
+import keenfork.core.measure.Unit;
+
+/// Names that mean another food where they are counted: "2 peppers" are no peppercorns.
+final class Counted {
+    private static final Map<Food, Named> HELD = read();
+
+    /// @param word in its one form
+    private record Named(String word, Food counted) {}
+
+    private Counted() {}
+
+    private static Map<Food, Named> read() {
+        var held = new HashMap<Food, Named>();
+        for (var row : Table.read(Counted.class, "counted.txt", 3))
+            held.put(row.read(0, Counted::food), new Named(Words.key(row.cell(0)), row.read(1, Counted::food)));
+        return Map.copyOf(held);
+    }
+
+    private static Food food(String name) {
+        return Foods.shipped().find(name).orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name)));
+    }
+
+    /// {@return the choices of a line that is counted, each as what is counted under its name}
+    static List<Line.Choice> of(MeasureReader.Measure measure, List<Line.Choice> choices) {
+        if (measure.amount() == null || measure.amount().unit() != Unit.NONE) return choices;
+        for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food) && HELD.containsKey(food)) return choices.stream().map(c -> of(measure, c)).toList();
+        return choices;
+    }
+
+    private static Line.Choice of(MeasureReader.Measure measure, Line.Choice choice) {
+        if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
+        var named = HELD.get(food);
+        if (named == null || Words.of(measure.rest()).stream().noneMatch(w -> w.text().equals(named.word())) || Words.key(measure.rest()).contains(food.name())) return choice;
+        return new Line.Choice(new Meaning.OfFood(named.counted()), choice.others());
+    }
+}
