@@ -52,7 +52,7 @@ class FormatTest {
     /// Shape before colour: each way of being there has a shape of its own, lifted where it comes off.
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {"1 egg | eggs | m-in | in it", "1 tbsp mayonnaise | eggs | m-in-assumed | in it, assumed until the pack is read",
-            "2 tsp miso | fish | m-pack | not known", "2 tsp brillig | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
+            "2 tsp miso | fish | m-pack | not known, a pack to read", "2 tsp brillig | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
     void marks_have_a_shape_and_a_word(String line, String group, String symbol, String words) {
         var recipe = Recipe.read("A dish\n" + line, Volumes.METRIC, new Law("uk"));
         var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk()).mark(RuleBook.uk().group(group).orElseThrow());
