@@ -16,6 +16,7 @@ import keenfork.core.food.Substances;
 
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
+    private static final List<String> DASHES = List.of(" – ", " — ", " - ");
     private static final Pattern E_NUMBER = Pattern.compile("\\b(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}\\b");
     /// "Emulsifiers (481, 472e, 471)": numbers alone, in brackets
     private static final Pattern BARE_NUMBER = Pattern.compile("^\\s*(\\d{3,4})[a-z]{0,3}\\s*$");
@@ -113,9 +114,16 @@ final class DeclarationReader {
         return !Foods.shipped().packWords().read(words).matches().isEmpty() || BARE_NUMBER.matcher(words.split(",")[0]).matches();
     }
 
+    /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}
+    private static int headline(String head) {
+        var colon = head.indexOf(':');
+        for (var dash : DASHES) if (colon < 0) colon = head.indexOf(dash);
+        return colon;
+    }
+
     private void head(String head, int offset, List<String> path, boolean opensUp) {
         var phrase = Foods.shipped().packPhrase(head);
-        var colon = head.indexOf(':');
+        var colon = headline(head);
         var numbers = numbers(head, path);
         for (var match : phrase.matches()) {
             var explained = opensUp || colon >= match.end() && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));

@@ -13,7 +13,8 @@ final class Choices {
         for (var at = 0; at < phrase.length(); at++) {
             var c = phrase.charAt(at);
             int behind;
-            if (c == '/') behind = stroke(phrase, at);
+            // "w/ herbs" is with herbs
+            if (c == '/' && !isWith(phrase, at)) behind = stroke(phrase, at);
             else if ((c == 'o' || c == 'O') && at > 0) behind = or(phrase, at);
             else continue;
             if (behind < 0) continue;
@@ -24,6 +25,10 @@ final class Choices {
         if (from == 0) return new String[] {phrase};
         pieces.add(phrase.substring(from));
         return pieces.toArray(String[]::new);
+    }
+
+    private static boolean isWith(String phrase, int stroke) {
+        return stroke > 0 && Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w' && (stroke == 1 || !Character.isLetter(phrase.charAt(stroke - 2)));
     }
 
     /// {@return where the words behind a stroke start, or -1 where no letter follows it: "1/2" parts nothing}

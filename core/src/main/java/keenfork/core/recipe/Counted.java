@@ -40,7 +40,8 @@ final class Counted {
     private static Line.Choice of(MeasureReader.Measure measure, Line.Choice choice) {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         var named = HELD.get(food);
-        if (named == null || Words.of(measure.rest()).stream().noneMatch(w -> w.text().equals(named.word())) || Words.key(measure.rest()).contains(food.name())) return choice;
+        var rest = " " + Words.key(measure.rest()) + " ";
+        if (named == null || !rest.contains(" " + named.word() + " ") || rest.contains(Words.key(food.name()))) return choice;
         return new Line.Choice(new Meaning.OfFood(named.counted()), choice.others());
     }
 }

@@ -62,7 +62,7 @@ final class LineReader {
 
     Line read(String written) {
         var bare = bare(written);
-        var text = bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare;
+        var text = timesApart(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare);
         var at = text.indexOf('@');
         if (at >= 0 && at < 20) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
@@ -80,6 +80,13 @@ final class LineReader {
         var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
         var mass = drained(weigh(counted, weighed), measure, lower, weighed);
         return new Line(bare, counted.amount(), toTaste, optional, preparation, meant, words, "", mass, null, null);
+    }
+
+    /// "flatbreads x4": the times and the number are two words
+    private static String timesApart(String text) {
+        for (var at = text.indexOf(' '); at >= 0 && at + 2 < text.length(); at = text.indexOf(' ', at + 1))
+            if ("x×X".indexOf(text.charAt(at + 1)) >= 0 && Character.isDigit(text.charAt(at + 2))) return text.substring(0, at + 2) + " " + timesApart(text.substring(at + 2));
+        return text;
     }
 
     private static boolean saysToTaste(String lower) {

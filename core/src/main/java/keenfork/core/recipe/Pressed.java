@@ -36,7 +36,7 @@ enum Pressed {
     static Set<Pressed> behind(String rest) {
         if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
         var cut = firstOf(rest, ",(–");
-        if (cut < 0) return Set.of();
+        if (cut < 0) return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST) : Set.of();
         var pressed = EnumSet.noneOf(Pressed.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {

@@ -81,6 +81,13 @@ final class PeopleWords {
         var isTrace = false;
         for (var at = 0; at < words.size();) {
             var length = longest(words, at);
+            // "pine nuts" are one food before they are nuts
+            var food = foodOfMore(words, at, length);
+            if (food > length) {
+                open.add(clause.substring(words.get(at).start(), words.get(at + food - 1).end()));
+                at += food;
+                continue;
+            }
             if (length > 0) {
                 named.add(MEANT.get(key(words, at, length)));
                 at += length;
@@ -109,6 +116,13 @@ final class PeopleWords {
         var meaning = MEANT.get(Words.key(clause));
         if (ruleBook.group(clause.toLowerCase()).isPresent() || meaning == null || meaning.size() != 1 || meaning.getFirst().contains(":")) return Optional.empty();
         return Optional.of(ofSubstance(meaning.getFirst())).filter(Avoidance.OfGroup.class::isInstance);
+    }
+
+    /// {@return the words of a food's name of two words or more that starts here and is no longer key of the list; 0 where none does}
+    private static int foodOfMore(List<Words.Word> words, int at, int known) {
+        for (var length = Math.min(LONGEST, words.size() - at); length > Math.max(1, known); length--)
+            if (TALK.get(words.get(at).text()) == null && Foods.shipped().find(key(words, at, length)).isPresent()) return length;
+        return 0;
     }
 
     private static int longest(List<Words.Word> words, int at) {

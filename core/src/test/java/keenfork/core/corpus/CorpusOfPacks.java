@@ -17,7 +17,7 @@ public final class CorpusOfPacks {
 
     public static CorpusScore measure(Corpus.Share share) {
         var score = new CorpusScore();
-        for (var row : Corpus.lines("packs.txt")) if (!row.startsWith("#") && Corpus.isIn(share, row)) one(score, row);
+        for (var row : Corpus.lines("packs.txt")) if (!row.startsWith("#") && Corpus.isIn(share, "packs.txt", row.split("\\|", -1)[1].strip())) one(score, row);
         return score;
     }
 

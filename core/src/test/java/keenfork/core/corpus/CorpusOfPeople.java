@@ -12,7 +12,7 @@ public final class CorpusOfPeople {
 
     public static CorpusScore measure(Corpus.Share share) {
         var score = new CorpusScore();
-        for (var row : Corpus.lines("people.txt")) if (!row.startsWith("#") && Corpus.isIn(share, row)) one(score, row);
+        for (var row : Corpus.lines("people.txt")) if (!row.startsWith("#") && Corpus.isIn(share, "people.txt", row.split("\\|", -1)[0].strip())) one(score, row);
         return score;
     }
 

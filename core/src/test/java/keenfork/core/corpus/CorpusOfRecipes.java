@@ -32,9 +32,13 @@ public final class CorpusOfRecipes {
             if (row.startsWith("##")) continue;
             if (row.startsWith("# ")) block.clear();
             block.add(row);
-            if (row.startsWith("=") && block.getFirst().startsWith("# ") && Corpus.isIn(share, String.join("\n", block))) one(score, block);
+            if (row.startsWith("=") && block.getFirst().startsWith("# ") && Corpus.isIn(share, "recipes.txt", key(block))) one(score, block);
         }
         return score;
+    }
+
+    private static String key(List<String> block) {
+        return block.getFirst().substring(2).strip() + " / " + block.stream().skip(1).filter(r -> r.contains("=>")).findFirst().orElse("").split(" => ")[0];
     }
 
     private static void one(CorpusScore score, List<String> block) {
