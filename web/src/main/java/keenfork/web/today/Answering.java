@@ -5,6 +5,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import keenfork.core.food.Meaning;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
 import keenfork.core.trace.Asked;
@@ -45,8 +46,11 @@ final class Answering {
         return written.stream().filter(w -> !w.text.equals(w.dish.stored().value().text())).toList();
     }
 
+    private static boolean isBought(Line line) { return line.choices().getFirst().main() instanceof Meaning.OfFood(var food) && food.isCompound() && line.unread().isEmpty() && line.words().as().isEmpty(); }
+
     private static List<Answer> answers(Asked.Place place, Map<String, Menu.Dish> byName, Menu menu) {
-        return line(place, byName).map(l -> Answer.to(l, menu.volumes())).orElse(List.of());
+        // what is in a bought thing its pack says: no other product is proposed in its place
+        return line(place, byName).filter(l -> l.choices().size() != 1 || !isBought(l)).map(l -> Answer.to(l, menu.volumes())).orElse(List.of());
     }
 
     private static Optional<Line> line(Asked.Place place, Map<String, Menu.Dish> byName) {
