@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
@@ -13,6 +14,7 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Phrase;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
+import keenfork.core.food.Words;
 
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
@@ -186,12 +188,24 @@ final class DeclarationReader {
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) -> found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
-                if (!(food.isCompound() && explained)) food(food, match, head, path, tone, start, end);
+                if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
+                else food(food, match, head, path, tone, start, end);
             }
             case Meaning.Vague(var suspects, var question) -> {
                 if (!explained && tone == Tone.IN) vague.add(new VagueTerm(match.text(), suspects, question, start, end));
             }
         }
+    }
+
+    /// What opens up is told by what stands in its brackets, but for what its own name says: milk chocolate holds milk, whatever is listed.
+    private static List<Substance> saidByName(Food food, Match match) {
+        var tree = Substances.shipped();
+        var said = Words.of(match.text()).stream().flatMap(w -> Foods.shipped().packWords().read(w.text()).matches().stream()).flatMap(m -> switch (m.meaning()) {
+            case Meaning.OfSubstances(var substances) -> substances.stream();
+            case Meaning.OfFood(var part) when !part.isCompound() -> part.holds().stream();
+            case Meaning.OfFood _, Meaning.Vague _ -> Stream.<Substance>empty();
+        }).toList();
+        return food.holds().stream().filter(s -> said.stream().anyMatch(w -> tree.isUnder(s, w) || tree.isUnder(w, s))).toList();
     }
 
     private void denied(Match match) {

@@ -25,6 +25,8 @@ class DeclarationTest {
     /// Declarations of our own, in the shapes packs have (common practice).
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', value = {
+            // common practice: a bracket that opens a name up takes away nothing that the name itself says
+            "milk chocolate (sugar, cocoa mass), salt | milk | ''", "soy sauce (water, salt, rice) | soybeans | ''", "vegan cheese (sunflower oil, salt) | '' | ''",
             "Ingredients: water, mustard seeds (28 %), vinegar, salt. | mustard | ''",
             "red peppers, spice mix (coriander, celery seed), garlic. May contain mustard. | celery garlic | mustard",
             "WHEAT flour, water, *milk* powder | milk wheat | ''",
