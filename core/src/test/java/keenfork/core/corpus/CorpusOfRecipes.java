@@ -37,6 +37,8 @@ public final class CorpusOfRecipes {
         return score;
     }
 
+    private static boolean isSame(double read, double expected) { return Math.abs(read - expected) <= SAME * expected; }
+
     private static String key(List<String> block) {
         return block.getFirst().substring(2).strip() + " / " + block.stream().skip(1).filter(r -> r.contains("=>")).findFirst().orElse("").split(" => ")[0];
     }
@@ -104,8 +106,9 @@ public final class CorpusOfRecipes {
             return amount == null ? "" : "amount " + amount.low().decimal() + " " + amount.unit().id() + ", not none";
         }
         if (amount == null) return "no amount";
-        var limits = Arrays.stream(expected.amount.split("-")).mapToDouble(Double::parseDouble).toArray();
-        var fits = Math.abs(amount.low().decimal().doubleValue() - limits[0]) <= SAME * limits[0] && Math.abs(amount.high().decimal().doubleValue() - limits[limits.length - 1]) <= SAME * limits[limits.length - 1];
+        var limits = Arrays.stream(expected.amount.split("-")).map(Double::valueOf).toList();
+        var fits = isSame(amount.low().decimal().doubleValue(), limits.getFirst())
+                && isSame(amount.high().decimal().doubleValue(), limits.getLast());
         var isPint = expected.unit.equals("fl-oz");
         if (!fits && !isPint) return "%s-%s, not %s".formatted(amount.low().decimal(), amount.high().decimal(), expected.amount);
         return amount.unit().id().equals(expected.unit) ? "" : "%s, not %s".formatted(amount.unit().id(), expected.unit);
