@@ -244,6 +244,8 @@ public final class Foods {
         var known = SHORT_FORMS.get(word);
         if (known != null) return known;
         if (Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD) return null;
+        var talk = Held.WITHOUT_VOWELS.talk(word);
+        if (!talk.isEmpty()) return talk;
         var near = vocabulary().oneAway(word);
         if (near.size() != 1 || near.getFirst().length() < SHORTEST_TAKEN) return null;
         // hardly anybody gets the first letter wrong: what differs there is another word
@@ -324,6 +326,12 @@ public final class Foods {
         if (meaning instanceof Meaning.OfSubstances(var substances)) found.addAll(substances);
     }
 
+    private static WithoutVowels withoutVowels() {
+        var words = SHIPPED.recipeWords;
+        var vocabulary = words.vocabulary();
+        return new WithoutVowels(vocabulary.stream().filter(words::isTalk).toList(), vocabulary.stream().filter(w -> !words.isTalk(w)).toList());
+    }
+
     private Slips vocabulary() { return Held.VOCABULARY; }
 
     private Slips names() { return Held.NAMES; }
@@ -332,6 +340,7 @@ public final class Foods {
     private static final class Held {
         private static final Set<String> SHOWN = shown();
         private static final Slips NAMES = new Slips(List.copyOf(SHIPPED.recipeWords.names()));
+        private static final WithoutVowels WITHOUT_VOWELS = withoutVowels();
         private static final Slips VOCABULARY = new Slips(SHIPPED.recipeWords.vocabulary());
     }
 }

@@ -3,13 +3,14 @@ package keenfork.core.food;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon.Match;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL }
+    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER }
 
     private static final Map<String, Kind> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -32,7 +33,7 @@ final class TwoSided {
     private static Map<String, Kind> read() {
         var held = new HashMap<String, Kind>();
         for (var row : Table.read(TwoSided.class, "two-sided.txt", 3))
-            held.put(Words.key(row.cell(0)), row.read(1, c -> Kind.valueOf(c.toUpperCase(java.util.Locale.ROOT))));
+            held.put(Words.key(row.cell(0)), row.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))));
         return Map.copyOf(held);
     }
 
@@ -44,6 +45,8 @@ final class TwoSided {
             var match = matches.get(i);
             if (!mayBe(match.text())) continue;
             var kind = HELD.get(Words.key(match.text()));
+            // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
+            if (kind == Kind.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
             if (kind == null || !isTalk(text, matches, i, kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
@@ -58,6 +61,6 @@ final class TwoSided {
         if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
         if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0 && Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end());
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
-        return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+        return (kind == Kind.WORKS || kind == Kind.MANNER) && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }
 }

@@ -31,6 +31,8 @@ final class LineReader {
     private static final String AROUND = " ,();";
     private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
+    private static final Pattern DENIES = Pattern.compile("(?i)(?<![\\w])(?:not|no|without|w/o)\\s+(?:(?:in|with|on|the|any|from|of|added|extra)\\s+)*$");
+    private static final Pattern ENDS = Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:or|nor|and|but|added)\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;
@@ -133,13 +135,19 @@ final class LineReader {
             var reading = Foods.shipped().phrase(alternative);
             words = words.and(Understood.of(reading));
             var named = new ArrayList<Match>(2);
-            for (var match : reading.matches()) if (!Words.isDenied(alternative, match.end())) named.add(match);
+            for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
             if (choices.isEmpty() && !named.isEmpty()) before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), alternatives.length > 1);
         }
         for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food)) words = words.knowing(food);
         return new Named(different(choices), weighed, before, words);
+    }
+
+    /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt": the cook says that it is not there.
+    private static boolean isDenied(String phrase, Match match, boolean isBehind) {
+        if (Words.isDenied(phrase, match.end())) return true;
+        return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt() && DENIES.matcher(phrase.substring(0, match.start())).find();
     }
 
     /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be the other half of a name.

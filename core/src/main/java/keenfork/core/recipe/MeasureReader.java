@@ -102,7 +102,7 @@ final class MeasureReader {
         if (cursor.mark("x×X")) cursor.blanks();
         var each = each(cursor);
         if (each != null) return contained(cursor, number, each, pressed);
-        cursor.at = times;
+        if (cursor.at == times || !isCounted(cursor)) cursor.at = times;
         var size = sizes(cursor);
         var bracket = bracketed(cursor);
         if (bracket != null) {
@@ -184,6 +184,14 @@ final class MeasureReader {
         }
         cursor.at = start;
         return null;
+    }
+
+    /// "1 x tin butter beans": a count noun right behind the times
+    private boolean isCounted(Cursor cursor) {
+        var start = cursor.at;
+        var unit = units.ahead(cursor);
+        cursor.at = start;
+        return unit != null && unit.unit().kind() == Unit.Kind.COUNT;
     }
 
     private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<Pressed> pressed) {

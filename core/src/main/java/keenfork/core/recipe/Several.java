@@ -10,6 +10,8 @@ final class Several {
 
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
     static List<String> of(String line) {
+        var each = Each.of(line);
+        if (!each.isEmpty()) return each;
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;

@@ -3,9 +3,11 @@ package keenfork.core.trace;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
@@ -161,15 +163,23 @@ final class Deriver {
 
         /// What every choice of an "or" holds is certain, the rest is not known until one is chosen.
         private void either(boolean isRead) {
-            questions.add(new Question(dish, line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
             var byChoice = new ArrayList<List<Evidence>>();
             for (var choice : line.choices()) {
                 found.clear();
                 choice(choice, isRead);
                 byChoice.add(List.copyOf(found));
             }
+            // parmesan or grana, an onion or a shallot: nobody needs to choose for the map's sake
+            if (!byChoice.stream().allMatch(c -> certainties(c).equals(certainties(byChoice.getFirst()))))
+                questions.add(new Question(dish, line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
             for (var choice : byChoice)
                 for (var e : choice) evidence.add(isInEach(e, byChoice) ? e : e.withCertainty(Certainty.NOT_KNOWN));
+        }
+
+        private static Map<Substance, Certainty> certainties(List<Evidence> choice) {
+            var strongest = new HashMap<Substance, Certainty>();
+            for (var e : choice) strongest.merge(TREE.branch(e.substance()), e.certainty(), (a, b) -> a.compareTo(b) < 0 ? a : b);
+            return strongest;
         }
 
         private void other(int depth) {

@@ -1,0 +1,45 @@
+package keenfork.core.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
+
+/// One amount for each of several foods: "1 tsp each cumin and coriander", "1 can each kidney and navy beans". Each becomes a line with the amount in front.
+final class Each {
+    /// how many words may stand between the number and "each": "1 heaped level tsp each"
+    private static final int MOST_BEFORE = 30;
+    private static final Pattern EACH = Pattern.compile("(?i)\\beach(?:\\s+of)?\\s*[:,-]?\\s+");
+    private static final Pattern JOINT = Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+and\\s+|\\s+n\\s+|\\s+plus\\s+");
+
+    private Each() {}
+
+    /// {@return a line for each food; empty where the line does not give one amount to several}
+    static List<String> of(String line) {
+        var number = Numbers.at(line, 0);
+        var each = EACH.matcher(line);
+        if (number == null || !each.find(number.end()) || each.start() - number.end() > MOST_BEFORE) return List.of();
+        var amount = line.substring(0, each.start()).strip();
+        if (amount.length() > number.end() && names(amount.substring(number.end()))) return List.of();
+        var pieces = List.of(JOINT.split(line.substring(each.end())));
+        var tail = tail(pieces.getLast());
+        var lines = new ArrayList<String>();
+        for (var piece : pieces) {
+            var shared = piece + " " + tail;
+            if (!piece.equals(pieces.getLast()) && Foods.shipped().meaning(shared).isPresent()) lines.add(amount + " " + shared);
+            else if (names(piece)) lines.add(amount + " " + piece);
+            // what is done to the food in front: "cumin, toasted"
+            else if (!lines.isEmpty()) lines.set(lines.size() - 1, lines.getLast() + ", " + piece);
+            else return List.of();
+        }
+        return lines.size() > 1 ? lines : List.of();
+    }
+
+    /// {@return the last word, which an earlier food may share: the beans of "kidney and navy beans"}
+    private static String tail(String last) {
+        var bare = last.replaceFirst("[,(].*", "").strip();
+        return bare.substring(bare.lastIndexOf(' ') + 1);
+    }
+
+    private static boolean names(String words) { return !Foods.shipped().recipeWords().read(words).matches().isEmpty(); }
+}
