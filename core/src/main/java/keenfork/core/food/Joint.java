@@ -8,7 +8,7 @@ final class Joint {
     private static final Set<String> GOES_ON = words("goes-on");
     private static final Set<String> TURNS_ASIDE = words("turns-aside");
     private static final Set<String> COMES_TO = words("comes-to");
-    private static final String ASIDE = ",;:([{–—";
+    private static final String ASIDE = ",;:([{–—!?";
 
     private Joint() {}
 

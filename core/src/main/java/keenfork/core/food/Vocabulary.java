@@ -14,6 +14,8 @@ final class Vocabulary {
     static final int NONE = -1;
     private static final int START = 1 << 13;
     private static final int PLAIN = 128;
+    /// a shorter word in i is no noun that is counted
+    private static final int SHORTEST_IN_I = 3;
 
     /// letters and digits of ASCII, lower case; 0 for everything that ends a word
     private static final char[] LOWER = new char[PLAIN];
@@ -39,6 +41,8 @@ final class Vocabulary {
             var read = Words.next(form, 0);
             if (read != null && read.end() == form.length() && read.text().equals(word)) hold(form, number);
         }
+        // idlis and rotis; the one form leaves an "is" alone, for there are oasis and cassis
+        if (word.endsWith("i") && word.length() > SHORTEST_IN_I) hold(word + "s", number);
         return number;
     }
 

@@ -32,6 +32,9 @@ final class LineReader {
     private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern DENIES = Pattern.compile("(?i)(?<![\\w])(?:not|no|without|w/o)\\s+(?:(?:in|with|on|the|any|from|of|added|extra)\\s+)*$");
+    private static final Pattern PURPOSE = Pattern.compile("(?i)\\bfor\\s+(?:(?:the|a|your|our)\\s+)?$");
+    /// "swap the cream for oat cream" puts it in
+    private static final Pattern EXCHANGED = Pattern.compile("(?i)\\b(?:swap|sub|substitut|chang|switch|exchang|replac|trad)\\w*\\b");
     private static final Pattern ENDS = Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:or|nor|and|but|added)\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
@@ -53,13 +56,20 @@ final class LineReader {
 
     /// {@return a line of plain text without bullet, tick box or list number}
     static String bare(String text) {
-        var at = 0;
-        while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
-        if (text.startsWith("[ ]", at) || text.startsWith("[x]", at)) at += 3;
+        var at = behindBullet(text);
         var digits = at;
         while (digits < text.length() && digits - at < 3 && Character.isDigit(text.charAt(digits))) digits++;
         if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0 && text.charAt(digits + 1) == ' ') at = digits + 1;
         return text.substring(at).strip();
+    }
+
+    /// {@return a line without bullet or tick box; a number stays}
+    static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
+
+    private static int behindBullet(String text) {
+        var at = 0;
+        while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
+        return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
     }
 
     Line read(String written) {
@@ -144,9 +154,10 @@ final class LineReader {
         return new Named(different(choices), weighed, before, words);
     }
 
-    /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt": the cook says that it is not there.
+    /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel": the cook says that it is not there.
     private static boolean isDenied(String phrase, Match match, boolean isBehind) {
         if (Words.isDenied(phrase, match.end())) return true;
+        if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find()) return true;
         return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt() && DENIES.matcher(phrase.substring(0, match.start())).find();
     }
 

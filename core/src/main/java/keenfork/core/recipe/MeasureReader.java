@@ -36,13 +36,12 @@ final class MeasureReader {
     private static final Set<String> SHORT_SIZES = Set.of("sm", "sml", "med", "lg", "lge", "lrg", "xl");
     private static final Set<String> LENGTHS = Set.of("cm", "centimetre", "centimetres", "centimeter", "inch", "inches", "in", "mm");
     private static final Set<String> LENGTH_NOUNS = Set.of("piece", "pieces", "knob", "knobs", "stick", "sticks", "chunk", "chunks", "thumb", "length", "slice", "slices");
-    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
+    static final Set<String> ARTICLES = Set.of("a", "an", "the");
     private static final Set<String> OF = Set.of("of");
-    private static final Set<String> EACH = Set.of("each");
+    static final Set<String> EACH = Set.of("each", "ea");
     private static final Set<String> TO = Set.of("to");
     private static final Set<String> PLUS = Set.of("plus", "and");
     private static final Set<String> ALTOGETHER = Set.of("total", "drained", "in", "all");
-    private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG, Unit.TIN, Unit.JAR);
     private static final Set<String> OR = Set.of("or");
     private static final Map<String, Fraction> PARTS = Map.of("half", new Fraction(1, 2), "quarter", new Fraction(1, 4), "third", new Fraction(1, 3));
     private static final Set<String> THE_OR_SOME = Set.of("the", "some");
@@ -52,10 +51,12 @@ final class MeasureReader {
 
     private final Volumes volumes;
     private final Units units;
+    private final AmountBehind behind;
 
     MeasureReader(Volumes volumes) {
         this.volumes = volumes;
         this.units = new Units(volumes);
+        this.behind = new AmountBehind(this, units);
     }
 
     private static Map.Entry<String, BigDecimal> size(String word, String factor) {
@@ -81,7 +82,7 @@ final class MeasureReader {
         return numbered(cursor, number, pressed);
     }
 
-    private static Measure measure(@Nullable Amount amount, Set<Pressed> pressed, String rest) {
+    static Measure measure(@Nullable Amount amount, Set<Pressed> pressed, String rest) {
         return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null, null, pressed, rest);
     }
 
@@ -135,7 +136,7 @@ final class MeasureReader {
 
     private static boolean isContainer(Unit unit) { return unit == Unit.TIN || unit == Unit.JAR || unit == Unit.POT; }
 
-    private Amount amount(Numbers.Found number, Written unit) {
+    Amount amount(Numbers.Found number, Written unit) {
         return new Amount(number.low().times(unit.times()), number.high().times(unit.times()), unit.unit());
     }
 
@@ -227,7 +228,7 @@ final class MeasureReader {
     }
 
     /// Size words at the cursor, taken: what they do to one of the food. "thumb-sized" says no figure, and a walnut-sized knob holds no walnut.
-    private static BigDecimal sizes(Cursor cursor) {
+    static BigDecimal sizes(Cursor cursor) {
         var size = BigDecimal.ONE;
         while (true) {
             var start = cursor.at;
@@ -253,7 +254,7 @@ final class MeasureReader {
     }
 
     /// "100g-150g kale": the unit is said twice.
-    private Amount wider(Cursor cursor, Amount amount, Written unit) {
+    Amount wider(Cursor cursor, Amount amount, Written unit) {
         var start = cursor.at;
         if (cursor.mark("-–—") || cursor.take(TO)) {
             cursor.blanks();
@@ -269,7 +270,7 @@ final class MeasureReader {
     }
 
     /// "1 tbsp + 1 tsp" and "2 lb 4 oz": both together, in the first unit.
-    private Amount added(Cursor cursor, Amount amount) {
+    Amount added(Cursor cursor, Amount amount) {
         var start = cursor.at;
         var joined = cursor.mark("+") || cursor.take(PLUS);
         cursor.blanks();
@@ -318,7 +319,7 @@ final class MeasureReader {
     }
 
     /// "200g/7oz": the same again in another unit is passed over.
-    private void skipOther(Cursor cursor) {
+    void skipOther(Cursor cursor) {
         var start = cursor.at;
         if (cursor.mark("/")) {
             cursor.blanks();
@@ -374,87 +375,7 @@ final class MeasureReader {
             if (cursor.ahead() != 0) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
         }
         cursor.at = start;
-        var behind = amountBehind(text);
-        if (behind == null) behind = unitBehind(text);
-        return behind != null ? behind : measure(null, Set.of(), text);
-    }
-
-    /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon juice (from 1 lemon)".
-    private @Nullable Measure amountBehind(String text) {
-        for (var at = 1; at < text.length(); at++) {
-            var before = text.charAt(at - 1);
-            if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
-            var separated = isSeparated(text, at);
-            if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0 && !(separated && Character.isLetter(text.charAt(at)))) continue;
-            var number = Numbers.at(text, at);
-            if (number == null || number.high().top() == 0) continue;
-            var found = behind(text, at, number, separated);
-            if (found != null) return found;
-        }
-        return null;
-    }
-
-    /// "pine kernels, small handful", "tzatziki, a good dollop": a count noun behind the food that ends what is said.
-    private @Nullable Measure unitBehind(String text) {
-        for (var comma = text.indexOf(','); comma > 0; comma = text.indexOf(',', comma + 1)) {
-            var cursor = new Cursor(text, comma + 1);
-            cursor.blanks();
-            cursor.take(ARTICLES);
-            var size = sizes(cursor);
-            var word = cursor.word();
-            var unit = word.isEmpty() ? null : units.named(word);
-            if (unit == null || unit.unit().kind() != Unit.Kind.COUNT || HANDS.stream().noneMatch(unit.unit()::equals)) continue;
-            cursor.pass();
-            if (cursor.ahead() != 0 && cursor.ahead() != ',') continue;
-            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + cursor.rest());
-        }
-        return null;
-    }
-
-    private @Nullable Measure behind(String text, int at, Numbers.Found number, boolean separated) {
-        var inBracket = text.lastIndexOf('(', at) > text.lastIndexOf(')', at);
-        var cursor = new Cursor(text, number.end());
-        var size = sizes(cursor);
-        var unit = unitEnding(cursor);
-        var amount = amount(number, unit == null ? Written.NONE : unit);
-        if (unit != null) amount = added(cursor, wider(cursor, amount, unit));
-        skipOther(cursor);
-        cursor.blanks();
-        var from = text.lastIndexOf("(from", at);
-        if (unit == null && inBracket && from >= 0) {
-            var close = text.indexOf(')', at);
-            return close < 0 ? null : measure(amount, Set.of(), text.substring(0, from).strip());
-        }
-        var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
-        if (!ends && !(unit != null && separated) || unit == null && !separated) return null;
-        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "").strip();
-        if (food.isEmpty()) return null;
-        var tail = cursor.rest();
-        if (inBracket) tail = tail.replaceFirst("\\)", "");
-        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit().kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
-                Set.of(), (food + " " + tail).strip());
-    }
-
-    /// A unit behind the food may end the line: "chickpeas x 2 tins".
-    private @Nullable Written unitEnding(Cursor cursor) {
-        var unit = units.ahead(cursor);
-        if (unit != null) return unit;
-        var start = cursor.at;
-        cursor.blanks();
-        var found = units.named(cursor.word());
-        if (found == null || cursor.word().isEmpty()) {
-            cursor.at = start;
-            return null;
-        }
-        cursor.pass();
-        return found;
-    }
-
-    private static boolean isSeparated(String text, int at) {
-        var i = at - 1;
-        while (i >= 0 && text.charAt(i) == ' ') i--;
-        if (i < 0) return false;
-        var c = text.charAt(i);
-        return ",:;(–—-×".indexOf(c) >= 0 || (c == 'x' || c == 'X') && i > 0 && text.charAt(i - 1) == ' ';
+        var found = behind.read(text);
+        return found != null ? found : measure(null, Set.of(), text);
     }
 }

@@ -62,6 +62,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         return false;
     }
 
+    /// {@return whether its word is one for several whole branches: nuts, shellfish}
+    public boolean isOfBranches() { return product == null && substances.size() > 1 && substances.stream().allMatch(s -> Substances.shipped().branch(s).equals(s)); }
+
     private static boolean says(String text, String word) { return (" " + Words.key(text) + " ").contains(" " + word + " "); }
 
     static List<Mention> in(List<String> steps) {

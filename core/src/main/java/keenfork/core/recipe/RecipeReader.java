@@ -1,12 +1,12 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
-import keenfork.core.food.Table;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
@@ -24,11 +24,16 @@ final class RecipeReader {
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD = Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping list)\\s*:?$");
-    private static final String PARTS = "dressing|topping|base|salad|dip|sauce|crumb|serve|garnish|finish|vinaigrette|marinade|filling|grains?|side|pesto|aioli";
-    private static final Pattern HEADING = Pattern.compile("^(?<name>[^:]{1,80}):$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
+    private static final String PARTS = "dressing|topping|base|salad|dip|sauce|crumb|serve|plate|garnish|finish|vinaigrette|marinade|filling|grains?|side|pesto|aioli";
+    private static final Pattern HEADING = Pattern.compile("^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
             + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
     /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
     private static final Pattern LONE = Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
+    /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals: "GARNISH"
+    private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS + "))(?:\\s*\\((?:makes|for|serves|enough for|feeds|x)\\b[^)]*\\)|\\s+(?:pp|p\\.p\\.|per person|per portion|each))$"
+            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>garnish|topping|toppings|base|side|filling|to serve|to finish|to garnish|to plate)$");
+    private static final Pattern WHOLE_PART = Pattern.compile("(?i)(?:.* )?(?:" + PARTS + ")");
+    private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE = Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
     private static final Pattern CONVENTION = Pattern.compile("(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
@@ -37,11 +42,6 @@ final class RecipeReader {
     private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
-    private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
-    /// words that begin a step: what to do, or when
-    private static final Pattern VERB = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the)|%s)\\b".formatted(
-            String.join("|", Table.read(RecipeReader.class, "step-words.txt", 2).stream().map(r -> r.cell(0)).toList())));
-
     private final Volumes kitchen;
     private LineReader lineReader;
     private final Law home;
@@ -54,6 +54,10 @@ final class RecipeReader {
     private int serves;
     private String makes = "";
     private boolean inMethod;
+    /// a step was read since the last heading, though none called it a method
+    private boolean inSteps;
+    /// an ingredient line with a bullet was read
+    private boolean bulleted;
 
     RecipeReader(Volumes volumes, Law home, OwnWeights own) {
         this.kitchen = volumes;
@@ -114,12 +118,15 @@ final class RecipeReader {
             return;
         }
         var heading = isShort && mayBeHeading(line) ? heading(line) : null;
+        if (heading == null && isShort && !inMethod) heading = made(line);
         if (heading == null && afterBlank && !inMethod && LONE.matcher(line).matches()) heading = line;
         if (heading != null) {
             endPart();
             partName = heading;
             inMethod = false;
-        } else if (inMethod || isStep(line)) {
+            inSteps = false;
+        } else if (inMethod || isStep(line, afterBlank)) {
+            inSteps = true;
             steps.add(LineReader.bare(line));
         } else if (!takesInline(line)) {
             takeLine(line);
@@ -132,6 +139,7 @@ final class RecipeReader {
     }
 
     private void takeLine(String line) {
+        bulleted |= LineReader.withoutBullet(line).length() < line.length();
         var told = Told.of(line).orElse(null);
         if (told == null) {
             for (var piece : Several.of(LineReader.bare(line))) lines.add(lineReader.read(piece));
@@ -141,15 +149,19 @@ final class RecipeReader {
         steps.addAll(told.steps());
     }
 
-    /// "Dressing: 3 tbsp tahini, juice of 1 lemon": a part told on one line.
+    /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a list.
     private boolean takesInline(String line) {
         if (line.indexOf(':') < 0) return false;
         var inline = INLINE.matcher(line);
-        if (!inline.matches()) return false;
-        var pieces = inline.group("rest").split("[;,]\\s+");
-        if (pieces.length < 2) return false;
-        endPart();
-        partName = inline.group("name");
+        var isPart = inline.matches();
+        var list = isPart ? inline : LISTED.matcher(line);
+        if (!list.matches()) return false;
+        var pieces = list.group("rest").split("[;,]\\s+");
+        if (pieces.length < 2 || !isPart && !(StepLine.isDone(list.group("name")) && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1)) return false;
+        if (isPart) {
+            endPart();
+            partName = list.group("name");
+        }
         var whole = new StringBuilder();
         for (var piece : pieces) {
             // "1 onion, finely chopped": what names no food goes with what stands before it
@@ -205,8 +217,18 @@ final class RecipeReader {
         return Declaration.read(first.text() + "\n" + second.text(), first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
     }
 
+    private static @Nullable String made(String line) {
+        var matcher = MADE.matcher(line);
+        if (hasFigureAhead(line) || !matcher.matches()) return null;
+        if (matcher.group("bare") != null) return line;
+        var caps = matcher.group("caps");
+        return caps == null ? matcher.group("name") : WHOLE_PART.matcher(caps).matches() ? caps : null;
+    }
+
+    private static boolean hasFigureAhead(String line) { return Character.isDigit(line.charAt(0)); }
+
     private static boolean mayBeHeading(String line) {
-        return line.endsWith(":") || "#*_=[-".indexOf(line.charAt(0)) >= 0 || line.regionMatches(true, 0, "for ", 0, 4) || line.regionMatches(true, 0, "to ", 0, 3);
+        return ":-–—".indexOf(line.charAt(line.length() - 1)) >= 0 || "#*_=[-".indexOf(line.charAt(0)) >= 0 || line.regionMatches(true, 0, "for ", 0, 4) || line.regionMatches(true, 0, "to ", 0, 3);
     }
 
     private static @Nullable String heading(String line) {
@@ -219,24 +241,11 @@ final class RecipeReader {
         return null;
     }
 
-    private static boolean isNumbered(String line) {
-        var at = 0;
-        while (at < line.length() && at < 4 && Character.isDigit(line.charAt(at))) at++;
-        return at > 0 && at < line.length() && (line.charAt(at) == '.' || line.charAt(at) == ')');
-    }
-
-    /// A sentence that starts with what to do, after the ingredients, is a step; a numbered ingredient stays an ingredient.
-    private boolean isStep(String line) {
-        if (lines.isEmpty() && parts.isEmpty() || !line.endsWith(".") && !isNumbered(line)) return false;
-        var numbered = NUMBERED.matcher(line);
-        var rest = numbered.matches() ? numbered.group("rest") : line;
-        return Numbers.at(rest, 0) == null && VERB.matcher(rest).find() && (numbered.matches() ? isSentence(rest) : rest.endsWith(".") && rest.split(" ").length >= 5);
-    }
-
-    /// "Toast, rubbed with garlic" may be an ingredient; "Toast the crumbs in the oil." is a step.
-    private static boolean isSentence(String text) {
-        var second = text.contains(" ") ? text.charAt(text.indexOf(' ') - 1) : ',';
-        return text.endsWith(".") || second != ',' && text.split(" ").length >= 5;
+    private boolean isStep(String line, boolean afterBlank) {
+        var bare = LineReader.withoutBullet(line);
+        // "- blitz the seeds" under a list without bullets
+        var bulletsStart = bare.length() < line.length() && !lines.isEmpty() && !bulleted;
+        return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 
     private void endPart() {

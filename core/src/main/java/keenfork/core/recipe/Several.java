@@ -2,16 +2,21 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 
 /// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
 final class Several {
+    /// marks that stand between the items of a list and nowhere else
+    private static final Pattern MARKS = Pattern.compile("\\s+(?://|\\||•|·|‣|▪)\\s+");
+
     private Several() {}
 
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
     static List<String> of(String line) {
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
+        if (MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;

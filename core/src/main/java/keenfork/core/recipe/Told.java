@@ -3,11 +3,13 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
+import keenfork.core.measure.Unit;
 
 /// A recipe told, not written: "so I take about two handfuls of walnuts and then a good glug of oil". Cut into ingredient lines, each in the words it
 /// was told in, and into steps. A food that is told without an amount is a line of its own: nothing that was said is lost.
@@ -21,10 +23,12 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
     private static final Pattern CLAUSE = Pattern.compile("(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half|quarter|bit|third)\\b)");
     private static final Pattern PRESSED = Pattern.compile("(?i)\\b(?:juice|zest|rind)\\b");
+    /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
+    private static final Pattern TAKE = Pattern.compile("(?i)^(?:take|mix|blend|blitz|whisk|combine|use|get|grab|stir)\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
     private static final Pattern TALKING = Pattern.compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
 
     static Optional<Told> of(String text) {
-        if (text.length() < SHORTEST || !isTalking(text)) return Optional.empty();
+        if (text.length() < SHORTEST || !isTalking(text) && !TAKE.matcher(text).lookingAt()) return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
         var measured = 0;
@@ -32,7 +36,7 @@ record Told(List<String> lines, List<String> steps) {
         for (var sentence : steps)
             for (var clause : CLAUSE.split(sentence)) {
                 var bare = clause.replaceFirst("[.!?]+$", "").strip();
-                var from = amountFrom(bare);
+                var from = opensWithHands(bare) ? 0 : amountFrom(bare);
                 var matches = Foods.shipped().recipeWords().read(from < 0 ? bare : bare.substring(from)).matches();
                 if (matches.isEmpty()) continue;
                 if (from >= 0) {
@@ -44,6 +48,16 @@ record Told(List<String> lines, List<String> steps) {
                 }
             }
         return measured < FEWEST_MEASURED ? Optional.empty() : Optional.of(new Told(lines, steps));
+    }
+
+    /// "big handful mint": an amount without a number
+    private static boolean opensWithHands(String clause) {
+        var words = clause.toLowerCase(Locale.ROOT).split(" ", 3);
+        for (var at = 0; at < Math.min(2, words.length); at++) {
+            var unit = Units.unit(words[at]);
+            if (unit == Unit.HANDFUL || unit == Unit.BUNCH || unit == Unit.PINCH || unit == Unit.SPRIG) return true;
+        }
+        return false;
     }
 
     private static boolean isTalking(String text) {
@@ -61,7 +75,9 @@ record Told(List<String> lines, List<String> steps) {
     /// {@return where an amount with a food behind it starts, or -1}
     private static int amountFrom(String clause) {
         var pressed = PRESSED.matcher(clause);
-        if (pressed.find() && Numbers.at(clause, Math.min(clause.length(), pressed.end() + 4)) != null) return pressed.start();
+        // "juice of 1 lemon", "juice 1 lemon"
+        if (pressed.find() && (Numbers.at(clause, Math.min(clause.length(), pressed.end() + 4)) != null || Numbers.at(clause, Math.min(clause.length(), pressed.end() + 1)) != null))
+            return pressed.start();
         for (var at = 0; at < clause.length(); at++) {
             if (at > 0 && clause.charAt(at - 1) != ' ') continue;
             var number = Numbers.at(clause, at);

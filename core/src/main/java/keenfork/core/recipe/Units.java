@@ -48,7 +48,7 @@ final class Units {
         for (var word : List.of("dsp", "dessertspoon", "dessertspoons", "dstsp")) aliases.put(word, Alias.of(Unit.TSP, Fraction.of(2)));
         aliases.put("dl", Alias.of(Unit.ML, Fraction.of(100)));
         aliases.put("cl", Alias.of(Unit.ML, Fraction.of(10)));
-        for (var word : List.of("pint", "pints", "pt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
+        for (var word : List.of("pint", "pints", "pt", "pts")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
         for (var word : List.of("quart", "quarts", "qt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(40), Fraction.of(32)));
         return Map.copyOf(aliases);
     }

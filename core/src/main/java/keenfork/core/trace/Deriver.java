@@ -100,6 +100,8 @@ final class Deriver {
         for (var mention : recipe.mentions()) {
             if (mention.product() != null && mention.isListed(recipe)) continue;
             var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
+            // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
+            if (missing.size() < mention.substances().size() && mention.isOfBranches()) continue;
             if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) continue;
             var step = recipe.steps().get(mention.step());
             questions.add(new Question(recipe.name(), step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));

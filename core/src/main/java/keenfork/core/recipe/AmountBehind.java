@@ -1,0 +1,139 @@
+package keenfork.core.recipe;
+
+import java.math.BigDecimal;
+import java.util.Locale;
+import java.util.Set;
+import keenfork.core.food.Foods;
+import keenfork.core.measure.Amount;
+import keenfork.core.measure.Fraction;
+import keenfork.core.measure.Unit;
+import keenfork.core.recipe.MeasureReader.Measure;
+import keenfork.core.recipe.Units.Written;
+import org.jspecify.annotations.Nullable;
+
+/// Reads an amount that stands behind its food: "butter 50 g", "eggs x 3", "basil 2kg picked", "parsley, small handful".
+final class AmountBehind {
+    private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG, Unit.TIN, Unit.JAR);
+    /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
+    private static final Fraction MOST_COUNTED = Fraction.of(48);
+
+    private final MeasureReader ahead;
+    private final Units units;
+
+    AmountBehind(MeasureReader ahead, Units units) {
+        this.ahead = ahead;
+        this.units = units;
+    }
+
+    /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon juice (from 1 lemon)".
+    @Nullable Measure read(String text) {
+        var amount = amount(text);
+        if (amount == null) amount = unitBehindComma(text);
+        return amount != null ? amount : unitAtEnd(text);
+    }
+
+    private @Nullable Measure amount(String text) {
+        for (var at = 1; at < text.length(); at++) {
+            var before = text.charAt(at - 1);
+            if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
+            var separated = isSeparated(text, at);
+            if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0 && !(separated && Character.isLetter(text.charAt(at)))) continue;
+            var number = Numbers.at(text, at);
+            if (number == null || number.high().top() == 0) continue;
+            var found = behind(text, at, number, separated);
+            if (found != null) return found;
+        }
+        return null;
+    }
+
+    /// "pine kernels, small handful", "tzatziki, a good dollop": a count noun behind the food that ends what is said.
+    private @Nullable Measure unitBehindComma(String text) {
+        for (var comma = text.indexOf(','); comma > 0; comma = text.indexOf(',', comma + 1)) {
+            var cursor = new Cursor(text, comma + 1);
+            cursor.blanks();
+            cursor.take(MeasureReader.ARTICLES);
+            var size = MeasureReader.sizes(cursor);
+            var word = cursor.word();
+            var unit = word.isEmpty() ? null : units.named(word);
+            if (unit == null || unit.unit().kind() != Unit.Kind.COUNT || !HANDS.contains(unit.unit())) continue;
+            cursor.pass();
+            if (cursor.ahead() != 0 && cursor.ahead() != ',') continue;
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + cursor.rest());
+        }
+        return null;
+    }
+
+    private @Nullable Measure behind(String text, int at, Numbers.Found number, boolean separated) {
+        var inBracket = text.lastIndexOf('(', at) > text.lastIndexOf(')', at);
+        var cursor = new Cursor(text, number.end());
+        var size = MeasureReader.sizes(cursor);
+        var unit = unitEnding(cursor);
+        var amount = ahead.amount(number, unit == null ? Written.NONE : unit);
+        if (unit != null) amount = ahead.added(cursor, ahead.wider(cursor, amount, unit));
+        ahead.skipOther(cursor);
+        cursor.blanks();
+        var from = text.lastIndexOf("(from", at);
+        if (unit == null && inBracket && from >= 0) {
+            var close = text.indexOf(')', at);
+            return close < 0 ? null : MeasureReader.measure(amount, Set.of(), text.substring(0, from).strip());
+        }
+        if (unit != null && cursor.take(MeasureReader.EACH)) cursor.mark(".");
+        cursor.blanks();
+        var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
+        // "basil 2kg picked", "carrots 3": a weight, or a number at the end, right behind a food
+        var isWeighed = unit != null && unit.unit().kind() != Unit.Kind.COUNT;
+        var isRightBehind = !separated && (isWeighed || unit == null && ends && number.high().compareTo(MOST_COUNTED) <= 0) && endsInFood(text.substring(0, at));
+        if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
+        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "").strip();
+        if (food.isEmpty()) return null;
+        var tail = cursor.rest();
+        if (inBracket) tail = tail.replaceFirst("\\)", "");
+        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit().kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
+                Set.of(), (food + " " + tail).strip());
+    }
+
+    /// "raisins small handful", "spring onion bunch", "chickpeas tin": a count noun without a number that ends the line.
+    private @Nullable Measure unitAtEnd(String text) {
+        var last = text.lastIndexOf(' ');
+        if (last < 0) return null;
+        var unit = Units.unit(text.substring(last + 1).toLowerCase(Locale.ROOT));
+        if (unit == null || !HANDS.contains(unit) || Foods.shipped().find(text).isPresent()) return null;
+        for (var from = last; from > 0; from = text.lastIndexOf(' ', from - 1)) {
+            var cursor = new Cursor(text, from + 1);
+            var size = MeasureReader.sizes(cursor);
+            if (cursor.at != last + 1) return null;
+            if (endsInFood(text.substring(0, from)))
+                return new Measure(Amount.of(1, unit), Units.singular(text.substring(last + 1).toLowerCase(Locale.ROOT), unit), size, null, null, null, Set.of(), text.substring(0, from));
+        }
+        return null;
+    }
+
+    private static boolean endsInFood(String words) {
+        var named = words.stripTrailing();
+        var matches = Foods.shipped().recipeWords().read(named).matches();
+        return !matches.isEmpty() && matches.getLast().end() == named.length();
+    }
+
+    /// A unit behind the food may end the line: "chickpeas x 2 tins".
+    private @Nullable Written unitEnding(Cursor cursor) {
+        var unit = units.ahead(cursor);
+        if (unit != null) return unit;
+        var start = cursor.at;
+        cursor.blanks();
+        var found = units.named(cursor.word());
+        if (found == null || cursor.word().isEmpty()) {
+            cursor.at = start;
+            return null;
+        }
+        cursor.pass();
+        return found;
+    }
+
+    private static boolean isSeparated(String text, int at) {
+        var i = at - 1;
+        while (i >= 0 && text.charAt(i) == ' ') i--;
+        if (i < 0) return false;
+        var c = text.charAt(i);
+        return ",:;(–—-×".indexOf(c) >= 0 || (c == 'x' || c == 'X') && i > 0 && text.charAt(i - 1) == ' ';
+    }
+}

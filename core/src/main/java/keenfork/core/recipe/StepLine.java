@@ -1,0 +1,78 @@
+package keenfork.core.recipe;
+
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Table;
+import keenfork.core.food.Words;
+
+/// Whether a line that no heading puts under a method is a step: it begins with what is done, and goes on as only a step does.
+///
+/// A food and an amount at the head make an ingredient, and where both are possible a line stays an ingredient: what it names is then weighed and mapped.
+final class StepLine {
+    private enum Kind { DOES, ALSO }
+
+    private static final Map<String, Kind> WORDS = Table.read(StepLine.class, "step-words.txt", 3).stream()
+            .collect(Collectors.toUnmodifiableMap(r -> r.cell(0), r -> r.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
+    private static final Pattern OPENS = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
+    private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
+    /// a time, a heat, or what is meant by "it": nothing that goes in
+    private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\bgas mark\\b|\\bovernight\\b"
+            + "|\\b(?:til|till|until|while|whilst|then|before|after|everything|together|it|them|the rest|off the heat|all (?:of )?the)\\b|\\b(?:in|into|over|onto|on) (?:a|an|the)\\b|\\ball\\b\\W*$");
+    private static final Pattern WORD = Pattern.compile("(?U)\\p{L}+");
+
+    private StepLine() {}
+
+    /// {@return whether a line is a step}
+    ///
+    /// @param line     without a bullet
+    /// @param isBehind whether ingredients stand before it; what is done comes after what goes in
+    /// @param follows  whether a step or a blank line stands right before it
+    static boolean is(String line, boolean isBehind, boolean follows) {
+        if (!isBehind) return false;
+        var matcher = NUMBERED.matcher(line);
+        var isNumbered = matcher.matches();
+        var text = isNumbered ? matcher.group("rest") : line;
+        if (text.isEmpty() || Numbers.at(text, 0) != null) return false;
+        var first = first(text);
+        var kind = WORDS.get(first);
+        var isSentence = text.endsWith(".") && text.split(" ").length >= 5;
+        if (kind == null) return OPENS.matcher(text).find() && (isSentence || isNumbered && text.split(" ").length >= 5);
+        var behind = text.substring(first.length());
+        if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
+        // "Toast, rubbed with garlic" and "squeeze of lemon" go in
+        if (behind.startsWith(",") && namesNothing(behind)) return true;
+        if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-")) return isNumbered && behind.startsWith("-") && isSentence;
+        if (isSentence || GOES_ON.matcher(behind).find() || isAlsoDone(behind)) return true;
+        if (namesNothing(behind)) return true;
+        var startsName = Foods.shipped().recipeWords().isNameBeyond(text, 0, first.length());
+        if (isNumbered) return text.split(" ").length >= 5 || kind == Kind.DOES;
+        return behind.startsWith(" the ") || kind == Kind.DOES && follows && !startsName;
+    }
+
+    /// {@return whether some words begin with what is done: "chop", "chop fine"}
+    static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
+
+    private static String first(String text) {
+        var word = WORD.matcher(text);
+        return word.lookingAt() ? word.group().toLowerCase(Locale.ROOT) : "";
+    }
+
+    /// "chop onions, fry in butter": a second thing is done
+    private static boolean isAlsoDone(String behind) {
+        for (var at = behind.indexOf(' '); at >= 0 && at + 1 < behind.length(); at = behind.indexOf(' ', at + 1)) {
+            var before = behind.substring(0, at).stripTrailing();
+            var joins = before.endsWith(",") || before.endsWith(".") || before.endsWith("&") || before.endsWith(" and") || before.endsWith("+") || before.endsWith(" n");
+            if (joins && WORDS.get(first(behind.substring(at + 1))) == Kind.DOES) return true;
+        }
+        return false;
+    }
+
+    /// "Whisk. Keeps 3 days.": no food, and no word that might be one
+    private static boolean namesNothing(String behind) {
+        var phrase = Foods.shipped().phrase(behind);
+        return phrase.matches().isEmpty() && phrase.unknown().stream().allMatch(u -> WORDS.containsKey(Words.key(u.word().text())));
+    }
+}
