@@ -1,9 +1,10 @@
 package keenfork.core.food;
 
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
@@ -33,7 +34,6 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
     /// one spoon is weighed to the microgram, so that twenty weigh exactly twenty times as much
     private static final int MICROGRAMS = 6;
     private static final String BARE = "piece";
-    private static final Set<String> NOT_ONE = Set.of("leaf", "wedge", "strip", "sheet", "slice", "stick", "thumb", "spear", "cube", "bag", "pouch", "sleeve");
     private static final Span PINCH_ML = Span.parse("0.3-0.5-0.9");
     private static final Span DRIZZLE_ML = Span.parse("5-10-20");
     private static final Span HANDFUL_ML = Span.parse("60-90-150");
@@ -42,7 +42,7 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
         names = List.copyOf(names);
         holds = List.copyOf(holds);
         sometimes = List.copyOf(sometimes);
-        counts = Map.copyOf(counts);
+        counts = Collections.unmodifiableMap(new HashMap<>(counts));
     }
 
     /// {@return g of one centimetre cut off it, or empty where none is held}
@@ -72,7 +72,7 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
         var held = counts.get(noun);
         if (held != null) return Optional.of(held);
         // a leaf of lettuce is no lettuce, a bag of nuts no nut: where the noun has no weight of its own, none is told
-        if (NOT_ONE.contains(noun)) return Optional.empty();
+        if (UnitNames.isPart(noun)) return Optional.empty();
         if (counts.containsKey(unit.id())) return Optional.of(counts.get(unit.id()));
         return switch (unit) {
             case NONE -> Optional.ofNullable(counts.getOrDefault(BARE, counts.get("clove")));

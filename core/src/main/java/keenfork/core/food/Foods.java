@@ -3,7 +3,6 @@ package keenfork.core.food;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -82,7 +81,7 @@ public final class Foods {
         for (var part : cell.split(";")) {
             if (part.isBlank()) continue;
             var words = part.strip().split(" ");
-            if (!words[0].equals("cm") && Arrays.stream(Unit.values()).noneMatch(u -> u.words().contains(words[0])))
+            if (!words[0].equals("cm") && UnitNames.all().stream().noneMatch(u -> u.word().equals(words[0])))
                 throw new IllegalArgumentException("no count noun \"%s\"".formatted(words[0]));
             if (counts.put(words[0], Span.parse(words[1])) != null) throw new IllegalArgumentException("\"%s\" stands twice".formatted(words[0]));
         }
@@ -118,7 +117,7 @@ public final class Foods {
     private static Set<String> descriptors(String file) {
         var words = new HashSet<String>();
         for (var row : Table.read(Foods.class, file, 3)) Words.of(row.cell(0)).forEach(w -> words.add(w.text()));
-        for (var unit : Unit.values()) for (var word : unit.words()) Words.of(word).forEach(w -> words.add(w.text()));
+        for (var unit : UnitNames.all()) Words.of(unit.word()).forEach(w -> words.add(w.text()));
         return words;
     }
 

@@ -18,15 +18,15 @@ public final class Lexicon {
     private final Vocabulary words = new Vocabulary();
     private final Map<String, Meaning> meanings = new TreeMap<>();
     /// the words that may follow each other: at a node and a word's number stands the next node
-    private long[] keys = new long[START];
-    private int[] nexts = new int[START];
+    /// a key and its node side by side: a look finds both in one line of the cache
+    private long[] pairs = new long[2 * START];
     private int edges;
-    private final List<@Nullable Meaning> meaningAt = new ArrayList<>();
+    private @Nullable Meaning[] meaningAt = new Meaning[START];
+    private int nodes = 1;
     private boolean[] isTalk = new boolean[START];
 
     /// @param descriptors words that say only how, how much or where from
     Lexicon(Set<String> descriptors) {
-        meaningAt.add(null);
         for (var word : descriptors) {
             var number = words.add(word);
             if (number >= isTalk.length) isTalk = Arrays.copyOf(isTalk, number * 2);
@@ -75,48 +75,48 @@ public final class Lexicon {
         if (meanings.putIfAbsent(key, meaning) != null) return;
         var node = ROOT;
         for (var word : key.split(" ")) node = below(node, words.add(word));
-        meaningAt.set(node, meaning);
+        meaningAt[node] = meaning;
     }
 
     private int below(int node, int word) {
         var found = next(node, word);
         if (found != Vocabulary.NONE) return found;
-        if (edges * 2 >= keys.length) grow();
-        meaningAt.add(null);
-        put(node, word, meaningAt.size() - 1);
-        return meaningAt.size() - 1;
+        if (nodes == meaningAt.length) meaningAt = Arrays.copyOf(meaningAt, nodes * 2);
+        put(node, word, nodes);
+        return nodes++;
     }
 
     private void put(int node, int word, int next) {
-        var key = key(node, word);
-        var at = place(key);
-        while (keys[at] != 0) at = at + 1 & keys.length - 1;
-        keys[at] = key;
-        nexts[at] = next;
+        if (edges * 4 >= pairs.length) grow();
+        put(pairs, key(node, word), next);
         edges++;
     }
 
+    private static void put(long[] pairs, long key, long next) {
+        var at = place(key, pairs.length);
+        while (pairs[at] != 0) at = at + 2 & pairs.length - 1;
+        pairs[at] = key;
+        pairs[at + 1] = next;
+    }
+
     private void grow() {
-        var old = keys;
-        var oldNexts = nexts;
-        keys = new long[old.length * 2];
-        nexts = new int[keys.length];
-        edges = 0;
-        for (var i = 0; i < old.length; i++) if (old[i] != 0) put((int) (old[i] >>> 32) - 1, (int) old[i], oldNexts[i]);
+        var larger = new long[pairs.length * 2];
+        for (var i = 0; i < pairs.length; i += 2) if (pairs[i] != 0) put(larger, pairs[i], pairs[i + 1]);
+        pairs = larger;
     }
 
     /// never 0, so that 0 marks a free place
     private static long key(int node, int word) { return (long) (node + 1) << 32 | word; }
 
-    private int place(long key) {
+    private static int place(long key, int room) {
         var mixed = key * 0x9E3779B97F4A7C15L;
-        return (int) (mixed >>> 40) & keys.length - 1;
+        return (int) (mixed >>> 40) * 2 & room - 1;
     }
 
     private int next(int node, int word) {
         if (word == Vocabulary.NONE) return Vocabulary.NONE;
         var key = key(node, word);
-        for (var at = place(key); keys[at] != 0; at = at + 1 & keys.length - 1) if (keys[at] == key) return nexts[at];
+        for (var at = place(key, pairs.length); pairs[at] != 0; at = at + 2 & pairs.length - 1) if (pairs[at] == key) return (int) pairs[at + 1];
         return Vocabulary.NONE;
     }
 
@@ -146,7 +146,7 @@ public final class Lexicon {
             if (i > 0 && !isTogether(text, run.ends[i - 1], run.starts[i])) return false;
             node = next(node, run.numbers[i]);
             if (node == Vocabulary.NONE) return false;
-            if (meaningAt.get(node) != null && run.ends[i] > beyond) return true;
+            if (meaningAt[node] != null && run.ends[i] > beyond) return true;
         }
         return false;
     }
@@ -187,7 +187,7 @@ public final class Lexicon {
         var length = 0;
         var node = next(ROOT, run.numbers[at]);
         for (var i = at; node != Vocabulary.NONE;) {
-            if (meaningAt.get(node) != null) length = i + 1 - at;
+            if (meaningAt[node] != null) length = i + 1 - at;
             node = ++i < run.size && isTogether(text, run.ends[i - 1], run.starts[i]) ? next(node, run.numbers[i]) : Vocabulary.NONE;
         }
         return length;
@@ -204,11 +204,12 @@ public final class Lexicon {
         var end = run.ends[at + length - 1];
         var as = new StringBuilder();
         if (isTaken) for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
-        return new Match(text.substring(start, end), meaningAt.get(node), start, end, as.toString());
+        return new Match(text.substring(start, end), meaningAt[node], start, end, as.toString());
     }
 
     /// "coconut, milk" is no coconut milk.
     private static boolean isTogether(String text, int from, int to) {
+        if (to - from == 1 && text.charAt(from) == ' ') return true;
         for (var at = from; at < to; at++) {
             var c = text.charAt(at);
             // "s+p" is one word to a cook, "salt + pepper" two
@@ -222,6 +223,15 @@ public final class Lexicon {
         if (number != Vocabulary.NONE && number < isTalk.length && isTalk[number]) return true;
         return run.ends[at] - run.starts[at] == 1 || Character.isDigit(text.charAt(run.starts[at]));
     }
+
+    /// {@return whether the word at a place of a text says only how, how much or where from}
+    public boolean isTalkAt(String text, int from) {
+        var number = words.first(text, from);
+        return number != Vocabulary.NONE ? number < isTalk.length && isTalk[number] : isTalk(Words.key(text.substring(from)));
+    }
+
+    /// {@return whether the word at a place of a text stands in a name or is talk}
+    public boolean isWordAt(String text, int from) { return words.first(text, from) != Vocabulary.NONE; }
 
     /// {@return whether a word says only how, how much or where from}
     public boolean isTalk(String word) {

@@ -23,6 +23,7 @@ public record OwnWeights(Map<String, Map<String, Span>> byFood) {
 
     /// {@return the food as this kitchen weighs it}
     public Food of(Food food) {
+        if (byFood.isEmpty()) return food;
         var own = byFood.get(food.name());
         if (own == null) return food;
         var counts = new LinkedHashMap<>(food.counts());

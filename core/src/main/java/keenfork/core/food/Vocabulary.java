@@ -11,24 +11,14 @@ import java.util.Map;
 /// A word of plain letters is looked up as it stands, in whatever case; every plural that the one form of a word is made from has a place of its own.
 /// Any other word takes the long way through [Words].
 final class Vocabulary {
-    static final int NONE = -1;
-    private static final int START = 1 << 13;
+    static final int NONE = WordTable.NONE;
     private static final int PLAIN = 128;
     /// a shorter word in i is no noun that is counted
     private static final int SHORTEST_IN_I = 3;
 
-    /// letters and digits of ASCII, lower case; 0 for everything that ends a word
-    private static final char[] LOWER = new char[PLAIN];
     private final Map<String, Integer> numbers = new HashMap<>();
     private final List<String> words = new ArrayList<>();
-    private String[] held = new String[START];
-    private int[] numberOf = new int[START];
-    private int size;
-
-    static {
-        for (var c = '0'; c <= '9'; c++) LOWER[c] = c;
-        for (var c = 'a'; c <= 'z'; c++) LOWER[c] = LOWER[c - 'a' + 'A'] = c;
-    }
+    private final WordTable forms = new WordTable();
 
     /// {@return the number of a word in its one form, given to it where it has none yet}
     int add(String word) {
@@ -39,10 +29,10 @@ final class Vocabulary {
         words.add(word);
         for (var form : List.of(word, word + "s", word + "es", word.endsWith("y") ? word.substring(0, word.length() - 1) + "ies" : word)) {
             var read = Words.next(form, 0);
-            if (read != null && read.end() == form.length() && read.text().equals(word)) hold(form, number);
+            if (read != null && read.end() == form.length() && read.text().equals(word)) forms.add(form, number);
         }
         // idlis and rotis; the one form leaves an "is" alone, for there are oasis and cassis
-        if (word.endsWith("i") && word.length() > SHORTEST_IN_I) hold(word + "s", number);
+        if (word.endsWith("i") && word.length() > SHORTEST_IN_I) forms.add(word + "s", number);
         return number;
     }
 
@@ -51,38 +41,6 @@ final class Vocabulary {
     String word(int number) { return words.get(number); }
 
     int size() { return words.size(); }
-
-    private void hold(String form, int number) {
-        if (size * 2 >= held.length) grow();
-        var at = place(form);
-        if (held[at] != null) return;
-        held[at] = form;
-        numberOf[at] = number;
-        size++;
-    }
-
-    private void grow() {
-        var old = held;
-        var oldNumbers = numberOf;
-        held = new String[old.length * 2];
-        numberOf = new int[held.length];
-        for (var i = 0; i < old.length; i++)
-            if (old[i] != null) {
-                var at = place(old[i]);
-                held[at] = old[i];
-                numberOf[at] = oldNumbers[i];
-            }
-    }
-
-    private int place(String form) {
-        var hash = 0;
-        for (var i = 0; i < form.length(); i++) hash = hash * 31 + form.charAt(i);
-        var at = spread(hash) & held.length - 1;
-        while (held[at] != null && !held[at].equals(form)) at = at + 1 & held.length - 1;
-        return at;
-    }
-
-    private static int spread(int hash) { return hash ^ hash >>> 15; }
 
     /// The words of a text, in order: where each starts and ends, and its number. Made anew for each text; the arrays grow.
     static final class Run {
@@ -143,18 +101,19 @@ final class Vocabulary {
         var length = text.length();
         while (at < length) {
             var c = text.charAt(at);
-            if (c < PLAIN && LOWER[c] == 0) {
+            var lower = WordTable.lower(c);
+            if (lower == 0 && c < PLAIN) {
                 at++;
                 continue;
             }
             var start = at;
             var hash = 0;
-            while (at < length && (c = text.charAt(at)) < PLAIN && LOWER[c] != 0) {
-                hash = hash * 31 + LOWER[c];
-                at++;
+            while (lower != 0) {
+                hash = WordTable.hash(hash, lower);
+                lower = ++at < length ? WordTable.lower(c = text.charAt(at)) : 0;
             }
             if (at == length || c < PLAIN && c != '\'') {
-                var number = find(text, start, at, hash);
+                var number = forms.find(text, start, at, hash);
                 if (number != NONE) {
                     run.add(start, at, number);
                     return at;
@@ -166,19 +125,5 @@ final class Vocabulary {
             return word.end();
         }
         return -1;
-    }
-
-    private int find(String text, int start, int end, int hash) {
-        for (var at = spread(hash) & held.length - 1;; at = at + 1 & held.length - 1) {
-            var form = held[at];
-            if (form == null) return NONE;
-            if (isSame(form, text, start, end)) return numberOf[at];
-        }
-    }
-
-    private static boolean isSame(String form, String text, int start, int end) {
-        if (form.length() != end - start) return false;
-        for (var i = 0; i < form.length(); i++) if (form.charAt(i) != LOWER[text.charAt(start + i)]) return false;
-        return true;
     }
 }

@@ -3,6 +3,7 @@ package keenfork.core.measure;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
+import java.util.stream.LongStream;
 
 /// A number as a cook writes it, kept exact: ⅓ stays a third. Always in lowest terms, from 0 to a million.
 ///
@@ -12,17 +13,21 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     public static final Fraction ZERO = new Fraction(0, 1);
     public static final Fraction ONE = new Fraction(1, 1);
     private static final long MOST = 1_000_000;
+    /// the whole numbers that recipes are full of
+    private static final Fraction[] WHOLE = LongStream.rangeClosed(0, 1000).mapToObj(n -> new Fraction(n, 1)).toArray(Fraction[]::new);
 
     public Fraction {
         if (top < 0 || bottom < 1)
             throw new IllegalArgumentException("a fraction is 0 or more over 1 or more, not %d/%d".formatted(top, bottom));
-        var divisor = gcd(top, bottom);
-        top /= divisor;
-        bottom /= divisor;
+        if (bottom != 1) {
+            var divisor = gcd(top, bottom);
+            top /= divisor;
+            bottom /= divisor;
+        }
     }
 
     public static Fraction of(long whole) {
-        return new Fraction(whole, 1);
+        return whole >= 0 && whole < WHOLE.length ? WHOLE[(int) whole] : new Fraction(whole, 1);
     }
 
     /// {@return the sum, or a million where it would pass that}

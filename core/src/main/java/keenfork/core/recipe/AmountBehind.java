@@ -8,6 +8,7 @@ import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.recipe.MeasureReader.Measure;
+import keenfork.core.recipe.MeasureWords.Does;
 import keenfork.core.recipe.Units.Written;
 import org.jspecify.annotations.Nullable;
 
@@ -51,10 +52,9 @@ final class AmountBehind {
         for (var comma = text.indexOf(','); comma > 0; comma = text.indexOf(',', comma + 1)) {
             var cursor = new Cursor(text, comma + 1);
             cursor.blanks();
-            cursor.take(MeasureReader.ARTICLES);
+            cursor.take(Does.ARTICLE);
             var size = MeasureReader.sizes(cursor);
-            var word = cursor.word();
-            var unit = word.isEmpty() ? null : units.named(word);
+            var unit = cursor.isWord() ? units.named(cursor) : null;
             if (unit == null || unit.unit().kind() != Unit.Kind.COUNT || !HANDS.contains(unit.unit())) continue;
             cursor.pass();
             if (cursor.ahead() != 0 && cursor.ahead() != ',') continue;
@@ -77,7 +77,7 @@ final class AmountBehind {
             var close = text.indexOf(')', at);
             return close < 0 ? null : MeasureReader.measure(amount, Set.of(), text.substring(0, from).strip());
         }
-        if (unit != null && cursor.take(MeasureReader.EACH)) cursor.mark(".");
+        if (unit != null && cursor.take(Does.EACH)) cursor.mark(".");
         cursor.blanks();
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
         // "basil 2kg picked", "carrots 3": a weight, or a number at the end, right behind a food
@@ -103,7 +103,7 @@ final class AmountBehind {
             var size = MeasureReader.sizes(cursor);
             if (cursor.at != last + 1) return null;
             if (endsInFood(text.substring(0, from)))
-                return new Measure(Amount.of(1, unit), Units.singular(text.substring(last + 1).toLowerCase(Locale.ROOT), unit), size, null, null, null, Set.of(), text.substring(0, from));
+                return new Measure(Amount.of(1, unit), Units.singular(text.substring(last + 1).toLowerCase(Locale.ROOT)), size, null, null, null, Set.of(), text.substring(0, from));
         }
         return null;
     }
@@ -120,8 +120,8 @@ final class AmountBehind {
         if (unit != null) return unit;
         var start = cursor.at;
         cursor.blanks();
-        var found = units.named(cursor.word());
-        if (found == null || cursor.word().isEmpty()) {
+        var found = cursor.isWord() ? units.named(cursor) : null;
+        if (found == null) {
             cursor.at = start;
             return null;
         }

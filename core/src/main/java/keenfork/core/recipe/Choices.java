@@ -8,6 +8,7 @@ final class Choices {
 
     /// {@return the pieces between the ors and strokes of a phrase; the phrase itself where there is none}
     static String[] parted(String phrase) {
+        if (phrase.indexOf('/') < 0 && phrase.indexOf("or ") < 0 && phrase.indexOf("OR ") < 0 && phrase.indexOf("Or ") < 0) return new String[] {phrase};
         var pieces = new ArrayList<String>(2);
         var from = 0;
         for (var at = 0; at < phrase.length(); at++) {

@@ -16,6 +16,7 @@ final class Each {
 
     /// {@return a line for each food; empty where the line does not give one amount to several}
     static List<String> of(String line) {
+        if (!line.contains("each") && !line.contains("Each") && !line.contains("EACH")) return List.of();
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
         if (number == null || !each.find(number.end()) || each.start() - number.end() > MOST_BEFORE) return List.of();

@@ -66,7 +66,10 @@ final class LineReader {
     /// {@return a line without bullet or tick box; a number stays}
     static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
 
+    static boolean isBulleted(String text) { return !Character.isLetterOrDigit(text.charAt(0)) && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '['); }
+
     private static int behindBullet(String text) {
+        if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
         var at = 0;
         while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
         return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
@@ -96,6 +99,7 @@ final class LineReader {
 
     /// "flatbreads x4": the times and the number are two words
     private static String timesApart(String text) {
+        if (text.indexOf('x') < 0 && text.indexOf('×') < 0 && text.indexOf('X') < 0) return text;
         for (var at = text.indexOf(' '); at >= 0 && at + 2 < text.length(); at = text.indexOf(' ', at + 1))
             if ("x×X".indexOf(text.charAt(at + 1)) >= 0 && Character.isDigit(text.charAt(at + 2))) return text.substring(0, at + 2) + " " + timesApart(text.substring(at + 2));
         return text;
@@ -233,22 +237,26 @@ final class LineReader {
 
     /// {@return where the words about the food itself end, and those about what is done to it begin}
     private static int headEnd(String phrase) {
-        var end = phrase.length();
-        for (var at = 0; at < end; at++) if (",(;".indexOf(phrase.charAt(at)) >= 0) end = at;
-        for (var word : HEAD_ENDS) {
-            var at = phrase.indexOf(word);
-            if (at >= 0 && at < end) end = at;
+        for (var at = 0; at < phrase.length(); at++) {
+            var c = phrase.charAt(at);
+            if (c == ',' || c == '(' || c == ';' || c == ' ' && endsHead(phrase, at)) return at;
         }
-        return end;
+        return phrase.length();
+    }
+
+    private static boolean endsHead(String phrase, int blank) {
+        for (var word : HEAD_ENDS) if (phrase.startsWith(word, blank)) return true;
+        return false;
     }
 
     /// What is done to the food: a leading word, and what stands behind a comma or in brackets.
     private static String preparation(String rest, String before) {
-        var cut = 0;
-        while (cut < rest.length() && ",(;".indexOf(rest.charAt(cut)) < 0) cut++;
+        var cut = first(first(first(rest.length(), rest.indexOf(',')), rest.indexOf('(')), rest.indexOf(';'));
         var behind = bared(rest, cut);
         return before.isEmpty() || behind.isEmpty() ? before + behind : before + ", " + behind;
     }
+
+    private static int first(int one, int other) { return other < 0 ? one : Math.min(one, other); }
 
     /// {@return what stands from a place on, without the marks around it}
     private static String bared(String text, int from) {
@@ -280,7 +288,7 @@ final class LineReader {
         var last = lastNoun(head);
         var unit = Units.unit(last);
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
-        return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last, unit), measure.size(), measure.each(), measure.noted(),
+        return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last), measure.size(), measure.each(), measure.noted(),
                 measure.centimetres(), measure.pressed(), measure.rest());
     }
 
@@ -288,7 +296,7 @@ final class LineReader {
     private static String lastNoun(String head) {
         for (var rest = head;;) {
             var last = rest.substring(rest.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
-            if (last.length() == rest.length() || Units.unit(last) != null || last.isEmpty() || !Foods.shipped().recipeWords().isTalk(Words.key(last))) return last;
+            if (last.length() == rest.length() || Units.unit(last) != null || last.isEmpty() || !Foods.shipped().recipeWords().isTalkAt(rest, rest.length() - last.length())) return last;
             rest = rest.substring(0, rest.length() - last.length()).strip();
         }
     }
@@ -334,9 +342,14 @@ final class LineReader {
 
     /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
     private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower, List<Line.Choice> choices) {
-        if (mass == null || measure.each() == null || !lower.contains("drain") || !DRAINED.matcher(lower).find() || choices.isEmpty()) return mass;
+        if (mass == null || measure.each() == null || choices.isEmpty()) return mass;
+        var said = lower.indexOf("drain");
+        // "not drained", "undrained" and "don't drain" are what the pattern is for
+        if (said < 0 || said > 1 && !isFree(lower, said) && !DRAINED.matcher(lower).find()) return mass;
         return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
     }
+
+    private static boolean isFree(String lower, int at) { return lower.charAt(at - 1) == ' ' && ",(d".indexOf(lower.charAt(at - 2)) >= 0; }
 
     private static @Nullable Mass weight(Amount amount) {
         if (amount.unit().kind() != Unit.Kind.WEIGHT) return null;

@@ -3,7 +3,6 @@ package keenfork.core.recipe;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
-import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
@@ -12,6 +11,7 @@ import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.measure.Weights;
+import keenfork.core.recipe.MeasureWords.Does;
 import keenfork.core.recipe.Units.Written;
 import org.jspecify.annotations.Nullable;
 
@@ -30,23 +30,6 @@ final class MeasureReader {
     record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted, @Nullable BigDecimal centimetres,
                    Set<Pressed> pressed, String rest) {}
 
-    private static final Map<String, BigDecimal> SIZES = Map.ofEntries(size("small", "0.7"), size("sm", "0.7"), size("sml", "0.7"), size("mini", "0.6"), size("tiny", "0.5"), size("lg", "1.35"), size("xl", "1.6"), size("giant", "1.8"), size("medium", "1"), size("med", "1"),
-            size("large", "1.35"), size("lrg", "1.35"), size("lge", "1.35"), size("big", "1.35"), size("fat", "1.35"), size("heaped", "1.3"), size("heaping", "1.3"), size("rounded", "1.15"),
-            size("scant", "0.9"), size("generous", "1.1"), size("level", "1"), size("good", "1"), size("thick", "1.35"), size("thin", "0.7"), size("fresh", "1"), size("ripe", "1"), size("whole", "1"));
-    private static final Set<String> SHORT_SIZES = Set.of("sm", "sml", "med", "lg", "lge", "lrg", "xl");
-    private static final Set<String> LENGTHS = Set.of("cm", "centimetre", "centimetres", "centimeter", "inch", "inches", "in", "mm");
-    private static final Set<String> LENGTH_NOUNS = Set.of("piece", "pieces", "knob", "knobs", "stick", "sticks", "chunk", "chunks", "thumb", "length", "slice", "slices");
-    static final Set<String> ARTICLES = Set.of("a", "an", "the");
-    private static final Set<String> OF = Set.of("of");
-    static final Set<String> EACH = Set.of("each", "ea");
-    private static final Set<String> TO = Set.of("to");
-    private static final Set<String> PLUS = Set.of("plus", "and");
-    private static final Set<String> ALTOGETHER = Set.of("total", "drained", "in", "all");
-    private static final Set<String> OR = Set.of("or");
-    private static final Map<String, Fraction> PARTS = Map.of("half", new Fraction(1, 2), "quarter", new Fraction(1, 4), "third", new Fraction(1, 3));
-    private static final Set<String> THE_OR_SOME = Set.of("the", "some");
-    private static final BigDecimal INCH = new BigDecimal("2.54");
-
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
 
     private final Volumes volumes;
@@ -57,10 +40,6 @@ final class MeasureReader {
         this.volumes = volumes;
         this.units = new Units(volumes);
         this.behind = new AmountBehind(this, units);
-    }
-
-    private static Map.Entry<String, BigDecimal> size(String word, String factor) {
-        return Map.entry(word, new BigDecimal(factor));
     }
 
     Measure read(String written) {
@@ -87,16 +66,16 @@ final class MeasureReader {
     }
 
     private static String afterOf(Cursor cursor) {
-        if (cursor.take(OF)) cursor.take(ARTICLES);
+        if (cursor.take(Does.OF)) cursor.take(Does.ARTICLE);
         return cursor.rest();
     }
 
     // --- a number in front ---------------------------------------------------------------------------------------------
 
     private Measure numbered(Cursor cursor, Numbers.Found number, Set<Pressed> pressed) {
-        cursor.take(EACH);
+        cursor.take(Does.EACH);
         // "½ a jar"
-        if (number.high().compareTo(Fraction.ONE) < 0) cursor.take(ARTICLES);
+        if (number.high().compareTo(Fraction.ONE) < 0) cursor.take(Does.ARTICLE);
         var length = length(cursor, number);
         if (length != null) return length;
         var times = cursor.at;
@@ -143,15 +122,16 @@ final class MeasureReader {
     /// "a 2 cm piece of", "5cm", "1 (2-inch) piece": a length is one piece, whatever its number.
     private static @Nullable Measure length(Cursor cursor, Numbers.Found number) {
         // a letter that starts no length, and no number either: most foods
-        if (cursor.ahead() != '(' && !cursor.isDigit() && cursor.ahead() != '-' && !LENGTHS.contains(cursor.word())) return null;
+        if (cursor.ahead() != '(' && !cursor.isDigit() && cursor.ahead() != '-' && !cursor.is(Does.LENGTH)) return null;
         var start = cursor.at;
         cursor.mark("(");
         var inner = Numbers.at(cursor.text, cursor.at);
         if (inner != null) cursor.at = inner.end();
         cursor.mark("-");
         cursor.blanks();
-        var word = cursor.word();
-        if (!LENGTHS.contains(word)) {
+        var isIn = cursor.wordLength() == 2 && cursor.initial() == 'i';
+        var one = cursor.factor();
+        if (!cursor.is(Does.LENGTH)) {
             cursor.at = start;
             return null;
         }
@@ -159,13 +139,13 @@ final class MeasureReader {
         cursor.mark(")");
         cursor.mark("-");
         cursor.blanks();
-        if (word.equals("in") && !LENGTH_NOUNS.contains(cursor.word())) {
+        if (isIn && !cursor.is(Does.LENGTH_NOUN)) {
             cursor.at = start;
             return null;
         }
-        cursor.take(LENGTH_NOUNS);
+        cursor.take(Does.LENGTH_NOUN);
         var each = (inner == null ? number : inner).high().decimal();
-        var centimetres = word.startsWith("in") ? each.multiply(INCH) : word.equals("mm") ? each.movePointLeft(1) : each;
+        var centimetres = each.multiply(one);
         var count = inner == null ? Amount.of(1, Unit.PIECE) : new Amount(number.low(), number.high(), Unit.PIECE);
         return new Measure(count, Unit.PIECE.id(), BigDecimal.ONE, null, null, centimetres, Set.of(), behind(cursor));
     }
@@ -232,31 +212,31 @@ final class MeasureReader {
         var size = BigDecimal.ONE;
         while (true) {
             var start = cursor.at;
-            var word = cursor.word();
-            var factor = SIZES.get(word);
+            var said = cursor.said();
+            var isSize = said.is(Does.SIZE) || said.is(Does.SHORT_SIZE);
             cursor.pass();
             if (start != cursor.at && cursor.text.startsWith("-size", cursor.at)) {
                 cursor.at++;
                 cursor.pass();
-            } else if (factor == null) {
+            } else if (!isSize) {
                 cursor.at = start;
                 return size;
             }
             // "Red onion, 1 large, chopped": a size word may end what is said
-            if (SHORT_SIZES.contains(word)) cursor.mark(".");
+            if (said.is(Does.SHORT_SIZE)) cursor.mark(".");
             if (!cursor.mark("- ") && cursor.ahead() != 0 && ",;)".indexOf(cursor.ahead()) < 0) {
                 cursor.at = start;
                 return size;
             }
             cursor.blanks();
-            size = size.multiply(factor == null ? BigDecimal.ONE : factor);
+            if (isSize) size = size.multiply(said.factor());
         }
     }
 
     /// "100g-150g kale": the unit is said twice.
     Amount wider(Cursor cursor, Amount amount, Written unit) {
         var start = cursor.at;
-        if (cursor.mark("-–—") || cursor.take(TO)) {
+        if (cursor.mark("-–—") || cursor.take(Does.TO)) {
             cursor.blanks();
             var other = Numbers.at(cursor.text, cursor.at);
             if (other != null && other.high().compareTo(amount.high()) > 0) {
@@ -272,7 +252,7 @@ final class MeasureReader {
     /// "1 tbsp + 1 tsp" and "2 lb 4 oz": both together, in the first unit.
     Amount added(Cursor cursor, Amount amount) {
         var start = cursor.at;
-        var joined = cursor.mark("+") || cursor.take(PLUS);
+        var joined = cursor.mark("+") || cursor.take(Does.PLUS, Does.AND);
         cursor.blanks();
         var other = joined || cursor.isDigit() ? weight(cursor) : null;
         if (other != null && other.unit().kind() == amount.unit().kind() && (joined || other.unit() != amount.unit())) {
@@ -286,9 +266,9 @@ final class MeasureReader {
     /// "a pound and a half", "a cup and a quarter of oats".
     private static Amount andAPart(Cursor cursor, Amount amount) {
         var start = cursor.at;
-        if (cursor.take(PLUS) && cursor.take(ARTICLES)) {
-            var part = PARTS.get(cursor.word());
-            if (part != null) {
+        if (cursor.take(Does.PLUS, Does.AND) && cursor.take(Does.ARTICLE)) {
+            if (cursor.is(Does.PART)) {
+                var part = cursor.said().figure();
                 cursor.pass();
                 cursor.blanks();
                 return new Amount(amount.low().plus(part), amount.high().plus(part), amount.unit());
@@ -301,11 +281,11 @@ final class MeasureReader {
     /// "a clove or two of garlic".
     private static Amount orMore(Cursor cursor, Amount amount) {
         var start = cursor.at;
-        if (cursor.take(OR)) {
+        if (cursor.take(Does.OR)) {
             var other = Numbers.at(cursor.text, cursor.at);
             if (other != null && other.high().compareTo(amount.high()) > 0) {
                 cursor.at = other.end();
-                if (cursor.ahead() == 0 || OF.contains(cursor.word())) return new Amount(amount.low(), other.high(), amount.unit());
+                if (cursor.ahead() == 0 || cursor.is(Does.OF)) return new Amount(amount.low(), other.high(), amount.unit());
             }
         }
         cursor.at = start;
@@ -334,7 +314,7 @@ final class MeasureReader {
 
     private static String behind(Cursor cursor) {
         cursor.blanks();
-        cursor.take(EACH);
+        cursor.take(Does.EACH);
         return afterOf(cursor);
     }
 
@@ -348,8 +328,8 @@ final class MeasureReader {
             var weight = weight(cursor);
             if (weight == null) continue;
             skipOther(cursor);
-            var each = cursor.take(EACH);
-            cursor.take(ALTOGETHER);
+            var each = cursor.take(Does.EACH);
+            cursor.take(Does.ALTOGETHER);
             if (!cursor.mark(")")) continue;
             var without = (rest.substring(0, open) + rest.substring(cursor.at)).replace("  ", " ").strip();
             if (amount.unit().kind() == Unit.Kind.WEIGHT || amount.unit().kind() == weight.unit().kind()) return null;
@@ -363,12 +343,12 @@ final class MeasureReader {
     /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
     private Measure unnumbered(String text) {
         var cursor = new Cursor(text, 0);
-        cursor.take(THE_OR_SOME);
+        cursor.take(Does.THE, Does.SOME);
         var size = sizes(cursor);
         var start = cursor.at;
         var unit = units.ahead(cursor);
         if (unit != null && unit.unit().kind() == Unit.Kind.COUNT && Character.isLetterOrDigit(cursor.ahead())) {
-            cursor.take(EACH);
+            cursor.take(Does.EACH);
             var each = Character.isDigit(cursor.ahead()) ? weight(cursor) : null;
             if (each != null) cursor.blanks();
             // "cloves 50 g": the count noun is the food itself

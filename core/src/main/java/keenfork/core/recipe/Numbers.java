@@ -1,10 +1,8 @@
 package keenfork.core.recipe;
 
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import keenfork.core.measure.Fraction;
+import keenfork.core.recipe.MeasureWords.Does;
 import org.jspecify.annotations.Nullable;
 
 /// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of, and ranges of them.
@@ -14,22 +12,8 @@ final class Numbers {
             Map.entry('⅕', new Fraction(1, 5)), Map.entry('⅖', new Fraction(2, 5)), Map.entry('⅗', new Fraction(3, 5)),
             Map.entry('⅘', new Fraction(4, 5)), Map.entry('⅙', new Fraction(1, 6)), Map.entry('⅚', new Fraction(5, 6)),
             Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)), Map.entry('⅞', new Fraction(7, 8)));
-    private static final Map<String, Integer> CARDINALS = cardinals();
     private static final Fraction HALF = new Fraction(1, 2);
     private static final Fraction DOZEN = Fraction.of(12);
-    private static final Set<String> HEDGES = Set.of("about", "approx", "approximately", "around", "roughly", "circa", "ca", "nearly", "almost", "another", "between", "max", "min");
-    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
-    private static final Set<String> OF = Set.of("of");
-    private static final Set<String> RANGE = Set.of("to", "or");
-    private static final Set<String> BETWEEN = Set.of("to", "or", "and");
-    private static final Set<String> AND = Set.of("and");
-    /// "a little oil", "a grating of nutmeg": no number is meant
-    private static final Set<String> UNCOUNTED = Set.of("little", "bit", "lot", "touch", "hint", "drop", "grating", "scattering", "scatter", "sprinkle", "sprinkling",
-            "dusting", "crack", "twist", "grind", "grinding", "shaving", "scrape", "swirl", "splodge", "taste");
-    private static final Set<String> LIMIT = Set.of("to", "least", "most");
-    private static final Set<String> HALF_WORD = Set.of("half");
-    private static final Set<String> DOZEN_WORD = Set.of("dozen");
-    private static final Set<String> QUARTER_WORD = Set.of("quarter");
     private static final long MOST = 1_000_000;
 
     private Numbers() {}
@@ -45,14 +29,6 @@ final class Numbers {
         static Range of(long low, long high) { return new Range(Fraction.of(low), Fraction.of(high)); }
     }
 
-    private static Map<String, Integer> cardinals() {
-        var words = new HashMap<String, Integer>();
-        var small = List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
-        for (var i = 0; i < small.size(); i++) words.put(small.get(i), i + 1);
-        words.putAll(Map.of("fifteen", 15, "sixteen", 16, "eighteen", 18, "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "hundred", 100));
-        return Map.copyOf(words);
-    }
-
     /// {@return the number or range at a place of a text, or null where there is none}
     static @Nullable Found at(String text, int from) {
         var cursor = new Cursor(text, from);
@@ -60,8 +36,8 @@ final class Numbers {
         var low = one(cursor);
         if (low == null) return null;
         var back = cursor.blanks();
-        var joins = text.regionMatches(true, from, "between", 0, 7) ? BETWEEN : RANGE;
-        var high = cursor.mark("-–—") || cursor.take(joins) ? second(cursor) : null;
+        var isJoined = cursor.mark("-–—") || cursor.take(Does.TO, Does.OR) || cursor.is(Does.AND) && text.regionMatches(true, from, "between", 0, 7) && cursor.take(Does.AND);
+        var high = isJoined ? second(cursor) : null;
         if (high == null) {
             cursor.at = back;
             cursor.blanks();
@@ -80,13 +56,13 @@ final class Numbers {
     private static void hedges(Cursor cursor) {
         if (cursor.isDigit()) return;
         while (true) {
-            if (cursor.mark("~≈") || cursor.take(HEDGES)) {
+            if (cursor.mark("~≈") || cursor.take(Does.HEDGE)) {
                 cursor.mark(".");
             } else if (cursor.word().equals("up") || cursor.word().equals("at")) {
                 var back = cursor.at;
                 cursor.pass();
                 cursor.blanks();
-                if (!cursor.take(LIMIT)) {
+                if (!cursor.take(Does.LIMIT)) {
                     cursor.at = back;
                     return;
                 }
@@ -106,7 +82,7 @@ final class Numbers {
     }
 
     private static @Nullable Range glyph(Cursor cursor) {
-        var glyph = GLYPHS.get(cursor.ahead());
+        var glyph = cursor.ahead() < 128 ? null : GLYPHS.get(cursor.ahead());
         if (glyph == null) return null;
         cursor.at++;
         return Range.of(glyph);
@@ -160,12 +136,12 @@ final class Numbers {
         var back = cursor.at;
         if (!cursor.mark("-")) {
             cursor.blanks();
-            if (cursor.mark("&") || cursor.take(AND)) {
+            if (cursor.mark("&") || cursor.take(Does.AND)) {
                 cursor.blanks();
-                if (cursor.take(ARTICLES) && cursor.take(HALF_WORD)) return HALF;
+                if (cursor.take(Does.ARTICLE) && isHalf(cursor)) return HALF;
             }
         }
-        var glyph = GLYPHS.get(cursor.ahead());
+        var glyph = cursor.ahead() < 128 ? null : GLYPHS.get(cursor.ahead());
         if (glyph != null) {
             cursor.at++;
             return glyph;
@@ -178,6 +154,13 @@ final class Numbers {
         }
         cursor.at = back;
         return null;
+    }
+
+    private static boolean isHalf(Cursor cursor) {
+        if (!cursor.word().equals("half")) return false;
+        cursor.pass();
+        cursor.blanks();
+        return true;
     }
 
     private static boolean isAt(Cursor cursor, int ahead, char mark) {
@@ -196,6 +179,7 @@ final class Numbers {
     }
 
     private static @Nullable Range words(Cursor cursor) {
+        var said = cursor.said();
         var word = cursor.word();
         var after = cursor.at + word.length();
         if (after < cursor.text.length() && Character.isDigit(cursor.text.charAt(after))) return null;
@@ -209,39 +193,37 @@ final class Numbers {
                 yield Range.of(new Fraction(1, word.equals("third") ? 3 : 4));
             }
             case "couple" -> {
-                cursor.take(OF);
+                cursor.take(Does.OF);
                 yield Range.of(2, 3);
             }
             case "few" -> Range.of(2, 5);
             case "several" -> Range.of(3, 7);
             case "dozen" -> Range.of(DOZEN);
             case "a", "an" -> article(cursor);
-            default -> cardinal(word, cursor);
+            default -> said.is(Does.NUMBER) ? cardinal(said.figure().top(), cursor) : null;
         };
     }
 
     private static void ofA(Cursor cursor) {
-        if (cursor.take(OF)) cursor.take(ARTICLES);
+        if (cursor.take(Does.OF)) cursor.take(Does.ARTICLE);
     }
 
     private static @Nullable Range half(Cursor cursor) {
         if (cursor.word().equals("fat") || cursor.word().equals("and")) return null;
-        cursor.take(OF);
-        cursor.take(ARTICLES);
-        return cursor.take(DOZEN_WORD) ? Range.of(Fraction.of(6)) : Range.of(HALF);
+        cursor.take(Does.OF);
+        cursor.take(Does.ARTICLE);
+        return cursor.take(Does.DOZEN) ? Range.of(Fraction.of(6)) : Range.of(HALF);
     }
 
     private static @Nullable Range article(Cursor cursor) {
         return switch (cursor.word()) {
             case "half", "quarter", "third", "couple", "few", "dozen" -> words(cursor);
-            default -> UNCOUNTED.contains(cursor.word()) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
+            default -> cursor.is(Does.UNCOUNTED) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
         };
     }
 
-    private static @Nullable Range cardinal(String word, Cursor cursor) {
-        var number = CARDINALS.get(word);
-        if (number == null) return null;
-        if (cursor.take(DOZEN_WORD)) return Range.of(DOZEN.times(Fraction.of(number)));
+    private static @Nullable Range cardinal(long number, Cursor cursor) {
+        if (cursor.take(Does.DOZEN)) return Range.of(DOZEN.times(Fraction.of(number)));
         var parts = switch (cursor.word()) {
             case "half", "halves" -> 2;
             case "third", "thirds" -> 3;
@@ -255,9 +237,9 @@ final class Numbers {
             return Range.of(new Fraction(number, parts));
         }
         var back = cursor.at;
-        if (cursor.take(AND) && cursor.take(ARTICLES)) {
-            if (cursor.take(HALF_WORD)) return Range.of(Fraction.of(number).plus(HALF));
-            if (cursor.take(QUARTER_WORD)) return Range.of(Fraction.of(number).plus(new Fraction(1, 4)));
+        if (cursor.take(Does.AND) && cursor.take(Does.ARTICLE)) {
+            var part = cursor.said().figure();
+            if (cursor.take(Does.PART)) return Range.of(Fraction.of(number).plus(part));
         }
         cursor.at = back;
         return Range.of(Fraction.of(number));

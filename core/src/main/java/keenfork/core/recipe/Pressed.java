@@ -1,34 +1,32 @@
 package keenfork.core.recipe;
 
 import java.util.EnumSet;
-import java.util.Map;
 import java.util.Set;
+import keenfork.core.recipe.MeasureWords.Does;
+import org.jspecify.annotations.Nullable;
 
 /// What is taken of a whole fruit: "juice and zest of 1 lemon", "2 limes, juiced".
 enum Pressed {
     JUICE, ZEST;
 
-    private static final Map<String, Pressed> WORDS = Map.of("juice", JUICE, "juiced", JUICE, "zest", ZEST, "zested", ZEST, "rind", ZEST);
-    /// words that may stand around "juice" and "zest" behind the fruit
-    private static final Set<String> TALK = Set.of("and", "only", "finely", "grated", "the", "of", "its", "plus", "strained", "sieved", "needed", "just", "freshly", "squeezed", "from", "about", "a", "an");
-    private static final Set<String> BEFORE = Set.of("the", "finely", "grated", "freshly", "squeezed");
-    private static final Set<String> OF_OR_FROM = Set.of("of", "from");
-    private static final Set<String> THE = Set.of("the");
+    private static @Nullable Pressed of(Cursor cursor) { return cursor.is(Does.JUICE) ? JUICE : cursor.is(Does.ZEST) ? ZEST : null; }
 
     /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor stays.
     static Set<Pressed> ahead(Cursor cursor) {
         var start = cursor.at;
-        while (cursor.take(BEFORE)) { }
+        while (cursor.take(Does.BEFORE_JUICE)) { }
+        if (of(cursor) == null) {
+            cursor.at = start;
+            return Set.of();
+        }
         var pressed = EnumSet.noneOf(Pressed.class);
-        while (WORDS.containsKey(cursor.word()) || !pressed.isEmpty() && (cursor.word().equals("and") || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0)) {
-            var what = WORDS.get(cursor.word());
+        for (var what = of(cursor); what != null || cursor.is(Does.AND) || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0; what = of(cursor)) {
             if (what != null) pressed.add(what);
-            if (cursor.word().isEmpty()) cursor.at++;
+            if (!cursor.isWord()) cursor.at++;
             else cursor.pass();
             cursor.blanks();
         }
-        if (pressed.isEmpty()) cursor.at = start;
-        else if (cursor.take(OF_OR_FROM)) cursor.take(THE);
+        if (cursor.take(Does.OF, Does.FROM)) cursor.take(Does.THE);
         return pressed;
     }
 
@@ -40,14 +38,13 @@ enum Pressed {
         var pressed = EnumSet.noneOf(Pressed.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {
-            var word = cursor.word();
-            if (word.isEmpty()) {
+            if (!cursor.isWord()) {
                 cursor.at++;
                 continue;
             }
-            var what = WORDS.get(word);
+            var what = of(cursor);
             if (what != null) pressed.add(what);
-            else if (!TALK.contains(word)) return Set.of();
+            else if (!cursor.is(Does.BESIDE_JUICE)) return Set.of();
             cursor.pass();
         }
         return pressed;

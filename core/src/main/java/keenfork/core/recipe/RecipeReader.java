@@ -42,6 +42,9 @@ final class RecipeReader {
     private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
+    private static final int LONGEST_PART = 60;
+    /// how a heading of the whole method begins, its marks included
+    private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
     private LineReader lineReader;
     private final Law home;
@@ -77,19 +80,26 @@ final class RecipeReader {
             afterBlank = line.isEmpty();
         }
         endPart();
-        var cooked = parts.stream().map(p -> p.withLines(p.lines().stream().map(l -> Yields.becomes(l, steps).map(l::withBecomes).orElse(l)).toList())).toList();
-        return new Recipe(name, serves, makes, cooked, steps);
+        for (var i = 0; i < parts.size(); i++) parts.set(i, cooked(parts.get(i)));
+        return new Recipe(name, serves, makes, parts, steps);
+    }
+
+    /// A part with what its dry foods weigh once soaked or cooked; most have none.
+    private Part cooked(Part part) {
+        List<Line> changed = null;
+        for (var i = 0; i < part.lines().size(); i++) {
+            var becomes = Yields.becomes(part.lines().get(i), steps).orElse(null);
+            if (becomes == null) continue;
+            if (changed == null) changed = new ArrayList<>(part.lines());
+            changed.set(i, part.lines().get(i).withBecomes(becomes));
+        }
+        return changed == null ? part : part.withLines(changed);
     }
 
     private static String withLineFeeds(String text) {
-        for (var i = 0; i < text.length(); i++) {
-            var c = text.charAt(i);
-            if (c != '\uFEFF' && (c == '\n' || c > '\f' && c < '\u0085' || LINE_ENDS.indexOf(c) < 0)) continue;
-            var plain = text.replace("\uFEFF", "");
-            for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
-            return plain;
-        }
-        return text;
+        var plain = text.replace("\uFEFF", "");
+        for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
+        return plain;
     }
 
     /// A recipe may say whose cups and spoons it means; else they are the kitchen's.
@@ -112,8 +122,8 @@ final class RecipeReader {
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
-        if (mayBeHeadline && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
-        if (mayBeHeadline && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
+        if (mayBeHeadline && "iywsIYWS".indexOf(line.charAt(0)) >= 0 && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
+        if (mayBeHeadline && HEADS_OF_ALL.indexOf(line.charAt(0)) >= 0 && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
             inMethod = true;
             return;
         }
@@ -139,7 +149,7 @@ final class RecipeReader {
     }
 
     private void takeLine(String line) {
-        bulleted |= LineReader.withoutBullet(line).length() < line.length();
+        bulleted = bulleted || LineReader.isBulleted(line);
         var told = Told.of(line).orElse(null);
         if (told == null) {
             for (var piece : Several.of(LineReader.bare(line))) lines.add(lineReader.read(piece));
@@ -218,17 +228,25 @@ final class RecipeReader {
     }
 
     private static @Nullable String made(String line) {
+        // a part's name begins with a letter and has no comma
+        if (!Character.isLetter(line.charAt(0)) || line.length() > LONGEST_PART || line.indexOf(',') >= 0) return null;
         var matcher = MADE.matcher(line);
-        if (hasFigureAhead(line) || !matcher.matches()) return null;
+        if (!matcher.matches()) return null;
         if (matcher.group("bare") != null) return line;
         var caps = matcher.group("caps");
         return caps == null ? matcher.group("name") : WHOLE_PART.matcher(caps).matches() ? caps : null;
     }
 
-    private static boolean hasFigureAhead(String line) { return Character.isDigit(line.charAt(0)); }
-
     private static boolean mayBeHeading(String line) {
-        return ":-–—".indexOf(line.charAt(line.length() - 1)) >= 0 || "#*_=[-".indexOf(line.charAt(0)) >= 0 || line.regionMatches(true, 0, "for ", 0, 4) || line.regionMatches(true, 0, "to ", 0, 3);
+        return switch (line.charAt(line.length() - 1)) {
+            case ':', '-', '–', '—' -> true;
+            default -> switch (line.charAt(0)) {
+                case '#', '*', '_', '=', '[', '-' -> true;
+                case 'f', 'F' -> line.regionMatches(true, 0, "for ", 0, 4);
+                case 't', 'T' -> line.regionMatches(true, 0, "to ", 0, 3);
+                default -> false;
+            };
+        };
     }
 
     private static @Nullable String heading(String line) {
@@ -242,9 +260,10 @@ final class RecipeReader {
     }
 
     private boolean isStep(String line, boolean afterBlank) {
+        if (StepLine.isMeasured(line)) return false;
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
-        var bulletsStart = bare.length() < line.length() && !lines.isEmpty() && !bulleted;
+        var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 

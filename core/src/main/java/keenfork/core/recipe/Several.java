@@ -10,13 +10,16 @@ final class Several {
     /// marks that stand between the items of a list and nowhere else
     private static final Pattern MARKS = Pattern.compile("\\s+(?://|\\||•|·|‣|▪)\\s+");
 
+    /// the bullets of lists stand behind every letter and fraction of Latin script
+    private static final char LAST_LETTER = 0x2020;
+
     private Several() {}
 
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
     static List<String> of(String line) {
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
-        if (MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
+        if (hasMark(line) && MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
@@ -31,6 +34,14 @@ final class Several {
         if (start == 0) return List.of(line);
         pieces.add(line.substring(start).strip());
         return pieces;
+    }
+
+    private static boolean hasMark(String line) {
+        for (var at = 0; at < line.length(); at++) {
+            var c = line.charAt(at);
+            if (c == '|' || c == '/' && at + 1 < line.length() && line.charAt(at + 1) == '/' || c > LAST_LETTER) return true;
+        }
+        return false;
     }
 
     /// Most lines have no figure behind a comma, a plus or an "and".

@@ -18,7 +18,22 @@ final class State {
     /// words that stand first or last in a name of several: only these are tried
     private static final WordSet HALVES = new WordSet(halves());
 
+    /// the keys of the foods of which some state is a row of its own
+    private static final Set<String> CHANGING = changing();
+
     private State() {}
+
+    private static Set<String> changing() {
+        var found = new HashSet<String>();
+        for (var food : Foods.shipped().all())
+            for (var name : food.names()) {
+                if (food.isCompound()) continue;
+                var words = Words.key(name);
+                for (var cut = words.indexOf(' '); cut > 0; cut = words.indexOf(' ', cut + 1))
+                    for (var half : List.of(words.substring(cut + 1), words.substring(0, cut))) Foods.shipped().find(half).ifPresent(f -> found.add(f.id()));
+            }
+        return found;
+    }
 
     private static Set<String> halves() {
         var found = new HashSet<String>();
@@ -37,7 +52,7 @@ final class State {
     /// @param text the phrase
     /// @param from where what stands behind the comma begins
     static Optional<Food> of(Food food, String text, int from) {
-        if (food.isCompound() || !HALVES.isIn(text, from)) return Optional.empty();
+        if (food.isCompound() || !CHANGING.contains(food.id()) || !HALVES.isIn(text, from)) return Optional.empty();
         var words = Words.of(text.substring(from));
         var name = Words.key(food.name());
         for (var length = LONGEST; length > 0; length--)

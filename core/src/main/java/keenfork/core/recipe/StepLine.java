@@ -21,7 +21,6 @@ final class StepLine {
     /// a time, a heat, or what is meant by "it": nothing that goes in
     private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\bgas mark\\b|\\bovernight\\b"
             + "|\\b(?:til|till|until|while|whilst|then|before|after|everything|together|it|them|the rest|off the heat|all (?:of )?the)\\b|\\b(?:in|into|over|onto|on) (?:a|an|the)\\b|\\ball\\b\\W*$");
-    private static final Pattern WORD = Pattern.compile("(?U)\\p{L}+");
 
     private StepLine() {}
 
@@ -32,14 +31,14 @@ final class StepLine {
     /// @param follows  whether a step or a blank line stands right before it
     static boolean is(String line, boolean isBehind, boolean follows) {
         if (!isBehind) return false;
-        var matcher = NUMBERED.matcher(line);
-        var isNumbered = matcher.matches();
-        var text = isNumbered ? matcher.group("rest") : line;
+        if (line.isEmpty()) return false;
+        var text = Character.isDigit(line.charAt(0)) ? NUMBERED.matcher(line).replaceFirst("${rest}") : line;
+        var isNumbered = text.length() < line.length();
         if (text.isEmpty() || Numbers.at(text, 0) != null) return false;
         var first = first(text);
         var kind = WORDS.get(first);
         var isSentence = text.endsWith(".") && text.split(" ").length >= 5;
-        if (kind == null) return OPENS.matcher(text).find() && (isSentence || isNumbered && text.split(" ").length >= 5);
+        if (kind == null) return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text).find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
@@ -52,12 +51,20 @@ final class StepLine {
         return behind.startsWith(" the ") || kind == Kind.DOES && follows && !startsName;
     }
 
+    /// {@return whether a line begins with a figure that is no number of a list: an ingredient}
+    static boolean isMeasured(String line) {
+        var at = 0;
+        while (at < line.length() && Character.isDigit(line.charAt(at))) at++;
+        return at > 0 && (at == line.length() || ".)".indexOf(line.charAt(at)) < 0);
+    }
+
     /// {@return whether some words begin with what is done: "chop", "chop fine"}
     static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
 
     private static String first(String text) {
-        var word = WORD.matcher(text);
-        return word.lookingAt() ? word.group().toLowerCase(Locale.ROOT) : "";
+        var end = 0;
+        while (end < text.length() && Character.isLetter(text.charAt(end))) end++;
+        return text.substring(0, end).toLowerCase(Locale.ROOT);
     }
 
     /// "chop onions, fry in butter": a second thing is done

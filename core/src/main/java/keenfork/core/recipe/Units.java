@@ -1,10 +1,12 @@
 package keenfork.core.recipe;
 
-import java.util.HashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
+import keenfork.core.food.UnitNames;
+import keenfork.core.food.UnitNames.UnitName;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -12,24 +14,17 @@ import org.jspecify.annotations.Nullable;
 
 /// Units as cooks write them, in a kitchen's convention of volumes: tbsp, T, fl. oz, dessertspoons, a pint, sticks.
 final class Units {
-    /// a unit that is written as so many of another
-    private record Alias(Unit unit, Fraction metric, Fraction us) {
-        static Alias of(Unit unit, Fraction times) { return new Alias(unit, times, times); }
-    }
-
     /// a shorter word lies a slip away from too much
     private static final int SHORTEST_SLIP = 4;
-    private static final Map<String, Unit> UNITS = units();
-    private static final Map<String, Alias> ALIASES = aliases();
-    private static final Map<String, String> SAME_NOUNS = Map.ofEntries(Map.entry("pkt", "pack"), Map.entry("pkts", "pack"), Map.entry("pk", "pack"),
-            Map.entry("pks", "pack"), Map.entry("packet", "pack"), Map.entry("packets", "pack"), Map.entry("box", "pack"), Map.entry("pouch", "pack"),
-            Map.entry("pouches", "pack"), Map.entry("can", "tin"), Map.entry("cans", "tin"), Map.entry("tub", "pot"), Map.entry("tubs", "pot"),
-            Map.entry("rib", "stick"), Map.entry("ribs", "stick"), Map.entry("ear", "piece"), Map.entry("ears", "piece"));
+    private static final Map<String, UnitName> NAMES = UnitNames.all().stream().collect(Collectors.toMap(UnitName::word, n -> n));
     /// spellings of weights and volumes that are long enough to be misspelt
-    private static final List<Map.Entry<String, Unit>> MEASURES = UNITS.entrySet().stream().filter(e -> e.getKey().length() >= SHORTEST_SLIP
-            && (e.getValue().kind() == Unit.Kind.VOLUME || e.getValue().kind() == Unit.Kind.WEIGHT)).sorted(Map.Entry.comparingByKey()).toList();
-    private static final String STARTS = MEASURES.stream().map(e -> e.getKey().substring(0, 1)).distinct().collect(java.util.stream.Collectors.joining());
-    private static final Set<String> OUNCE = Set.of("oz", "ounce", "ounces");
+    private static final List<UnitName> MEASURES = UnitNames.all().stream().filter(n -> n.word().length() >= SHORTEST_SLIP
+            && (n.unit().kind() == Unit.Kind.VOLUME || n.unit().kind() == Unit.Kind.WEIGHT)).sorted(Comparator.comparing(UnitName::word)).toList();
+    private static final String STARTS = MEASURES.stream().map(n -> n.word().substring(0, 1)).distinct().collect(Collectors.joining());
+
+    private static final Written TABLESPOON = new Written(Unit.TBSP, Unit.TBSP.id(), Fraction.ONE);
+    private static final Written TEASPOON = new Written(Unit.TSP, Unit.TSP.id(), Fraction.ONE);
+    private static final Written CUP = new Written(Unit.CUP, Unit.CUP.id(), Fraction.ONE);
 
     private final Volumes volumes;
 
@@ -37,24 +32,11 @@ final class Units {
         this.volumes = volumes;
     }
 
-    private static Map<String, Unit> units() {
-        var units = new HashMap<String, Unit>();
-        for (var unit : Unit.values()) for (var word : unit.words()) units.put(word, unit);
-        return units;
-    }
-
-    private static Map<String, Alias> aliases() {
-        var aliases = new HashMap<String, Alias>();
-        for (var word : List.of("dsp", "dessertspoon", "dessertspoons", "dstsp")) aliases.put(word, Alias.of(Unit.TSP, Fraction.of(2)));
-        aliases.put("dl", Alias.of(Unit.ML, Fraction.of(100)));
-        aliases.put("cl", Alias.of(Unit.ML, Fraction.of(10)));
-        for (var word : List.of("pint", "pints", "pt", "pts")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(20), Fraction.of(16)));
-        for (var word : List.of("quart", "quarts", "qt")) aliases.put(word, new Alias(Unit.FL_OZ, Fraction.of(40), Fraction.of(32)));
-        return Map.copyOf(aliases);
-    }
-
     /// {@return the unit of exactly that spelling in lower case, or null}
-    static @Nullable Unit unit(String word) { return UNITS.get(word); }
+    static @Nullable Unit unit(String word) {
+        var name = NAMES.get(word);
+        return name == null ? null : name.unit();
+    }
 
     /// A unit as written.
     ///
@@ -68,28 +50,34 @@ final class Units {
     @Nullable Written ahead(Cursor cursor) {
         var start = cursor.at;
         cursor.blanks();
-        var word = cursor.word();
-        if (word.isEmpty()) return null;
-        var after = cursor.at + word.length();
-        var found = word.equals("fl") || word.equals("fluid") ? fluidOunce(cursor) : oneWord(cursor, word);
+        if (!cursor.isWord()) {
+            cursor.at = start;
+            return null;
+        }
+        var from = cursor.at;
+        var after = from + cursor.wordLength();
+        var found = cursor.initial() == 'f' && isFluid(cursor.word()) ? fluidOunce(cursor) : oneWord(cursor);
         if (found == null || found.unit.kind() == Unit.Kind.COUNT
-                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords().isNameBeyond(cursor.text, after - word.length(), after))) {
+                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords().isNameBeyond(cursor.text, from, after))) {
             cursor.at = start;
             return null;
         }
         return found;
     }
 
-    private @Nullable Written oneWord(Cursor cursor, String word) {
-        // T and t are a tablespoon and a teaspoon where they stand alone
-        var found = word.equals("t") ? new Written(cursor.ahead() == 'T' ? Unit.TBSP : Unit.TSP, word, Fraction.ONE) : word.equals("c") ? new Written(Unit.CUP, word, Fraction.ONE) : named(word);
+    private static boolean isFluid(String word) { return word.equals("fl") || word.equals("fluid"); }
+
+    private @Nullable Written oneWord(Cursor cursor) {
+        // T and t are a tablespoon and a teaspoon where they stand alone, c is a cup
+        var isLetter = cursor.wordLength() == 1;
+        var found = isLetter && cursor.initial() == 't' ? cursor.ahead() == 'T' ? TABLESPOON : TEASPOON : isLetter && cursor.initial() == 'c' ? CUP : named(cursor);
         if (found != null) passUnit(cursor);
         return found;
     }
 
     private static @Nullable Written fluidOunce(Cursor cursor) {
         passUnit(cursor);
-        if (!cursor.take(OUNCE)) return null;
+        if (!cursor.take(MeasureWords.Does.OUNCE)) return null;
         cursor.mark(".");
         cursor.blanks();
         return new Written(Unit.FL_OZ, Unit.FL_OZ.id(), Fraction.ONE);
@@ -101,33 +89,30 @@ final class Units {
         cursor.blanks();
     }
 
-    @Nullable Written named(String word) {
-        var unit = UNITS.get(word);
-        if (unit == null && !ALIASES.containsKey(word)) unit = slip(word);
-        if (unit != null) return new Written(unit, unit.kind() == Unit.Kind.COUNT ? singular(word, unit) : unit.id(), Fraction.ONE);
-        var alias = ALIASES.get(word);
-        return alias == null ? null : new Written(alias.unit, alias.unit.id(), volumes == Volumes.US ? alias.us : alias.metric);
+    /// {@return the unit that the word at the cursor names, or is a slip of the pen away from, or null; the cursor stays}
+    @Nullable Written named(Cursor cursor) {
+        var name = cursor.said().unit();
+        if (name != null) return new Written(name.unit(), name.noun(), volumes == Volumes.US ? name.us() : name.metric());
+        if (cursor.wordLength() < SHORTEST_SLIP || STARTS.indexOf(cursor.initial()) < 0 || Foods.shipped().recipeWords().isWordAt(cursor.text, cursor.at)) return null;
+        var unit = slip(cursor.word());
+        return unit == null ? null : new Written(unit, unit.id(), Fraction.ONE);
     }
 
     /// "tbps" and "tblespoon": the only spoon, cup or weight that lies a slip of the pen away from a word that is no other word.
     private static @Nullable Unit slip(String word) {
-        if (word.length() < SHORTEST_SLIP) return null;
         Unit found = null;
-        if (STARTS.indexOf(word.charAt(0)) < 0) return null;
         for (var measure : MEASURES) {
-            var other = measure.getKey();
+            var other = measure.word();
             if (other.charAt(0) != word.charAt(0) || Math.abs(other.length() - word.length()) > 1 || !Foods.isSlip(word, other)) continue;
-            if (found != null && found != measure.getValue()) return null;
-            found = measure.getValue();
+            if (found != null && found != measure.unit()) return null;
+            found = measure.unit();
         }
         return found != null && Foods.shipped().isNoWord(word) ? found : null;
     }
 
-    /// {@return the first spelling of a count noun, so that "sticks" finds what a stick weighs}
-    static String singular(String word, Unit unit) {
-        var same = SAME_NOUNS.get(word);
-        if (same != null) return same;
-        for (var other : unit.words()) if (word.startsWith(other) && word.length() - other.length() <= 2) return other;
-        return word;
+    /// {@return the noun by which a food's own weights know a count noun, so that "sticks" finds what a stick weighs}
+    static String singular(String word) {
+        var name = NAMES.get(word);
+        return name == null ? word : name.noun();
     }
 }

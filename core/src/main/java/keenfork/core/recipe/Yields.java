@@ -49,6 +49,13 @@ final class Yields {
         return Optional.ofNullable(HELD.getOrDefault(change, Map.of()).get(food.name()));
     }
 
+    /// whether a word begins as "tin", "can" and "jar" do: a look that spares most lines the pattern
+    private static boolean mayBeTinned(String text) {
+        for (var at = 0; at < text.length(); at++)
+            if ((at == 0 || !Character.isLetter(text.charAt(at - 1))) && "tcjTCJ".indexOf(text.charAt(at)) >= 0) return true;
+        return false;
+    }
+
     /// {@return what is left of a tin or jar of it in the sieve}
     static Mass drained(Food food, Mass tin) {
         return tin.times(factor("drained", food).orElseGet(() -> Optional.ofNullable(HELD.getOrDefault("drained", Map.of()).get(ANY)).orElseThrow()));
@@ -59,8 +66,8 @@ final class Yields {
     static Optional<Mass> becomes(Line line, List<String> steps) {
         if (line.mass() == null || line.choices().isEmpty()) return Optional.empty();
         var food = line.food();
-        if (food.isEmpty() || !CHANGING.contains(food.get().name()) || factor("cooked", food.get()).isEmpty() && factor("soaked", food.get()).isEmpty()
-                || TINNED.matcher(line.text()).find()) return Optional.empty();
+        if (food.isEmpty() || !CHANGING.contains(food.get().name())
+                || mayBeTinned(line.text()) && TINNED.matcher(line.text()).find()) return Optional.empty();
         var about = new ArrayList<String>();
         about.add(line.text());
         var name = Words.key(food.get().name());

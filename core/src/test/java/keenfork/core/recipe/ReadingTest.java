@@ -146,7 +146,7 @@ class ReadingTest {
     }
 
     @Test void units_have_no_word_in_common() {
-        var words = java.util.Arrays.stream(Unit.values()).flatMap(u -> u.words().stream()).toList();
+        var words = keenfork.core.food.UnitNames.all().stream().map(keenfork.core.food.UnitNames.UnitName::word).toList();
         assertThat(words).doesNotHaveDuplicates();
     }
 
