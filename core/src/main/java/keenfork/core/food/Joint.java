@@ -39,6 +39,12 @@ final class Joint {
         return !word.isEmpty() && COMES_TO.contains(word);
     }
 
+    /// {@return whether another word stands right behind, and not one that leads to a food}
+    static boolean goesOnInTalk(String text, int from) {
+        var word = wordAfter(text, from);
+        return !word.isEmpty() && !GOES_ON.contains(word);
+    }
+
     /// {@return whether a word has talk on both its sides: a word between it and the food before, which goes on to no other food, and one right behind it}
     static boolean isAmidTalk(String text, int foodEnd, int from, int to) {
         var between = text.substring(foodEnd, from);

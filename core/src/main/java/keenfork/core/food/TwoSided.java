@@ -59,8 +59,14 @@ final class TwoSided {
         if (kind == Kind.ORIGIN) return Character.isUpperCase(text.charAt(match.start())) && FROM.matcher(text.substring(0, match.start())).find();
         if (kind == Kind.PART) return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start()) && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
         if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
-        if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0 && Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end());
+        if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0 && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end()) || isWaitedFor(text, matches, at));
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
         return (kind == Kind.WORKS || kind == Kind.MANNER) && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+    }
+
+    /// "roasted til collapsing": right behind it stands a word that is no food and leads to none
+    private static boolean isWaitedFor(String text, List<Match> matches, int at) {
+        var isFoodNext = at + 1 < matches.size() && text.substring(matches.get(at).end(), matches.get(at + 1).start()).isBlank();
+        return !isFoodNext && Joint.goesOnInTalk(text, matches.get(at).end());
     }
 }

@@ -10,6 +10,8 @@ final class Each {
     /// how many words may stand between the number and "each": "1 heaped level tsp each"
     private static final int MOST_BEFORE = 30;
     private static final Pattern EACH = Pattern.compile("(?i)\\beach(?:\\s+of)?\\s*[:,-]?\\s+");
+    /// "coriander, parsley, mint - 1 bunch each"
+    private static final Pattern BEHIND = Pattern.compile("(?i)^(?<foods>\\D+?)\\s*[-–:(,]\\s*(?<amount>[^-–:(,]{1,24}?)\\s+(?:of )?each\\)?\\.?$");
     private static final Pattern JOINT = Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+and\\s+|\\s+n\\s+|\\s+plus\\s+");
 
     private Each() {}
@@ -17,12 +19,18 @@ final class Each {
     /// {@return a line for each food; empty where the line does not give one amount to several}
     static List<String> of(String line) {
         if (!line.contains("each") && !line.contains("Each") && !line.contains("EACH")) return List.of();
+        var behind = BEHIND.matcher(line);
+        if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null) return apart(behind.group("amount"), behind.group("foods"));
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
         if (number == null || !each.find(number.end()) || each.start() - number.end() > MOST_BEFORE) return List.of();
         var amount = line.substring(0, each.start()).strip();
         if (amount.length() > number.end() && names(amount.substring(number.end()))) return List.of();
-        var pieces = List.of(JOINT.split(line.substring(each.end())));
+        return apart(amount, line.substring(each.end()));
+    }
+
+    private static List<String> apart(String amount, String foods) {
+        var pieces = List.of(JOINT.split(foods));
         var tail = tail(pieces.getLast());
         var lines = new ArrayList<String>();
         for (var piece : pieces) {

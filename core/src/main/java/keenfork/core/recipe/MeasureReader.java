@@ -32,6 +32,8 @@ final class MeasureReader {
 
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
 
+    private static final Set<Unit> SPOONS = Set.of(Unit.TSP, Unit.TBSP, Unit.CUP);
+
     private final Volumes volumes;
     private final Units units;
     private final AmountBehind behind;
@@ -354,6 +356,8 @@ final class MeasureReader {
             // "cloves 50 g": the count noun is the food itself
             if (cursor.ahead() != 0) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
         }
+        // "tbsp dijon": one
+        if (unit != null && SPOONS.contains(unit.unit()) && Character.isLetter(cursor.ahead()) && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at)) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), afterOf(cursor));
         cursor.at = start;
         var found = behind.read(text);
         return found != null ? found : measure(null, Set.of(), text);
