@@ -34,6 +34,9 @@ public final class Foods {
     /// a shorter word is a slip away from too many others
     private static final int SHORTEST_TAKEN = 5;
 
+    /// a shorter run of letters may be another word
+    private static final int SHORTEST_JOINED = 7;
+
     private record Additive(int from, int to, Meaning meaning) {}
 
     private Foods() {
@@ -47,8 +50,8 @@ public final class Foods {
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
         addSubstances(recipeWords);
-        addVague(recipeWords);
-        addVague(packWords);
+        addVague(recipeWords, false);
+        addVague(packWords, true);
         readAdditives();
         addSubstances(packWords);
         addFoods(packWords);
@@ -132,8 +135,9 @@ public final class Foods {
         byWord.forEach((word, substances) -> lexicon.add(word, new Meaning.OfSubstances(substances)));
     }
 
-    private static void addVague(Lexicon lexicon) {
-        for (var row : Table.read(Foods.class, "vague.txt", 4)) {
+    private static void addVague(Lexicon lexicon, boolean onPacks) {
+        for (var row : Table.read(Foods.class, "vague.txt", 5)) {
+            if (!onPacks && row.cell(3).equals("pack")) continue;
             var meaning = new Meaning.Vague(row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.cell(2));
             for (var word : row.list(0)) lexicon.add(word, meaning);
         }
@@ -209,12 +213,12 @@ public final class Foods {
         var reading = lexicon.read(text);
         if (reading.unread().isEmpty()) return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
-        if (lexicon == packWords) reading = withCompounds(reading);
+        reading = lexicon == packWords ? withCompounds(reading) : withJoined(reading);
         for (var word : reading.unread()) {
             var as = isQuoted(text, word) ? null : takenFor(word.word());
             if (as != null) taken.put(word.start(), as);
         }
-        if (!taken.isEmpty()) reading = lexicon == packWords ? withCompounds(lexicon.read(text, taken)) : lexicon.read(text, taken);
+        if (!taken.isEmpty()) reading = lexicon == packWords ? withCompounds(lexicon.read(text, taken)) : withJoined(lexicon.read(text, taken));
         var matches = TwoSided.foods(text, reading.matches());
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of()) : Phrase.of(text, matches, reading.unread(), this);
     }
@@ -231,6 +235,30 @@ public final class Foods {
         if (matches.size() == reading.matches().size()) return reading;
         matches.sort(java.util.Comparator.comparingInt(Lexicon.Match::start));
         return new Lexicon.Reading(matches, unread);
+    }
+
+    /// "poppyseeds" and "soysauce": a name of two words written as one.
+    private static Lexicon.Reading withJoined(Lexicon.Reading reading) {
+        var matches = new ArrayList<>(reading.matches());
+        var unread = new ArrayList<Lexicon.Unread>();
+        for (var word : reading.unread()) {
+            var meaning = Held.JOINED.get(word.word());
+            if (meaning == null) unread.add(word);
+            else matches.add(new Lexicon.Match(word.text(), meaning, word.start(), word.end()));
+        }
+        if (matches.size() == reading.matches().size()) return reading;
+        matches.sort(java.util.Comparator.comparingInt(Lexicon.Match::start));
+        return new Lexicon.Reading(matches, unread);
+    }
+
+    private static Map<String, Meaning> joined() {
+        var held = new HashMap<String, Meaning>();
+        for (var food : SHIPPED.all)
+            for (var name : food.names()) {
+                var key = Words.key(name);
+                if (key.indexOf(' ') > 0 && key.indexOf(' ') == key.lastIndexOf(' ') && key.length() > SHORTEST_JOINED) held.putIfAbsent(key.replace(" ", ""), new Meaning.OfFood(food));
+            }
+        return held;
     }
 
     /// A word in quotation marks is just that word: the cook said that it is no other, and no talk.
@@ -339,6 +367,7 @@ public final class Foods {
     private static final class Held {
         private static final Set<String> SHOWN = shown();
         private static final Slips NAMES = new Slips(List.copyOf(SHIPPED.recipeWords.names()));
+        private static final Map<String, Meaning> JOINED = joined();
         private static final WithoutVowels WITHOUT_VOWELS = withoutVowels();
         private static final Slips VOCABULARY = new Slips(SHIPPED.recipeWords.vocabulary());
     }

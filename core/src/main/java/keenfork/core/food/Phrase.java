@@ -2,6 +2,7 @@ package keenfork.core.food;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon.Match;
 
 /// A run of words read to the last word: each ends as read, read as another, read past, or not known.
@@ -35,6 +36,9 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         return true;
     }
 
+    /// "feta of a kind": the word before it tells whose way it is made, and names nothing that goes in
+    private static final Pattern LIKE = Pattern.compile("(?i)[\\s-]+(?:style|type)\\s+\\p{L}");
+
     private enum Place { OF_FOOD, OF_TALK }
 
     /// Where a word stands among the foods that were found.
@@ -49,6 +53,10 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         var past = new ArrayList<Lexicon.Unread>();
         var unknown = new ArrayList<Unknown>();
         for (var word : unread) {
+            if (LIKE.matcher(text).region(word.end(), text.length()).lookingAt()) {
+                past.add(word);
+                continue;
+            }
             var kind = Dictionary.shipped().kind(word.word());
             var around = around(text, matches, word);
             var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);

@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
@@ -17,6 +18,8 @@ final class AmountBehind {
     private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG, Unit.TIN, Unit.JAR);
     /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
     private static final Fraction MOST_COUNTED = Fraction.of(48);
+
+    private static final Pattern EACH = Pattern.compile("(?i)(?:pp|p\\.p\\.?|each|per (?:person|portion|plate))\\.?");
 
     private final MeasureReader ahead;
     private final Units units;
@@ -57,8 +60,10 @@ final class AmountBehind {
             var unit = cursor.isWord() ? units.named(cursor) : null;
             if (unit == null || unit.unit().kind() != Unit.Kind.COUNT || !HANDS.contains(unit.unit())) continue;
             cursor.pass();
-            if (cursor.ahead() != 0 && cursor.ahead() != ',') continue;
-            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + cursor.rest());
+            cursor.blanks();
+            var isEach = EACH.matcher(cursor.rest()).matches();
+            if (cursor.ahead() != 0 && cursor.ahead() != ',' && !isEach) continue;
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + (isEach ? "" : cursor.rest()));
         }
         return null;
     }

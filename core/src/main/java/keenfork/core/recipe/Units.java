@@ -24,6 +24,7 @@ final class Units {
 
     private static final Written TABLESPOON = new Written(Unit.TBSP, Unit.TBSP.id(), Fraction.ONE);
     private static final Written TEASPOON = new Written(Unit.TSP, Unit.TSP.id(), Fraction.ONE);
+    private static final Written POUND = new Written(Unit.LB, Unit.LB.id(), Fraction.ONE);
     private static final Written CUP = new Written(Unit.CUP, Unit.CUP.id(), Fraction.ONE);
 
     private final Volumes volumes;
@@ -49,6 +50,11 @@ final class Units {
     /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself ("3 cloves").
     @Nullable Written ahead(Cursor cursor) {
         var start = cursor.at;
+        // "1# rotini": pounds
+        if (cursor.ahead() == '#' && cursor.at > 0 && Character.isDigit(cursor.text.charAt(cursor.at - 1)) && cursor.mark("#")) {
+            cursor.blanks();
+            return POUND;
+        }
         cursor.blanks();
         if (!cursor.isWord()) {
             cursor.at = start;
