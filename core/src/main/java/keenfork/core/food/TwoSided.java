@@ -61,7 +61,8 @@ final class TwoSided {
         if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
         if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0 && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end()) || isWaitedFor(text, matches, at));
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
-        return (kind == Kind.WORKS || kind == Kind.MANNER) && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+        if (kind == Kind.MANNER && at > 0) return Joint.turnsAside(text, matches.get(at - 1).end(), match.start()) || !Joint.parts(text, matches.get(at - 1).end(), match.start());
+        return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none

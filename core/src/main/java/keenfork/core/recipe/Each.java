@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.recipe.MeasureWords.Does;
 
 /// One amount for each of several foods: "1 tsp each cumin and coriander", "1 can each kidney and navy beans". Each becomes a line with the amount in front.
 final class Each {
@@ -23,9 +24,11 @@ final class Each {
         if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null) return apart(behind.group("amount"), behind.group("foods"));
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
-        if (number == null || !each.find(number.end()) || each.start() - number.end() > MOST_BEFORE) return List.of();
+        // "handful each of mint and dill"
+        var from = number != null ? number.end() : opensWithUnit(line) ? 0 : -1;
+        if (from < 0 || !each.find(from) || each.start() - from > MOST_BEFORE) return List.of();
         var amount = line.substring(0, each.start()).strip();
-        if (amount.length() > number.end() && names(amount.substring(number.end()))) return List.of();
+        if (amount.length() > from && names(amount.substring(from))) return List.of();
         return apart(amount, line.substring(each.end()));
     }
 
@@ -48,6 +51,12 @@ final class Each {
     private static String tail(String last) {
         var bare = last.replaceFirst("[,(].*", "").strip();
         return bare.substring(bare.lastIndexOf(' ') + 1);
+    }
+
+    private static boolean opensWithUnit(String line) {
+        var cursor = new Cursor(line, 0);
+        while (cursor.take(Does.SIZE, Does.ARTICLE)) { }
+        return cursor.said().unit() != null;
     }
 
     private static boolean names(String words) { return !Foods.shipped().recipeWords().read(words).matches().isEmpty(); }

@@ -93,7 +93,11 @@ final class MeasureReader {
             if (container != null && container.unit().kind() == Unit.Kind.COUNT) return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
             return with(number, Written.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
         }
+        var dash = cursor.at;
+        // "8-oz can water chestnuts"
+        if (cursor.mark("-") && !cursor.isWord()) cursor.at = dash;
         var unit = units.ahead(cursor);
+        if (unit == null) cursor.at = dash;
         if (unit == null) return with(number, Written.NONE, size, null, null, pressed, cursor);
         var amount = amount(number, unit);
         amount = wider(cursor, amount, unit);
