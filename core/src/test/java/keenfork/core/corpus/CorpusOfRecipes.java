@@ -31,7 +31,8 @@ public final class CorpusOfRecipes {
         var block = new ArrayList<String>();
         for (var row : Corpus.lines(switch (share) {
             case WRITTEN_LATER -> "recipes-unseen.txt";
-            case WRITTEN_LAST -> "recipes-third.txt";
+            case WRITTEN_THIRD -> "recipes-third.txt";
+            case WRITTEN_LAST -> "recipes-fourth.txt";
             default -> "recipes.txt";
         })) {
             if (row.startsWith("##")) continue;
