@@ -10,6 +10,8 @@ final class Several {
     /// marks that stand between the items of a list and nowhere else
     private static final Pattern MARKS = Pattern.compile("\\s+(?://|\\||•|·|‣|▪)\\s+");
 
+    /// "1 clove garlic, juice of 1 lime"
+    private static final Pattern PRESSED = Pattern.compile("(?:juice|zest) (?:and (?:juice|zest) )?(?:of )?(?:\\d|½|¼|half|an? |one )");
     /// the bullets of lists stand behind every letter and fraction of Latin script
     private static final char LAST_LETTER = 0x2020;
 
@@ -48,7 +50,7 @@ final class Several {
     private static boolean mayBe(String line) {
         for (var at = 3; at < line.length(); at++) {
             var c = line.charAt(at);
-            if ((c >= '0' && c <= '9' || c > 127) && line.charAt(at - 1) == ' ' && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
+            if ((c >= '0' && c <= '9' || c > 127 || c == 'j' || c == 'z') && line.charAt(at - 1) == ' ' && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
         }
         return false;
     }
@@ -78,6 +80,7 @@ final class Several {
 
     private static boolean startsAmount(String line, int at) {
         var c = line.charAt(at);
+        if (c == 'j' || c == 'z') return PRESSED.matcher(line).region(at, line.length()).lookingAt();
         return (Character.isDigit(c) || "½⅓⅔¼¾".indexOf(c) >= 0) && Numbers.at(line, at) != null;
     }
 
@@ -89,6 +92,8 @@ final class Several {
     /// An amount in front, and a food before any comma.
     private static boolean isMeasured(String piece) {
         if (piece.isEmpty()) return false;
+        var pressed = PRESSED.matcher(piece);
+        if (pressed.lookingAt()) return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches().isEmpty();
         var number = Numbers.at(piece, 0);
         if (number == null) return false;
         var comma = piece.indexOf(',');
