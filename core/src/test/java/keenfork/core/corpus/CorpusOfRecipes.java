@@ -32,7 +32,8 @@ public final class CorpusOfRecipes {
         for (var row : Corpus.lines(switch (share) {
             case WRITTEN_LATER -> "recipes-unseen.txt";
             case WRITTEN_THIRD -> "recipes-third.txt";
-            case WRITTEN_LAST -> "recipes-fourth.txt";
+            case WRITTEN_FOURTH -> "recipes-fourth.txt";
+            case WRITTEN_LAST -> "recipes-fifth.txt";
             default -> "recipes.txt";
         })) {
             if (row.startsWith("##")) continue;
