@@ -36,7 +36,7 @@ final class Run {
         var format = options.oneOf("format", "text", List.of("text", "json", "ics"));
         var school = School.valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
-        var batches = kitchen.dishes().stream().map(kitchen::derive).flatMap(d -> Batch.of(d).stream()).toList();
+        var batches = Batch.together(kitchen.dishes().stream().map(kitchen::derive).flatMap(d -> Batch.of(d).stream()).toList());
         var serve = serve(options);
         var conditions = Conditions.USUAL.with(school).with(equipment(options)).with(new Day(options.number("cooks", 2, 1, 50), available(options, serve)));
         var best = Sequencer.order(batches, conditions);

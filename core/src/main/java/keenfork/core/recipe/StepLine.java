@@ -41,12 +41,12 @@ final class StepLine {
         if (kind == null) return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text).find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
+        // "salt to taste" and "pickle, to serve" go in
+        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent()) return isNumbered && isSentence;
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
         if (behind.startsWith(",") && namesNothing(behind)) return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-")) return isNumbered && behind.startsWith("-") && isSentence;
         if (isSentence || GOES_ON.matcher(behind).find() || isAlsoDone(behind)) return true;
-        // "salt to taste" and "pickle, to serve" go in
-        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent()) return isNumbered && isSentence;
         if (namesNothing(behind)) return true;
         var startsName = Foods.shipped().recipeWords().isNameBeyond(text, 0, first.length());
         if (isNumbered) return text.split(" ").length >= 5 || kind == Kind.DOES;

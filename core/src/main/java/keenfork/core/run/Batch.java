@@ -1,5 +1,6 @@
 package keenfork.core.run;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -20,14 +21,21 @@ import keenfork.core.trace.Derivation;
 /// @param portions people it feeds, 1 or more
 /// @param uses     what goes over kit, in the order it does; a kind of kit more than once where what comes off goes over it apart from the rest
 /// @param tasks    the work
-public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks) {
+/// @param needs    the other dishes that go into it: each is made before
+/// @param asks     what is not known of how it is made
+public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Set<String> needs, List<Ask> asks) {
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
         if (portions < 1) throw new IllegalArgumentException("a batch feeds someone, not %d".formatted(portions));
         uses = List.copyOf(uses);
         tasks = List.copyOf(tasks);
+        needs = Collections.unmodifiableSet(new LinkedHashSet<>(needs));
+        asks = List.copyOf(asks);
     }
+
+    /// A batch of which everything is known, and that no other goes into.
+    public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) { this(dish, portions, uses, tasks, Set.of(), List.of()); }
 
     /// What goes over one kind of kit at one stage.
     ///
@@ -51,6 +59,13 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks)
         /// A use of one task.
         public Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, int task) {
             this(kit, parts, comesOff, thick, holds, unsure, there, new TreeMap<>(Map.of(task, holds.keySet())));
+        }
+
+        /// {@return the same over another kit, as what may be on it: where it goes is not known}
+        Use maybeOver(Kit other) {
+            var all = new LinkedHashSet<>(unsure);
+            all.addAll(holds.keySet());
+            return new Use(other, parts, comesOff, thick, Map.of(), all, there, moments);
         }
 
         /// {@return the first task that needs it so, by its place in the batch}
@@ -90,6 +105,26 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks)
     /// @param portions people it feeds, 1 or more
     /// @param takeOffs portions taken off on the way
     public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs) { return Making.of(dish, portions, takeOffs); }
+
+    /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that any of them uses}
+    public static List<Batch> together(List<Batch> batches) {
+        var kit = batches.stream().flatMap(b -> b.kit().stream()).distinct().toList();
+        return batches.stream().map(b -> b.over(kit)).toList();
+    }
+
+    private Batch over(List<Kit> kit) {
+        var unread = asks.stream().filter(a -> a.kind() == Ask.Kind.STEP_NOT_READ).toList();
+        if (unread.isEmpty()) return this;
+        var all = new ArrayList<>(uses);
+        var worked = new ArrayList<>(tasks);
+        for (var ask : unread)
+            for (var other : kit) {
+                if (all.stream().anyMatch(u -> u.kit == other)) continue;
+                all.add(ask.over().maybeOver(other));
+                worked.set(ask.over().task(), worked.get(ask.over().task()).alsoOn(other));
+            }
+        return new Batch(dish, portions, all, worked, needs, asks);
+    }
 
     /// {@return the uses of a kind of kit, in order}
     public List<Use> uses(Kit kit) { return uses.stream().filter(u -> u.kit == kit).toList(); }

@@ -35,6 +35,8 @@ final class Making {
     private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
 
     private static final int MOST_TIMES = 1000;
+    /// minutes of work of which nothing is known
+    private static final int USUAL_HANDS = 10;
 
     private final Derivation dish;
     private final Recipe recipe;
@@ -47,6 +49,11 @@ final class Making {
     private final List<Going> goings = new ArrayList<>();
     /// for each part the tasks that have to be done before it is worked on again
     private final Map<Integer, Set<Integer>> last = new HashMap<>();
+
+    private final List<Open> open = new ArrayList<>();
+
+    /// what is not known, with the lines it is about
+    private record Open(Ask.Kind kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
 
     /// some lines going over some kit
     private record Going(Kit kit, Set<Integer> touched, int task) {}
@@ -63,8 +70,9 @@ final class Making {
         var making = new Making(dish, portions);
         making.prepare();
         making.steps(takeOffs);
+        if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
         var uses = making.uses();
-        return uses.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks));
+        return uses.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks()));
     }
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
@@ -117,10 +125,37 @@ final class Making {
             // what names nothing comes after everything before it
             var on = parts.isEmpty() ? all : parts;
             var at = step;
-            tasks.add(Task.of(text, range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList(), before(on)));
+            var isRead = Work.isRead(text);
+            if (!isRead) notRead(text, inBy(step, going));
+            var task = Task.of(text, range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList(), before(on));
+            tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS, task.waits(), task.after(), task.when()));
             for (var p : on) last.put(p, Set.of(tasks.size() - 1));
         }
     }
+
+    /// No method: the dish goes over what one of its kind usually does, and somebody is asked.
+    private void withoutMethod() {
+        var kit = Assumed.kit(recipe);
+        var all = Set.copyOf(range(lines.size()));
+        var parts = Set.copyOf(range(recipe.parts().size()));
+        for (var one : kit) goings.add(new Going(one, all, tasks.size()));
+        open.add(new Open(Ask.Kind.NO_METHOD, "", kit, all, tasks.size()));
+        tasks.add(new Task("Make it: no method is written", said, kit, USUAL_HANDS, 0, before(parts), Task.When.ANY));
+    }
+
+    /// A step that is not understood goes over what the dish's kind usually does, as far as anybody knows; [Batch#together] adds the kit of the others.
+    private void notRead(String text, Set<Integer> in) {
+        var kit = Assumed.kit(recipe);
+        var touched = in.isEmpty() ? Set.copyOf(range(lines.size())) : in;
+        for (var one : kit) goings.add(new Going(one, touched, tasks.size()));
+        open.add(new Open(Ask.Kind.STEP_NOT_READ, text, kit, touched, tasks.size()));
+    }
+
+    private List<Ask> asks() {
+        return open.stream().map(o -> new Ask(o.kind, o.step, o.kit, use(o.kit.getFirst(), List.of(new Going(o.kit.getFirst(), o.touched, o.task))))).toList();
+    }
+
+    private Set<String> needs() { return lines.stream().map(Line::dish).filter(d -> !d.isEmpty()).collect(java.util.stream.Collectors.toCollection(LinkedHashSet::new)); }
 
     private void takeOff(String text, Set<Integer> all, Set<Integer> in) {
         add(new Task(text, kits(Work.in("spoon")), 3, 0, before(all), Task.When.ANY), Work.in("spoon"), in);

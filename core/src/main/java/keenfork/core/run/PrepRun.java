@@ -70,11 +70,26 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
 
     /// {@return what the order is worth, in words; where it is not proved, how far from the best it can be at most}
     public String worth() {
+        var open = notKnown();
         return switch (proof) {
+            case Proof.Best _ when !open.isEmpty() -> open + " No order does better by what is read.";
             case Proof.Best _ -> proof.inWords();
+            case Proof.Stopped _ when !open.isEmpty() -> "%s Best found so far, by what is read. It washes for %d min; no order does with less than %d.".formatted(open, washing(), least);
             case Proof.Stopped _ when washing() == least -> "No order washes less. That nothing fresh could be made later is not proved.";
             case Proof.Stopped _ -> "%s It washes for %d min; no order does with less than %d.".formatted(proof.inWords(), washing(), least);
         };
+    }
+
+    /// {@return what is not known of how its batches are made, batch by batch}
+    public List<Ask> asks() { return turns.stream().flatMap(t -> t.batch().asks().stream()).toList(); }
+
+    private String notKnown() {
+        var steps = asks().stream().filter(a -> a.kind() == Ask.Kind.STEP_NOT_READ).count();
+        var dishes = asks().stream().filter(a -> a.kind() == Ask.Kind.NO_METHOD).count();
+        var said = new ArrayList<String>();
+        if (steps > 0) said.add(steps == 1 ? "1 step is not understood" : steps + " steps are not understood");
+        if (dishes > 0) said.add(dishes == 1 ? "1 dish has no method, and its kit is assumed" : dishes + " dishes have no method, and their kit is assumed");
+        return said.isEmpty() ? "" : String.join(", and ", said) + ".";
     }
 
     public List<Fact.Contact> facts() {

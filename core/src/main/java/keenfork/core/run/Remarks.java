@@ -13,7 +13,9 @@ final class Remarks {
     private Remarks() {}
 
     static List<String> of(PrepRun run, List<Schedule.Placed> placed, int ready) {
-        var remarks = new ArrayList<>(run.against());
+        var remarks = new ArrayList<String>();
+        for (var turn : run.turns()) for (var ask : turn.batch().asks()) remarks.add("%s: %s".formatted(turn.batch().dish(), ask.inWords()));
+        remarks.addAll(run.against());
         for (var p : placed) {
             if (p.kind() != Schedule.Kind.TASK) continue;
             var task = run.turns().get(p.turn()).batch().tasks().get(p.task());

@@ -70,6 +70,14 @@ public record Task(String text, List<String> takes, List<Kit> kit, int hands, in
         return new Task(text, takes, works.stream().map(Work::kit).distinct().toList(), Math.max(USUAL_HANDS, hands), when == When.DAY_BEFORE ? 0 : waits(when == When.COOL ? when.words.matcher(text).replaceAll("") : text), after, when);
     }
 
+    /// {@return the same over one more kind of kit}
+    Task alsoOn(Kit other) {
+        if (kit.contains(other)) return this;
+        var all = new ArrayList<>(kit);
+        all.add(other);
+        return new Task(text, takes, all, hands, waits, after, when);
+    }
+
     public boolean isDayBefore() { return when == When.DAY_BEFORE; }
 
     /// All times a step names, added up: "simmer 15 min, fluff, cool 10 min". Of a range the longer counts.

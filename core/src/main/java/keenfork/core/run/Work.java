@@ -1,11 +1,19 @@
 package keenfork.core.run;
 
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Table;
 
 /// What a step's words do, and on which kit.
@@ -14,29 +22,121 @@ import keenfork.core.food.Table;
 /// @param allSoFar whether all that is in by then goes over it, or only what the step names
 /// @param minutes hands-on minutes
 record Work(Kit kit, boolean allSoFar, int minutes) {
-    private static final Map<Pattern, Work> WORDS = read();
+    private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
+    /// a noun covers the works of its own sentence: "fry, then blend in a jug" fries in a pan
+    private static final Pattern SENTENCE = Pattern.compile("[.;!?\\n]+|,?\\s+(?:and )?then\\s+");
+    private static final Map<String, Row> WORKS = works();
+    private static final Map<String, Noun> NOUNS = nouns();
+    /// every word of both tables, the longest first: the blender of "stick blender" is no blender
+    private static final Pattern WORDS = anyOf(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()));
+    private static final Pattern TALK = talk();
 
-    private static Map<Pattern, Work> read() {
-        var words = new LinkedHashMap<Pattern, Work>();
-        for (var row : Table.read(Work.class, "work.txt", 5)) {
-            var kit = row.read(1, id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))));
-            words.put(anyOf(row), new Work(kit, row.cell(2).equals("yes"), row.read(3, Integer::parseInt)));
+    /// A row of works: what kind of work it is, and the kit it takes where none is named.
+    private record Row(String act, List<Work> works) {}
+
+    /// A name of kit.
+    ///
+    /// @param kit    empty where it carries nothing on
+    /// @param covers the kinds of work that are done with it, so that they take no other kit
+    /// @param with   whether it means kit only where such work stands beside it: pasta that is cooked, not pasta that is dressed
+    private record Noun(List<Kit> kit, Set<String> covers, boolean with) {}
+
+    private static Map<String, Row> works() {
+        var held = new LinkedHashMap<String, Row>();
+        for (var row : Table.read(Work.class, "work.txt", 6)) {
+            var minutes = row.read(4, Integer::parseInt);
+            var works = new ArrayList<Work>();
+            for (var kit : row.read(2, Work::kits)) works.add(new Work(kit, row.cell(3).equals("yes"), works.isEmpty() ? minutes : 0));
+            var its = new Row(row.cell(1), works);
+            for (var word : words(row)) for (var form : forms(word)) held.putIfAbsent(form, its);
         }
-        return words;
+        return held;
     }
 
-    boolean isCutting() { return kit.id().equals("board") || kit.id().equals("mandoline"); }
+    private static Map<String, Noun> nouns() {
+        var held = new LinkedHashMap<String, Noun>();
+        for (var row : Table.read(Work.class, "kit-words.txt", 5)) {
+            var noun = new Noun(row.read(1, Work::kits), new HashSet<>(row.list(2)), row.cell(3).equals("with"));
+            for (var word : words(row)) held.put(word, noun);
+        }
+        return held;
+    }
+
+    private static List<String> words(Table.Row row) { return Arrays.stream(row.cell(0).split(";")).map(String::strip).toList(); }
+
+    private static List<Kit> kits(String cell) {
+        return Arrays.stream(cell.split(",")).map(String::strip).filter(id -> !id.isEmpty())
+                .map(id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id)))).toList();
+    }
+
+    private static Pattern talk() {
+        var all = Table.read(Work.class, "step-talk.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E\\S+\\Q")).toList();
+        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", all) + ")(?!\\p{L})");
+    }
+
+    boolean isCutting() { return List.of("board", "mandoline", "grater", "scissors").contains(kit.id()); }
 
     /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their own}
-    static Pattern anyOf(Table.Row row) {
-        var any = String.join("|", Arrays.stream(row.cell(0).split(";")).map(String::strip).map(Pattern::quote).toList());
-        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + any + ")(?!\\p{L})");
+    static Pattern anyOf(Table.Row row) { return anyOf(words(row).stream()); }
+
+    private static Pattern anyOf(Stream<String> words) {
+        var longestFirst = words.distinct().sorted(Comparator.comparingInt(String::length).reversed().thenComparing(w -> w)).map(Pattern::quote).toList();
+        return Pattern.compile("(?iu)(?<![\\p{L}-])(?:" + String.join("|", longestFirst) + ")(?!\\p{L})");
+    }
+
+    /// A verb's forms; some that nobody says are among them, and harm nobody. The first word of several is the one that changes.
+    private static List<String> forms(String words) {
+        var blank = words.indexOf(' ');
+        var verb = blank < 0 ? words : words.substring(0, blank);
+        var rest = blank < 0 ? "" : words.substring(blank);
+        var last = verb.charAt(verb.length() - 1);
+        var stem = last == 'e' ? verb.substring(0, verb.length() - 1) : verb;
+        var forms = new ArrayList<>(List.of(verb, verb + "s", verb + "es", stem + "ed", stem + "ing", stem + last + "ed", stem + last + "ing"));
+        if (last == 'y') forms.addAll(List.of(verb.substring(0, verb.length() - 1) + "ies", verb.substring(0, verb.length() - 1) + "ied"));
+        return forms.stream().map(f -> f + rest).toList();
     }
 
     /// {@return all that a step or a line's preparation does, in the order of the table}
     static List<Work> in(String text) {
-        var works = new ArrayList<Work>();
-        for (var entry : WORDS.entrySet()) if (entry.getKey().matcher(text).find()) works.add(entry.getValue());
-        return works;
+        var found = new ArrayList<Work>();
+        read(text, found);
+        return found;
+    }
+
+    /// {@return whether anything of a step is understood: a work, or kit by its name}
+    static boolean isRead(String text) { return read(text, new ArrayList<>()); }
+
+    private static boolean read(String text, List<Work> found) {
+        var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT).replace('’', '\'');
+        var isRead = false;
+        for (var sentence : SENTENCE.split(plain)) isRead |= readSentence(TALK.matcher(sentence).replaceAll(" "), found);
+        return isRead;
+    }
+
+    private static boolean readSentence(String sentence, List<Work> found) {
+        var acts = new LinkedHashSet<Row>();
+        var said = new LinkedHashSet<Noun>();
+        for (var word = WORDS.matcher(sentence); word.find(); ) {
+            var noun = NOUNS.get(word.group());
+            if (noun != null) said.add(noun);
+            else acts.add(Objects.requireNonNull(WORKS.get(word.group())));
+        }
+        var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act))).toList();
+        for (var row : acts) if (named.stream().noneMatch(n -> n.covers.contains(row.act))) add(row.works, found);
+        for (var noun : named) {
+            var covered = acts.stream().filter(a -> noun.covers.contains(a.act)).toList();
+            var minutes = covered.stream().flatMap(a -> a.works.stream()).mapToInt(Work::minutes).max().orElse(0);
+            var allSoFar = covered.stream().anyMatch(a -> a.works.stream().anyMatch(Work::allSoFar));
+            add(noun.kit.stream().map(k -> new Work(k, allSoFar, minutes)).toList(), found);
+        }
+        return !acts.isEmpty() || !named.isEmpty();
+    }
+
+    private static void add(List<Work> works, List<Work> found) {
+        for (var work : works) {
+            var before = found.stream().filter(w -> w.kit.equals(work.kit)).findFirst().orElse(null);
+            if (before == null) found.add(work);
+            else if (work.allSoFar && !before.allSoFar) found.set(found.indexOf(before), new Work(work.kit, true, Math.max(work.minutes, before.minutes)));
+        }
     }
 }

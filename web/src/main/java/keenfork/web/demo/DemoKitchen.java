@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
+import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Kit;
@@ -97,7 +98,7 @@ class DemoKitchen implements ApplicationRunner {
         for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
         settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
-        var batches = menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), 0, List.of()).stream()).toList();
+        var batches = Batch.together(menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), 0, List.of()).stream()).toList());
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
         var run = Sequencer.washed(batches, Conditions.USUAL.with(menu.run().equipment()));
         runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(), "wrote the run down", CREW);

@@ -37,11 +37,18 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param recipes the recipes by the keys of their dishes
     /// @param facts   what is known without what shared kit leaves
     static KeptRun of(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, Map<Long, Recipe> recipes, Facts facts) {
-        var order = new ArrayList<Made>();
+        var turns = new ArrayList<Runs.Turn>();
+        var batches = new ArrayList<Batch>();
         for (var turn : kept.turns()) {
             var recipe = recipes.get(turn.dish());
-            if (recipe != null) batch(turn.dish(), Derivation.of(recipe, facts), turn.portions(), asides).ifPresent(b -> order.add(made(b, turn, equipment)));
+            if (recipe == null) continue;
+            batch(turn.dish(), Derivation.of(recipe, facts), turn.portions(), asides).ifPresent(b -> {
+                turns.add(turn);
+                batches.add(b);
+            });
         }
+        var order = new ArrayList<Made>();
+        for (var batch : Batch.together(batches)) order.add(made(batch, turns.get(order.size()), equipment));
         return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)));
     }
 

@@ -41,12 +41,18 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
         var byDish = new LinkedHashMap<Long, Batch>();
         for (var dish : menu.dishes())
             KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain), portions.getOrDefault(dish.id(), 0), menu.run().asides()).ifPresent(b -> byDish.put(dish.id(), b));
+        together(byDish);
         var turns = kept.id() == 0 ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList() : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
         var locked = new HashMap<String, Integer>();
         for (var i = 0; i < turns.size(); i++) if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
         var minutes = Math.max(1, (int) ChronoUnit.MINUTES.between(day.opens(), day.serve()));
         var conditions = Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED).with(new Day(day.cooks(), minutes)).withLocked(locked);
         return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns);
+    }
+
+    private static void together(Map<Long, Batch> byDish) {
+        var all = Batch.together(List.copyOf(byDish.values())).iterator();
+        byDish.replaceAll((_, _) -> all.next());
     }
 
     private static Batch batch(Map<Long, Batch> byDish, Runs.Turn turn) {

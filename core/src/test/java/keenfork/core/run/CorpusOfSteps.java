@@ -1,0 +1,69 @@
+package keenfork.core.run;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/// Steps as cooks write them, each with the kit that carries what goes over it; every third is kept aside.
+public final class CorpusOfSteps {
+    private static final int ASIDE = 3;
+
+    private CorpusOfSteps() {}
+
+    /// @param texts  steps measured
+    /// @param right  those read with the right kit
+    /// @param silent those of which nothing is understood
+    /// @param faults what is wrong, a step each
+    public record Score(int texts, int right, int silent, List<String> faults) {
+        public double share() { return texts == 0 ? 0 : 100.0 * right / texts; }
+    }
+
+    public static Score measure(boolean aside) {
+        var rows = rows();
+        var right = 0;
+        var silent = 0;
+        var texts = 0;
+        var faults = new ArrayList<String>();
+        for (var i = 0; i < rows.size(); i++) {
+            if ((i % ASIDE == 0) != aside) continue;
+            texts++;
+            var parts = rows.get(i).split(" => ");
+            var read = Work.in(parts[0]).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).collect(Collectors.toCollection(TreeSet::new));
+            if (!Work.isRead(parts[0])) {
+                silent++;
+                faults.add("silent: " + parts[0]);
+            } else if (fits(read, Arrays.asList(parts[1].split(" ")))) {
+                right++;
+            } else {
+                faults.add("%s, not %s: %s".formatted(read, parts[1], parts[0]));
+            }
+        }
+        return new Score(texts, right, silent, faults);
+    }
+
+    private static boolean fits(Set<String> read, List<String> gold) {
+        var must = gold.stream().filter(g -> !g.startsWith("~") && !g.equals("-")).collect(Collectors.toSet());
+        var may = gold.stream().filter(g -> g.startsWith("~")).map(g -> g.substring(1)).collect(Collectors.toSet());
+        return read.containsAll(must) && read.stream().allMatch(k -> must.contains(k) || may.contains(k));
+    }
+
+    private static List<String> rows() {
+        try (var in = CorpusOfSteps.class.getResourceAsStream("/corpus/steps.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.contains(" => ")).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public static void main(String[] words) {
+        var score = measure(words.length > 0);
+        score.faults.forEach(System.out::println);
+        System.out.printf("%d steps, %d right (%.1f %%), %d silent%n", score.texts, score.right, score.share(), score.silent);
+    }
+}
