@@ -9,6 +9,7 @@ import keenfork.core.corpus.CorpusOfPacks;
 import keenfork.core.corpus.CorpusOfPeople;
 import keenfork.core.corpus.CorpusOfRecipes;
 import keenfork.core.corpus.CorpusScore;
+import keenfork.core.run.CorpusOfSteps;
 
 /// Measures what the readers make of the project's own corpora and writes `docs/accuracy.md`.
 public final class Accuracy {
@@ -49,11 +50,17 @@ public final class Accuracy {
                 | | ways of saying it | taken for nothing | understood, or refused where they should be | goal |
                 |---|---|---|---|---|
                 %s%s
+                ## Steps, and the kit they take
+
+                | | steps | nothing understood | with the right kit | goal |
+                |---|---|---|---|---|
+                %s%s
                 """.formatted(packs("to work with", CorpusOfPacks.measure(Share.TO_WORK_WITH)), packs("kept aside", CorpusOfPacks.measure(Share.KEPT_ASIDE)),
                 recipes("to work with", CorpusOfRecipes.measure(Share.TO_WORK_WITH)), recipes("kept aside", CorpusOfRecipes.measure(Share.KEPT_ASIDE)),
                 recipes("a second set", CorpusOfRecipes.measure(Share.WRITTEN_LATER)), recipes("a third", CorpusOfRecipes.measure(Share.WRITTEN_THIRD)),
                 recipes("a fourth", CorpusOfRecipes.measure(Share.WRITTEN_FOURTH)), recipes("a fifth, unseen", CorpusOfRecipes.measure(Share.WRITTEN_LAST)),
-                people("to work with", CorpusOfPeople.measure(Share.TO_WORK_WITH)), people("kept aside", CorpusOfPeople.measure(Share.KEPT_ASIDE)));
+                people("to work with", CorpusOfPeople.measure(Share.TO_WORK_WITH)), people("kept aside", CorpusOfPeople.measure(Share.KEPT_ASIDE)),
+                steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)));
     }
 
     private static String packs(String name, CorpusScore s) {
@@ -63,6 +70,10 @@ public final class Accuracy {
     private static String recipes(String name, CorpusScore s) {
         return "| %s | %d | %d | %d | %d of %,d (%.1f %%) | %d of %d (%.1f %%) | %d, %d | %d of %d | no miss, ≤ 2 %%, ≥ 98 %%, ≤ 1 in one |\n".formatted(name, s.texts, s.misses, s.weak,
                 s.falseAlarms, s.empties, s.falseAlarmShare(), s.linesRight, s.lines, s.linesShare(), s.questions, s.mostQuestions, s.silentProducts, s.products);
+    }
+
+    private static String steps(String name, CorpusOfSteps.Score s) {
+        return "| %s | %d | %d | %d (%.1f %%) | none, ≥ 95 %% |\n".formatted(name, s.texts(), s.silent(), s.right(), s.share());
     }
 
     private static String people(String name, CorpusScore s) {

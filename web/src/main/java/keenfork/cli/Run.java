@@ -104,6 +104,7 @@ final class Run {
         for (var turn : order.turns()) {
             for (var c : turn.cleans()) out.println("    -- %s: %s --".formatted(c.piece(), c.clean()));
             out.println("  %s, over %s".formatted(turn.batch(), String.join(", ", turn.over().stream().map(RunJson.Over::piece).distinct().toList())));
+            for (var a : turn.asks()) out.println("           asks: " + a.ask());
             for (var c : turn.carried()) out.println("           contact: %s, %s (%s)".formatted(c.substance(), c.how(), c.estimate()));
         }
     }

@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Locale;
 import keenfork.core.food.Substance;
+import keenfork.core.run.Ask;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Carried;
 import keenfork.core.run.Clean;
@@ -25,12 +26,12 @@ public record RunJson(String school, Order best, Order given, Day day) {
     }
 
     /// one batch in its turn
-    public record Turn(String batch, int portions, List<Cleaned> cleans, List<Over> over, List<Contact> carried) {
+    public record Turn(String batch, int portions, List<Cleaned> cleans, List<Over> over, List<Contact> carried, List<Asked> asks) {
         static Turn of(PrepRun.Turn turn) {
             var made = turn.made();
             var uses = made.batch().uses();
             return new Turn(made.batch().dish(), made.batch().portions(), uses.stream().filter(u -> clean(turn, u) != Clean.NONE).map(u -> new Cleaned(u.kit().id(), made.piece(u.kit()).name(), number(made.batch(), u), word(clean(turn, u)))).toList(),
-                    uses.stream().map(u -> new Over(u.kit().id(), made.piece(u.kit()).name(), u.parts(), ids(u.holds().keySet().stream().toList()), ids(u.unsure().stream().toList()))).toList(), turn.carried().stream().map(Contact::of).toList());
+                    uses.stream().map(u -> new Over(u.kit().id(), made.piece(u.kit()).name(), u.parts(), ids(u.holds().keySet().stream().toList()), ids(u.unsure().stream().toList()))).toList(), turn.carried().stream().map(Contact::of).toList(), turn.batch().asks().stream().map(Asked::of).toList());
         }
 
         private static Clean clean(PrepRun.Turn turn, Batch.Use use) { return turn.made().clean(use.kit(), number(turn.batch(), use)); }
@@ -47,6 +48,13 @@ public record RunJson(String school, Order best, Order given, Day day) {
 
     /// what of the batch goes over a piece
     public record Over(String kit, String piece, List<String> parts, List<String> holds, List<String> unsure) {}
+
+    /// what is not known of how a batch is made
+    ///
+    /// @param step the step that is not understood; empty where no method is written
+    public record Asked(String step, String ask) {
+        static Asked of(Ask ask) { return new Asked(ask.step(), ask.inWords()); }
+    }
 
     /// what reached a batch
     public record Contact(String kit, String piece, String substance, List<String> parts, String how, String estimate) {

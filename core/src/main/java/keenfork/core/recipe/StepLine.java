@@ -42,7 +42,7 @@ final class StepLine {
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "salt to taste" and "pickle, to serve" go in
-        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent()) return isNumbered && isSentence;
+        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent()) return isSentence || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
         if (behind.startsWith(",") && namesNothing(behind)) return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-")) return isNumbered && behind.startsWith("-") && isSentence;

@@ -21,21 +21,21 @@ import keenfork.core.trace.Derivation;
 /// @param portions people it feeds, 1 or more
 /// @param uses     what goes over kit, in the order it does; a kind of kit more than once where what comes off goes over it apart from the rest
 /// @param tasks    the work
-/// @param needs    the other dishes that go into it: each is made before
+/// @param needs    the other dishes that go into it, each with the first task that uses it; as many as there are tasks where it only goes on when all is ready
 /// @param asks     what is not known of how it is made
-public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Set<String> needs, List<Ask> asks) {
+public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Integer> needs, List<Ask> asks) {
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
         if (portions < 1) throw new IllegalArgumentException("a batch feeds someone, not %d".formatted(portions));
         uses = List.copyOf(uses);
         tasks = List.copyOf(tasks);
-        needs = Collections.unmodifiableSet(new LinkedHashSet<>(needs));
+        needs = Collections.unmodifiableMap(new LinkedHashMap<>(needs));
         asks = List.copyOf(asks);
     }
 
     /// A batch of which everything is known, and that no other goes into.
-    public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) { this(dish, portions, uses, tasks, Set.of(), List.of()); }
+    public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) { this(dish, portions, uses, tasks, Map.of(), List.of()); }
 
     /// What goes over one kind of kit at one stage.
     ///

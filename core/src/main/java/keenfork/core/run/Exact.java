@@ -19,6 +19,7 @@ final class Exact {
     private final int[] offsets;
     private final int size;
     private final Map<Integer, Integer> locked;
+    private final Precedence precedence;
     private final long budget;
     private final Conditions conditions;
     /// for each lane the fewest clears it still needs by itself
@@ -35,6 +36,7 @@ final class Exact {
         this.lanes = lanes;
         this.toGo = toGo;
         this.locked = locked;
+        precedence = new Precedence(batches);
         this.under = under;
         this.budget = budget;
         this.conditions = conditions;
@@ -67,7 +69,7 @@ final class Exact {
             var next = new TreeMap<Integer, List<Way>>();
             for (var entry : layer.entrySet()) {
                 for (var batch = 0; batch < batches.size(); batch++) {
-                    if ((entry.getKey() >> batch & 1) != 0 || !mayStand(batch, place)) continue;
+                    if ((entry.getKey() >> batch & 1) != 0 || !mayStand(batch, place) || !precedence.isReady(batch, entry.getKey())) continue;
                     var done = entry.getKey() | 1 << batch;
                     var open = open(done);
                     var stale = batches.get(batch).isFresh() ? minutesLeft(done) : 0;

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import keenfork.core.food.Words;
 import org.jspecify.annotations.Nullable;
 
 /// A run being laid out, from the last batch to the first. Minutes count from when all must be ready: they are negative.
@@ -21,6 +22,8 @@ final class Layout {
     private final List<Booked> booked = new ArrayList<>();
     /// on pieces whose leavings matter: what comes next there
     private final Map<Piece, Booked> next = new HashMap<>();
+    /// by the key of a dish the first thing placed that uses it
+    private final Map<String, Booked> used = new HashMap<>();
 
     /// Something placed, with what kept it from being later.
     ///
@@ -49,11 +52,17 @@ final class Layout {
                 continue;
             }
             var limit = new Limit(0, null, "");
+            var user = used.get(Words.key(made.batch().dish()));
+            if (user != null) limit = limit.or(user.placed.from(), user, "");
             for (var later = t + 1; later < tasks.size(); later++)
                 if (tasks.get(later).after().contains(t) && done[later] != null) limit = limit.or(done[later].placed.from() - cooling(task, tasks.get(later)), done[later], "");
             done[t] = book(Schedule.Kind.TASK, turn, t, made, task.text(), pieces, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
+        made.batch().needs().forEach((dish, task) -> {
+            var by = task < done.length ? done[task] : null;
+            if (by != null) used.merge(Words.key(dish), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
+        });
     }
 
     private static int cooling(Task task, Task later) {

@@ -50,6 +50,8 @@ final class Making {
     /// for each part the tasks that have to be done before it is worked on again
     private final Map<Integer, Set<Integer>> last = new HashMap<>();
 
+    /// the task of each step
+    private final List<Integer> taskOf = new ArrayList<>();
     private final List<Open> open = new ArrayList<>();
 
     /// what is not known, with the lines it is about
@@ -125,6 +127,7 @@ final class Making {
             // what names nothing comes after everything before it
             var on = parts.isEmpty() ? all : parts;
             var at = step;
+            taskOf.add(tasks.size());
             var isRead = Work.isRead(text);
             if (!isRead) notRead(text, inBy(step, going));
             var task = Task.of(text, range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList(), before(on));
@@ -155,7 +158,17 @@ final class Making {
         return open.stream().map(o -> new Ask(o.kind, o.step, o.kit, use(o.kit.getFirst(), List.of(new Going(o.kit.getFirst(), o.touched, o.task))))).toList();
     }
 
-    private Set<String> needs() { return lines.stream().map(Line::dish).filter(d -> !d.isEmpty()).collect(java.util.stream.Collectors.toCollection(LinkedHashSet::new)); }
+    /// For each other dish that goes in the first task that uses it.
+    private Map<String, Integer> needs() {
+        var needs = new LinkedHashMap<String, Integer>();
+        var going = GoingIn.of(recipe).steps();
+        for (var i = 0; i < lines.size(); i++) {
+            if (lines.get(i).dish().isEmpty()) continue;
+            var step = Math.max(0, going.get(i));
+            needs.merge(lines.get(i).dish(), step < taskOf.size() ? taskOf.get(step) : recipe.steps().isEmpty() ? 0 : tasks.size(), Math::min);
+        }
+        return needs;
+    }
 
     private void takeOff(String text, Set<Integer> all, Set<Integer> in) {
         add(new Task(text, kits(Work.in("spoon")), 3, 0, before(all), Task.When.ANY), Work.in("spoon"), in);

@@ -27,6 +27,7 @@ public final class Sequencer {
     /// kinds of which a batch may take one piece or another
     private final List<Lane> shared;
     private final Map<Integer, Integer> locked;
+    private final Precedence precedence;
     private long nodes;
     private boolean stopped;
 
@@ -36,6 +37,7 @@ public final class Sequencer {
         var all = Lane.of(batches, conditions);
         lanes = all.stream().filter(Lane::matters).toList();
         shared = all.stream().filter(l -> l.matters() || l.pieces > 1).toList();
+        precedence = new Precedence(batches);
         locked = Exact.places(batches, conditions.locked());
     }
 
@@ -142,11 +144,14 @@ public final class Sequencer {
             if (next < 0) {
                 var least = Long.MAX_VALUE;
                 for (var b : open) {
+                    if (precedence.waits(b, open)) continue;
                     var harm = harm(states, b);
                     if (harm >= least) continue;
                     least = harm;
                     next = b;
                 }
+                // dishes that use each other in a ring wait for ever: the first of them goes
+                if (next < 0) next = open.getFirst();
                 open.remove(Integer.valueOf(next));
             }
             order[place] = next;
@@ -190,7 +195,7 @@ public final class Sequencer {
                 for (var from = 0; from + length <= best.length && !stopped; from++)
                     for (var to = 0; to + length <= best.length && !stopped; to++) {
                         var moved = moved(best, from, length, to);
-                        if (moved.length == 0) continue;
+                        if (moved.length == 0 || precedence.broken(moved) > precedence.broken(best)) continue;
                         var now = cost.applyAsLong(moved);
                         if (nodes > until || !conditions.watch().goesOn(nodes, least / Exact.MINUTE)) stopped = true;
                         if (now >= least) continue;

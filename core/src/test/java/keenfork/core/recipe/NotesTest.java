@@ -18,7 +18,7 @@ class NotesTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"roast squash + onions 200c 35 mins", "boil farro till tender, drain", "toss while warm w dressing, top w rest", "blitz all.", "mix. eat.", "Whisk. Keeps 3 days.",
-            "Mix, shape into 12, chill.", "Chill 1hr. fill rolls at last min", "grate the carrots", "Soak chickpeas overnight", "chop onions, fry in butter"})
+            "Mix, shape into 12, chill.", "Chill 1hr. fill rolls at last min", "grate the carrots", "Soak chickpeas overnight", "Toast the seeds", "Toast seeds 5 min", "chop onions, fry in butter"})
     void what_is_done_is_a_step(String line) {
         var recipe = read("500 g farro", "1 squash", line);
         assertThat(recipe.steps()).containsExactly(line);

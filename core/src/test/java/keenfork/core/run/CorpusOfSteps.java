@@ -31,7 +31,7 @@ public final class CorpusOfSteps {
         var texts = 0;
         var faults = new ArrayList<String>();
         for (var i = 0; i < rows.size(); i++) {
-            if ((i % ASIDE == 0) != aside) continue;
+            if (rows.get(i).startsWith("#") || (i % ASIDE == 0) != aside) continue;
             texts++;
             var parts = rows.get(i).split(" => ");
             var read = Work.in(parts[0]).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).collect(Collectors.toCollection(TreeSet::new));
