@@ -180,9 +180,11 @@ class CommandLineTest {
         var kit = file("kit.txt", "# ours\nboard | red board\nboard | green board | nuts\n");
         assertThat(run("run", "--kit", kit, "--format", "json", nuts, plain)).isZero();
         assertThat(json().get("best").get("turns").valueStream().filter(t -> t.get("batch").asString().equals("Almond salad")).map(t -> t.get("over").get(0).get("piece").asString())).containsExactly("red board");
+        assertThat(json().get("best").get("turns").get(0).get("asks").get(0).get("ask").asString()).startsWith("No method is written.");
+        assertThat(json().get("best").get("worth").asString()).startsWith("2 dishes have no method").doesNotContain("Nothing better");
         assertThat(names(json().get("day"))).containsExactly("cooks", "minutes", "starts", "serve", "late", "blocks", "remarks", "placed");
         assertThat(run("run", "--opens", "17:25", "--cooks", "1", nuts, plain)).isZero();
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 11 min too long. It hangs on");
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 31 min too long. It hangs on");
         for (var wrong : List.of("board", "anvil | x", "board | a | zugwort", "board | a\nboard | A")) {
             assertThat(run("run", "--kit", file("bad.txt", wrong), nuts)).as(wrong).isEqualTo(2);
             assertThat(errors.toString(StandardCharsets.UTF_8)).contains("line ");

@@ -168,9 +168,9 @@ class RunsTest extends RunningKitchen {
         assertThat(page("/run")).contains("Best order");
     }
 
-    @Test void a_dish_without_a_method_or_out_of_the_run_is_said_to_be_left_out() {
+    @Test void a_dish_without_a_method_is_asked_about_and_one_out_of_the_run_is_said_to_be_left_out() {
         write("Silent salad\n2 lettuces\n50 g walnuts");
-        assertThat(page("/run")).containsPattern("No step says what these go over: [^.]*Silent salad[^.]*\\. What they could pick up or leave is not counted");
+        assertThat(page("/run")).as("told, and taken to go over what a salad usually does").contains("no order here can be called the best", "Silent salad : No method is written. It is taken to go over the board and knife, bowl and spatula, tongs and spoons, hands.");
         change("/run/dishes", "dish", nuts);
         assertThat(page("/run?show=yours")).containsPattern("Not in this run: [^.]*Bosun leaves");
         assertThat(change("/run/dishes").statusCode()).as("a run needs a dish").isEqualTo(404);

@@ -34,8 +34,9 @@ final class StepLine {
         if (line.isEmpty()) return false;
         var text = Character.isDigit(line.charAt(0)) ? NUMBERED.matcher(line).replaceFirst("${rest}") : line;
         var isNumbered = text.length() < line.length();
-        if (text.isEmpty() || Numbers.at(text, 0) != null) return false;
         var first = first(text);
+        // "quarter the beans" is no quarter of them
+        if (text.isEmpty() || Numbers.at(text, 0) != null && !(WORDS.containsKey(first) && text.startsWith(" the ", first.length()))) return false;
         var kind = WORDS.get(first);
         var isSentence = text.endsWith(".") && text.split(" ").length >= 5;
         if (kind == null) return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text).find() && (isSentence || isNumbered && text.split(" ").length >= 5);

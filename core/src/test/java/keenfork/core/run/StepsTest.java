@@ -38,6 +38,14 @@ class StepsTest {
         assertThat(score.share()).as(score.faults().toString()).isGreaterThanOrEqualTo(95);
     }
 
+    /// What is a work begins a step: the two lists cannot drift apart.
+    @Test void every_verb_of_the_works_begins_a_step() {
+        var nouns = List.of("torn", "beaten", "batons", "brunoise", "matchstick", "ribbon", "pestle", "supreme", "jar", "bottle", "ground", "segment", "form");
+        var verbs = keenfork.core.food.Table.read(Work.class, "work.txt", 6).stream().flatMap(r -> Stream.of(r.cell(0).split(";"))).map(String::strip).filter(w -> w.matches("[a-z]+") && !nouns.contains(w)).toList();
+        assertThat(verbs).hasSizeGreaterThan(200)
+                .allSatisfy(v -> assertThat(Recipe.read("A dish\n1 kg beans\n" + v + " the beans", Volumes.METRIC, new Law("uk")).steps()).as(v).hasSize(1));
+    }
+
     @Test void a_noun_names_the_kit_and_the_verb_adds_what_it_does_not_cover() {
         assertThat(kit("Blitz the herbs in the food processor.")).containsExactly("processor");
         assertThat(kit("Whizz with a stick blender.")).as("a stick blender is no blender").containsExactly("stick");

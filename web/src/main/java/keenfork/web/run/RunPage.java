@@ -75,8 +75,18 @@ class RunPage {
         model.addAttribute("view", view);
         model.addAttribute("left", left(batches, inRun));
         model.addAttribute("unsaid", batches.unsaid());
+        model.addAttribute("open", open(batches));
         model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id())).map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
         return "run/run";
+    }
+
+    /// What is not known of how a dish is made, with the way to its bench.
+    ///
+    /// @param dish its key
+    record Open(long dish, String name, String words) {}
+
+    private static List<Open> open(Batches batches) {
+        return batches.byDish().entrySet().stream().flatMap(e -> e.getValue().asks().stream().map(a -> new Open(e.getKey(), e.getValue().dish(), a.inWords()))).toList();
     }
 
     private static List<String> left(Batches batches, List<Long> inRun) {

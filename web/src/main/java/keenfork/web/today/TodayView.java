@@ -20,7 +20,7 @@ import keenfork.web.persistence.Variants;
 /// @param packs     packs to read: unread ones first, then those that are due
 /// @param questions what is open, each question once, whatever dishes ask it
 /// @param labels    printed labels that no longer say what is so
-/// @param run       what should have been laid on the day before, and dishes that the run leaves out
+/// @param run       what should have been laid on the day before, what is not known of how something is made, and dishes that the run leaves out
 /// @param printer   what the printer waits for
 /// @param loose     what was set for a day or a line and may no longer hold
 /// @param variants  variants whose original was changed, and portions whose way out no longer holds
@@ -92,6 +92,9 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
     private static List<Need> run(Menu menu, List<Schedule.Placed> missed, Format format) {
         var needs = new ArrayList<Need>();
         for (var p : missed) needs.add(new Need(p.dish(), "Not laid on the day before: " + p.text(), RUN));
+        for (var turn : menu.run().scored().turns())
+            for (var ask : turn.batch().asks())
+                menu.dishes().stream().filter(d -> d.name().equals(turn.batch().dish())).findFirst().ifPresent(d -> needs.add(new Need(d.name(), ask.inWords(), "/dishes/" + d.id())));
         var inRun = menu.run().kept().turns().stream().map(Runs.Turn::dish).collect(Collectors.toSet());
         var left = menu.dishes().stream().filter(d -> !inRun.contains(d.id())).map(Menu.Dish::name).toList();
         if (inRun.isEmpty() || left.isEmpty()) return needs;
