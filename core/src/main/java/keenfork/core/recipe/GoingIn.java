@@ -14,6 +14,7 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
+import org.jspecify.annotations.Nullable;
 
 /// At which step each line goes in: the first that names its food, its part or all that is left. Too early is harmless, too late would
 /// hide an allergen: so what no step names counts from the start.
@@ -21,6 +22,8 @@ import keenfork.core.food.Words;
 /// @param steps for each line of the recipe the step it goes in at, from 0; [#START] where no step names it, [Recipe#steps]' size where it
 ///              goes on when the dish goes out
 public record GoingIn(List<Integer> steps) {
+    /// "everything but the cheese", "all except the nuts and the seeds": what is named there stays out of that step
+    private static final Pattern BUT = Pattern.compile("(?i)\\b(?:everything|all(?: (?:of|the|other) [\\p{L} ]{0,30}?)?|the rest|remaining [\\p{L} ]{0,20}?)\\s+(?<but>(?:but|except(?: for)?|apart from|bar|minus|save for|without)\\s+[^.,;:()]*?)(?=$|[.,;:()]|\\s+(?:until|till|til|then|in a|in the|into|with a|together|to a)\\b)");
     /// counted in before the first step
     public static final int START = -1;
     /// letters from which a word of a name tells it apart well enough
@@ -61,14 +64,22 @@ public record GoingIn(List<Integer> steps) {
     }
 
     /// A step with what it names.
-    private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll) {
+    ///
+    /// @param but what it says stays out; null where it says nothing of the kind
+    private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll, @Nullable Step but) {
         static Step of(String text) {
+            var but = BUT.matcher(text);
+            if (!but.find()) return of(text, null);
+            return of(text.substring(0, but.start("but")) + text.substring(but.end("but")), of(but.group("but"), null));
+        }
+
+        private static Step of(String text, @Nullable Step but) {
             var words = new TreeSet<String>();
             for (var word : Words.of(text)) words.add(Words.key(word.text()));
             var matches = Foods.shipped().recipeWords().read(text).matches();
             var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food()).collect(Collectors.toSet());
             var substances = matches.stream().flatMap(m -> named(m.meaning()).stream()).toList();
-            return new Step(words, foods, substances, ALL.matcher(text).find());
+            return new Step(words, foods, substances, ALL.matcher(text).find(), but);
         }
 
         /// "the nuts", and what "the spices" may be
@@ -81,6 +92,7 @@ public record GoingIn(List<Integer> steps) {
         }
 
         boolean takes(Line line, Part part) {
+            if (but != null && but.takes(line, part)) return false;
             if (takesAll || names(part.name()) || names(part.kind().word())) return true;
             if (!line.dish().isEmpty() && names(line.dish())) return true;
             for (var choice : line.choices()) {

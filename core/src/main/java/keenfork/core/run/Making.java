@@ -95,16 +95,25 @@ final class Making {
                     var works = Work.in("soak; " + text);
                     add(new Task("Lay on: " + said.get(i), kits(works), 3, 0, List.of(), Task.When.DAY_BEFORE), works, Set.of(i));
                 }
-                else for (var work : Work.in(lines.get(i).preparation())) {
-                    if (work.isCutting()) cut.add(i);
-                    else if (work.kit().carries()) goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
-                }
+                else for (var work : Work.in(lines.get(i).preparation())) if (work.isCutting()) cut.add(i);
             }
+            beforehand(p);
             if (cut.isEmpty()) continue;
             var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
             var works = cut.stream().flatMap(i -> Work.in(lines.get(i).preparation()).stream()).filter(Work::isCutting).distinct().toList();
             for (var work : works) for (var i : cut) if (Work.in(lines.get(i).preparation()).contains(work)) goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
             add(new Task(text, kits(works), 8, 0, before(Set.of(p)), Task.When.ANY), List.of(), cut);
+        }
+    }
+
+    /// What a line says is done to it that is no cutting, "walnuts, toasted": a task of its own, so that its kit is booked and its wash is laid.
+    private void beforehand(int part) {
+        for (var i = 0; i < lines.size(); i++) {
+            if (partOf.get(i) != part || Task.When.said(lines.get(i).text()) == Task.When.DAY_BEFORE) continue;
+            var works = Work.in(lines.get(i).preparation()).stream().filter(w -> !w.isCutting()).toList();
+            if (works.stream().noneMatch(w -> w.kit().carries())) continue;
+            var hands = Math.max(1, works.stream().mapToInt(Work::minutes).sum());
+            add(new Task("First: " + said.get(i), kits(works), hands, 0, List.of(), Task.When.ANY), works, Set.of(i));
         }
     }
 

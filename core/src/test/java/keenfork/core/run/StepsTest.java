@@ -107,6 +107,34 @@ class StepsTest {
         assertThat(order(prawns, falafel).turns().getFirst().batch().dish()).isEqualTo("Chickpea balls");
     }
 
+    @Test void everything_but_the_nuts_leaves_them_out_until_they_are_added() {
+        var text = "Pesto\nServes 20\n100 g walnuts\n2 bunches basil\n80 g parmesan\n200 ml olive oil\nMethod:\nBlend everything but the walnuts.\nAdd the walnuts and stir.";
+        var pesto = batch(text);
+        assertThat(pesto.uses(Kit.named("blender").orElseThrow())).singleElement().satisfies(u -> assertThat(u.leaves()).extracting(s -> s.id()).contains("milk").doesNotContain("walnut"));
+        assertThat(pesto.tasks().getFirst().takes()).noneMatch(t -> t.contains("walnut"));
+        var said = Recipe.read(text, Volumes.METRIC, new Law("uk"));
+        assertThat(keenfork.core.recipe.GoingIn.of(said).steps()).containsExactly(1, 0, 0, 0);
+        assertThat(keenfork.core.recipe.GoingIn.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""), Volumes.METRIC, new Law("uk"))).steps().getFirst())
+                .as("what no step takes counts from the start").isEqualTo(keenfork.core.recipe.GoingIn.START);
+    }
+
+    @Test void every_use_that_carries_is_a_task_with_its_kit() {
+        for (var text : List.of("Salad\n1 kg rice\n100 g walnuts, toasted\n1 onion, sliced\nMethod:\nToss everything.", "Leaves\n50 g pine nuts, toasted in a dry pan\n2 lettuces, shredded", DRESSING, SALAD,
+                "Odd\n200 g almonds\nMethod:\nFrobnicate the almonds.")) {
+            var batch = Batch.together(List.of(batch(text))).getFirst();
+            assertThat(batch.uses()).allSatisfy(u -> assertThat(u.moments().keySet()).as("%s: %s", text, u.kit()).allSatisfy(t -> assertThat(batch.tasks().get(t).kit()).contains(u.kit())));
+        }
+    }
+
+    @Test void a_wash_for_toasted_nuts_is_laid_on_the_clock() {
+        var nuts = batch("Nut salad\n1 kg rice\n100 g walnuts, toasted in a pan\nMethod:\nToss everything.");
+        var plain = batch("Plain beans\n1 kg white beans\nMethod:\nFry the beans.");
+        var washed = Sequencer.washed(List.of(nuts, plain), Conditions.USUAL);
+        assertThat(washed.contacts()).isZero();
+        assertThat(washed.schedule().placed()).filteredOn(p -> p.kind() == Schedule.Kind.CLEAN).extracting(Schedule.Placed::text).anyMatch(t -> t.startsWith("pan"));
+        assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN).count()).as("every clean of the order is laid").isEqualTo(washed.turns().stream().mapToInt(t -> t.made().cleans().size()).sum());
+    }
+
     // --- what is used is made before -------------------------------------------------------------------------------------
 
     private static final String DRESSING = "Green dressing\n200 ml olive oil\n1 bunch basil\nMethod:\nBlend smooth.";
