@@ -25,7 +25,7 @@ final class TwoSided {
 
     private static boolean mayBe(String text) { return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1; }
 
-    private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:in|out|removed|discarded|scraped|scooped|left|kept|off|gone|squeezed|if|or not|included)\\b|\\s*$");
+    private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:" + Joint.anyOf("becomes") + ")\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:of|from|in)\\s+$");
 
     private TwoSided() {}

@@ -86,6 +86,9 @@ public final class Words {
         return NOT_DENYING.stream().noneMatch(w -> text.regionMatches(true, after + 1, w, 0, w.length()));
     }
 
+    /// {@return whether the words that start here are said not to be there: the vinegar of "not in vinegar"}
+    public static boolean isRuledOut(String text, int start) { return Joint.denies(text, start); }
+
     private static String oneForm(String word) {
         var plain = true;
         for (var i = 0; i < word.length() && plain; i++) plain = word.charAt(i) < 128 && word.charAt(i) != '\'';

@@ -31,7 +31,6 @@ final class LineReader {
     private static final String AROUND = " ,();";
     private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
-    private static final Pattern DENIES = Pattern.compile("(?i)(?<![\\w])(?:not|no|without|w/o)\\s+(?:(?:in|with|on|the|any|from|of|added|extra)\\s+)*$");
     private static final Pattern PURPOSE = Pattern.compile("(?i)\\bfor\\s+(?:(?:the|a|your|our)\\s+)?$");
     /// "swap the cream for oat cream" puts it in
     private static final Pattern EXCHANGED = Pattern.compile("(?i)\\b(?:swap|sub|substitut|chang|switch|exchang|replac|trad)\\w*\\b");
@@ -162,7 +161,7 @@ final class LineReader {
     private static boolean isDenied(String phrase, Match match, boolean isBehind) {
         if (Words.isDenied(phrase, match.end())) return true;
         if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find()) return true;
-        return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt() && DENIES.matcher(phrase.substring(0, match.start())).find();
+        return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt() && Words.isRuledOut(phrase, match.start());
     }
 
     /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be the other half of a name.

@@ -1,20 +1,27 @@
 package keenfork.core.recipe;
 
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Table;
 
 /// What a part is to its dish. Toppings and what stands beside can be left off at the table.
 public enum PartKind {
-    BASE("Base", ""),
-    DRESSING("Dressing", "dressing|vinaigrette|mayo|mayonnaise|sauce|marinade|aioli"),
-    TOPPING("Topping", "topping|top|crumb|crumbs|garnish|finish|sprinkle|scatter|swirl"),
-    BESIDE("Beside", "serve|beside|side|alongside");
+    BASE("Base"), DRESSING("Dressing"), TOPPING("Topping"), BESIDE("Beside");
 
     private final String word;
     private final Pattern names;
 
-    PartKind(String word, String names) {
+    PartKind(String word) {
         this.word = word;
-        this.names = Pattern.compile("\\b(?:" + names + ")\\b", Pattern.CASE_INSENSITIVE);
+        names = Pattern.compile("\\b(?:" + anyOf(r -> r.cell(1).equalsIgnoreCase(word)) + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    /// {@return every word that makes a headline by itself, as they stand in a pattern}
+    static String headlines() { return anyOf(r -> r.cell(2).equals("headline")); }
+
+    private static String anyOf(Predicate<Table.Row> which) {
+        return Table.read(PartKind.class, "part-words.txt", 4).stream().filter(which).map(r -> Pattern.quote(r.cell(0))).collect(Collectors.joining("|"));
     }
 
     /// {@return its word on screens}

@@ -24,7 +24,7 @@ final class RecipeReader {
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD = Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
     private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping list)\\s*:?$");
-    private static final String PARTS = "dressing|topping|base|salad|dip|sauce|crumb|serve|plate|garnish|finish|vinaigrette|marinade|filling|grains?|side|pesto|aioli";
+    private static final String PARTS = PartKind.headlines();
     private static final Pattern HEADING = Pattern.compile("^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
             + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
     /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank

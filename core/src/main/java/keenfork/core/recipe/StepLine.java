@@ -19,8 +19,8 @@ final class StepLine {
     private static final Pattern OPENS = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     /// a time, a heat, or what is meant by "it": nothing that goes in
-    private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\bgas mark\\b|\\bovernight\\b"
-            + "|\\b(?:til|till|until|while|whilst|then|before|after|everything|together|it|them|the rest|off the heat|all (?:of )?the)\\b|\\b(?:in|into|over|onto|on) (?:a|an|the)\\b|\\ball\\b\\W*$");
+    private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
+            + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0))).collect(Collectors.joining("|")) + ")\\b");
 
     private StepLine() {}
 

@@ -24,11 +24,11 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern CLAUSE = Pattern.compile("(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half|quarter|bit|third)\\b)");
     private static final Pattern PRESSED = Pattern.compile("(?i)\\b(?:juice|zest|rind)\\b");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
-    private static final Pattern TAKE = Pattern.compile("(?i)^(?:take|mix|blend|blitz|whisk|combine|use|get|grab|stir)\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
+    private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
     private static final Pattern TALKING = Pattern.compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
 
     static Optional<Told> of(String text) {
-        if (text.length() < SHORTEST || !isTalking(text) && !TAKE.matcher(text).lookingAt()) return Optional.empty();
+        if (text.length() < SHORTEST || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt())) return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
         var measured = 0;
