@@ -22,6 +22,8 @@ final class StepLine {
     private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
             + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0))).collect(Collectors.joining("|")) + ")\\b");
 
+    private static final Pattern TOLD = Pattern.compile("(?iU)\\b\\p{L}{2,}(?<!e)ed\\b");
+
     private StepLine() {}
 
     /// {@return whether a line is a step}
@@ -47,11 +49,16 @@ final class StepLine {
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
         if (behind.startsWith(",") && namesNothing(behind)) return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-")) return isNumbered && behind.startsWith("-") && isSentence;
-        if (isSentence || GOES_ON.matcher(behind).find() || isAlsoDone(behind)) return true;
-        if (namesNothing(behind)) return true;
+        // "shell pasta cooked until al dente": a food by its whole name goes in, whatever is done to it
         var startsName = Foods.shipped().recipeWords().isNameBeyond(text, 0, first.length());
+        if (startsName && !isNumbered && !isSentence) return false;
+        if (isSentence || isAlsoDone(behind)) return true;
+        var sign = GOES_ON.matcher(behind);
+        // "roast squash cooked until soft" tells of the squash, "roast squash until soft" what to do
+        if (sign.find() && (kind == Kind.DOES || !TOLD.matcher(behind.substring(0, sign.start())).find())) return true;
+        if (namesNothing(behind)) return true;
         if (isNumbered) return text.split(" ").length >= 5 || kind == Kind.DOES;
-        return behind.startsWith(" the ") || kind == Kind.DOES && follows && !startsName;
+        return behind.startsWith(" the ") || kind == Kind.DOES && follows;
     }
 
     /// {@return whether a line begins with a figure that is no number of a list: an ingredient}

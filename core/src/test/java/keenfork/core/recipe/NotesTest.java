@@ -26,7 +26,7 @@ class NotesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"salt", "salt, to taste", "salt to taste", "Toast, rubbed with garlic", "squeeze of lemon", "roast chicken, shredded", "dressing", "crumble of halva on top", "brown rice", "split peas", "mixed leaves", "pickle", "chill oil",
+    @ValueSource(strings = {"salt", "salt, to taste", "salt to taste", "Toast, rubbed with garlic", "squeeze of lemon", "roast chicken, shredded", "dressing", "crumble of halva on top", "brown rice", "brown rice cooked in the stock", "split peas soaked overnight", "shell pasta cooked until al dente", "split peas", "mixed leaves", "pickle", "chill oil",
             "serve w/ apple slices", "finish w lemon, coriander, yog", "roast peppers", "toasted hazelnuts"})
     void what_may_go_in_stays_an_ingredient(String line) {
         var recipe = read("500 g farro", "1 squash", line);
