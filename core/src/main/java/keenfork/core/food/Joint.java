@@ -9,7 +9,8 @@ final class Joint {
     private static final Set<String> GOES_ON = words("goes-on");
     private static final Set<String> TURNS_ASIDE = words("turns-aside");
     private static final Set<String> COMES_TO = words("comes-to");
-    private static final Pattern DENIES = Pattern.compile("(?i)(?<!\\w)(?:" + anyOf("denies") + ")\\s+(?:(?:" + anyOf("denies-on") + ")\\s+)*$");
+    private static final Pattern DENIES = Pattern.compile("(?i)(?<!\\w)(?:" + anyOf("denies") + ")\\s+(?:(?:"
+            + anyOf("denies-on") + ")\\s+)*$");
     private static final String ASIDE = ",;:([{–—!?";
 
     private Joint() {}
@@ -21,9 +22,12 @@ final class Joint {
     }
 
     /// {@return the words of a kind, as they stand in a pattern}
-    static String anyOf(String kind) { return String.join("|", words(kind).stream().sorted().map(Pattern::quote).toList()); }
+    static String anyOf(String kind) {
+        return String.join("|", words(kind).stream().sorted().map(Pattern::quote).toList());
+    }
 
-    /// {@return whether what ends before a place of a text says that what follows is not there: "not in", "no", "without any"}
+    /// {@return whether what ends before a place of a text says that what follows is not there: "not in", "no",
+    /// "without any"}
     static boolean denies(String text, int before) { return DENIES.matcher(text.substring(0, before)).find(); }
 
     /// {@return whether what stands between parts two foods: a comma, a plus, "and"}
@@ -53,10 +57,12 @@ final class Joint {
         return !word.isEmpty() && !GOES_ON.contains(word);
     }
 
-    /// {@return whether a word has talk on both its sides: a word between it and the food before, which goes on to no other food, and one right behind it}
+    /// {@return whether a word has talk on both its sides: a word between it and the food before, which goes on to no
+    /// other food, and one right behind it}
     static boolean isAmidTalk(String text, int foodEnd, int from, int to) {
         var between = text.substring(foodEnd, from);
-        return between.chars().anyMatch(Character::isLetter) && between.chars().noneMatch(Character::isDigit) && !parts(text, foodEnd, from) && !wordAfter(text, to).isEmpty();
+        return between.chars().anyMatch(Character::isLetter) && between.chars().noneMatch(Character::isDigit)
+                && !parts(text, foodEnd, from) && !wordAfter(text, to).isEmpty();
     }
 
     private static String wordAfter(String text, int from) {
@@ -69,11 +75,14 @@ final class Joint {
     }
 
     /// a hyphen with a blank before it is a dash
-    private static boolean isDash(String text, int at) { return text.charAt(at) == '-' && at > 0 && text.charAt(at - 1) == ' '; }
+    private static boolean isDash(String text, int at) {
+        return text.charAt(at) == '-' && at > 0 && text.charAt(at - 1) == ' ';
+    }
 
     private static boolean names(String text, int from, int to, Set<String> words) {
         if (to - from < 3) return false;
-        for (var word : text.substring(from, to).toLowerCase(Locale.ROOT).split("[^\\p{L}/]+")) if (words.contains(word)) return true;
+        for (var word : text.substring(from, to).toLowerCase(Locale.ROOT)
+                .split("[^\\p{L}/]+")) if (words.contains(word)) return true;
         return false;
     }
 }

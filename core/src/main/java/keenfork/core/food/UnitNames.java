@@ -35,12 +35,14 @@ public final class UnitNames {
     }
 
     private static Unit unit(String id) {
-        return Arrays.stream(Unit.values()).filter(u -> u.id().equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException("no unit \"%s\"".formatted(id)));
+        return Arrays.stream(Unit.values()).filter(u -> u.id().equals(id)).findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no unit \"%s\"".formatted(id)));
     }
 
     private static Set<String> parts() {
         var found = new HashSet<String>();
-        for (var row : Table.read(UnitNames.class, "units.txt", 6)) if (row.cell(3).equals("part")) found.add(row.cell(2));
+        for (var row : Table.read(UnitNames.class, "units.txt", 6)) if (row.cell(3)
+                .equals("part")) found.add(row.cell(2));
         return Set.copyOf(found);
     }
 

@@ -4,7 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/// Words of talk written without their vowels: "chpd" is chopped and "grtd" grated, as on the order pads of most kitchens (common practice).
+/// Words of talk written without their vowels: "chpd" is chopped and "grtd" grated, as on the order pads of most
+/// kitchens (common practice).
 final class WithoutVowels {
     private static final String VOWELS = "aeiou";
     private static final int SHORTEST = 3;
@@ -20,7 +21,9 @@ final class WithoutVowels {
     /// {@return the word of talk that a word is short for, or an empty string}
     ///
     /// @param word in its one form
-    String talk(String word) { return word.length() < SHORTEST || !isBare(word) ? "" : talk.getOrDefault(skeleton(word), ""); }
+    String talk(String word) {
+        return word.length() < SHORTEST || !isBare(word) ? "" : talk.getOrDefault(skeleton(word), "");
+    }
 
     /// whether no vowel stands in a word but at its head
     private static boolean isBare(String word) {

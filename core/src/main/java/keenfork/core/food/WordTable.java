@@ -2,7 +2,8 @@ package keenfork.core.food;
 
 import java.util.Arrays;
 
-/// Words with a number each, found in a text in whatever case without a string being made of them: a word of plain letters and digits is compared where it stands.
+/// Words with a number each, found in a text in whatever case without a string being made of them: a word of plain
+/// letters and digits is compared where it stands.
 public final class WordTable {
     /// no word
     public static final int NONE = -1;
@@ -30,7 +31,8 @@ public final class WordTable {
     /// {@return the hash of a word with one more letter, in lower case; that of an empty word is 0}
     public static int hash(int hash, char lower) { return hash * 31 + lower; }
 
-    /// Adds a word of plain letters and digits in lower case, or one that no text can hold; the number given first stays.
+    /// Adds a word of plain letters and digits in lower case, or one that no text can hold; the number given first
+    /// stays.
     public void add(String word, int number) {
         var hash = 0;
         for (var i = 0; i < word.length(); i++) {

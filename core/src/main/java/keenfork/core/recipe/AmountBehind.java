@@ -13,9 +13,11 @@ import keenfork.core.recipe.MeasureWords.Does;
 import keenfork.core.recipe.Units.Written;
 import org.jspecify.annotations.Nullable;
 
-/// Reads an amount that stands behind its food: "butter 50 g", "eggs x 3", "basil 2kg picked", "parsley, small handful".
+/// Reads an amount that stands behind its food: "butter 50 g", "eggs x 3", "basil 2kg picked", "parsley, small
+/// handful".
 final class AmountBehind {
-    private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG, Unit.TIN, Unit.JAR);
+    private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG,
+            Unit.TIN, Unit.JAR);
     /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
     private static final Fraction MOST_COUNTED = Fraction.of(48);
 
@@ -29,7 +31,8 @@ final class AmountBehind {
         this.units = units;
     }
 
-    /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon juice (from 1 lemon)".
+    /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon
+    /// juice (from 1 lemon)".
     @Nullable Measure read(String text) {
         var amount = amount(text);
         if (amount == null) amount = unitBehindComma(text);
@@ -41,7 +44,8 @@ final class AmountBehind {
             var before = text.charAt(at - 1);
             if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
             var separated = isSeparated(text, at);
-            if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0 && !(separated && Character.isLetter(text.charAt(at)))) continue;
+            if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0
+                    && !(separated && Character.isLetter(text.charAt(at)))) continue;
             var number = Numbers.at(text, at);
             if (number == null || number.high().top() == 0) continue;
             var found = behind(text, at, number, separated);
@@ -63,7 +67,8 @@ final class AmountBehind {
             cursor.blanks();
             var isEach = EACH.matcher(cursor.rest()).matches();
             if (cursor.ahead() != 0 && cursor.ahead() != ',' && !isEach) continue;
-            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), text.substring(0, comma) + (isEach ? "" : cursor.rest()));
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(),
+                    text.substring(0, comma) + (isEach ? "" : cursor.rest()));
         }
         return null;
     }
@@ -87,17 +92,21 @@ final class AmountBehind {
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
         // "basil 2kg picked", "carrots 3": a weight, or a number at the end, right behind a food
         var isWeighed = unit != null && unit.unit().kind() != Unit.Kind.COUNT;
-        var isRightBehind = !separated && (isWeighed || unit == null && ends && number.high().compareTo(MOST_COUNTED) <= 0) && endsInFood(text.substring(0, at));
+        var isRightBehind = !separated && (isWeighed || unit == null && ends && number.high()
+                .compareTo(MOST_COUNTED) <= 0) && endsInFood(text.substring(0, at));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
-        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "").strip();
+        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
+                .strip();
         if (food.isEmpty()) return null;
         var tail = cursor.rest();
         if (inBracket) tail = tail.replaceFirst("\\)", "");
-        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit().kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
+        return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit()
+                .kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
                 Set.of(), (food + " " + tail).strip());
     }
 
-    /// "raisins small handful", "spring onion bunch", "chickpeas tin": a count noun without a number that ends the line.
+    /// "raisins small handful", "spring onion bunch", "chickpeas tin": a count noun without a number that ends the
+    /// line.
     private @Nullable Measure unitAtEnd(String text) {
         var last = text.lastIndexOf(' ');
         if (last < 0) return null;
@@ -108,7 +117,8 @@ final class AmountBehind {
             var size = MeasureReader.sizes(cursor);
             if (cursor.at != last + 1) return null;
             if (endsInFood(text.substring(0, from)))
-                return new Measure(Amount.of(1, unit), Units.singular(text.substring(last + 1).toLowerCase(Locale.ROOT)), size, null, null, null, Set.of(), text.substring(0, from));
+                return new Measure(Amount.of(1, unit), Units.singular(text.substring(last + 1)
+                        .toLowerCase(Locale.ROOT)), size, null, null, null, Set.of(), text.substring(0, from));
         }
         return null;
     }

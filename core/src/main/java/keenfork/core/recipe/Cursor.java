@@ -10,7 +10,8 @@ import keenfork.core.recipe.MeasureWords.Said;
 final class Cursor {
     final String text;
     int at;
-    /// the word looked at last: where it starts and ends, and what it is said for; the same word is asked about many times over
+    /// the word looked at last: where it starts and ends, and what it is said for; the same word is asked about many
+    /// times over
     private int wordAt = -1;
     private int wordEnd;
     private Said said = MeasureWords.NOTHING;

@@ -6,7 +6,8 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.recipe.MeasureWords.Does;
 
-/// One amount for each of several foods: "1 tsp each cumin and coriander", "1 can each kidney and navy beans". Each becomes a line with the amount in front.
+/// One amount for each of several foods: "1 tsp each cumin and coriander", "1 can each kidney and navy beans". Each
+/// becomes a line with the amount in front.
 final class Each {
     /// how many words may stand between the number and "each": "1 heaped level tsp each"
     private static final int MOST_BEFORE = 30;
@@ -21,7 +22,8 @@ final class Each {
     static List<String> of(String line) {
         if (!line.contains("each") && !line.contains("Each") && !line.contains("EACH")) return List.of();
         var behind = BEHIND.matcher(line);
-        if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null) return apart(behind.group("amount"), behind.group("foods"));
+        if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null) return apart(behind.group("amount"),
+                behind.group("foods"));
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
         // "handful each of mint and dill"
@@ -38,7 +40,8 @@ final class Each {
         var lines = new ArrayList<String>();
         for (var piece : pieces) {
             var shared = piece + " " + tail;
-            if (!piece.equals(pieces.getLast()) && Foods.shipped().meaning(shared).isPresent()) lines.add(amount + " " + shared);
+            if (!piece.equals(pieces.getLast()) && Foods.shipped().meaning(shared)
+                    .isPresent()) lines.add(amount + " " + shared);
             else if (names(piece)) lines.add(amount + " " + piece);
             // what is done to the food in front: "cumin, toasted"
             else if (!lines.isEmpty()) lines.set(lines.size() - 1, lines.getLast() + ", " + piece);
@@ -59,5 +62,7 @@ final class Each {
         return cursor.said().unit() != null;
     }
 
-    private static boolean names(String words) { return !Foods.shipped().recipeWords().read(words).matches().isEmpty(); }
+    private static boolean names(String words) {
+        return !Foods.shipped().recipeWords().read(words).matches().isEmpty();
+    }
 }

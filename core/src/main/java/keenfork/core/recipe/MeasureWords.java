@@ -13,11 +13,13 @@ import keenfork.core.food.WordTable;
 import keenfork.core.measure.Fraction;
 import org.jspecify.annotations.Nullable;
 
-/// The words that may stand around an amount, and the names of units: what each does there, from `measure-words.txt` and the table of units.
+/// The words that may stand around an amount, and the names of units: what each does there, from `measure-words.txt`
+/// and the table of units.
 final class MeasureWords {
     /// What a word may do around an amount; one word may do several things.
     enum Does {
-        ARTICLE, OF, EACH, TO, PLUS, AND, OR, THE, SOME, FROM, ALTOGETHER, HEDGE, LIMIT, UNCOUNTED, SIZE, SHORT_SIZE, LENGTH, LENGTH_NOUN, PART, NUMBER, DOZEN, OUNCE, JUICE, ZEST,
+        ARTICLE, OF, EACH, TO, PLUS, AND, OR, THE, SOME, FROM, ALTOGETHER, HEDGE, LIMIT, UNCOUNTED, SIZE, SHORT_SIZE,
+                LENGTH, LENGTH_NOUN, PART, NUMBER, DOZEN, OUNCE, JUICE, ZEST,
         BESIDE_JUICE, BEFORE_JUICE;
 
         long bit() { return 1L << ordinal(); }
@@ -39,10 +41,13 @@ final class MeasureWords {
     static {
         var all = new HashMap<String, Said>();
         for (var row : Table.read(MeasureWords.class, "measure-words.txt", 4)) {
-            var does = row.read(1, _ -> row.list(1).stream().mapToLong(k -> Does.valueOf(k.toUpperCase(Locale.ROOT).replace('-', '_')).bit()).sum());
-            all.put(row.cell(0), new Said(does, row.read(2, MeasureWords::fraction), row.read(2, MeasureWords::factor), null));
+            var does = row.read(1, _ -> row.list(1).stream()
+                    .mapToLong(k -> Does.valueOf(k.toUpperCase(Locale.ROOT).replace('-', '_')).bit()).sum());
+            all.put(row.cell(0), new Said(does, row.read(2, MeasureWords::fraction), row.read(2, MeasureWords::factor),
+                    null));
         }
-        for (var name : UnitNames.all()) all.merge(name.word(), new Said(0, Fraction.ONE, BigDecimal.ONE, name), (a, b) -> new Said(a.does, a.figure, a.factor, b.unit));
+        for (var name : UnitNames.all()) all.merge(name.word(), new Said(0, Fraction.ONE, BigDecimal.ONE, name),
+                (a, b) -> new Said(a.does, a.figure, a.factor, b.unit));
         for (Map.Entry<String, Said> one : all.entrySet()) {
             WORDS.add(one.getKey(), SAID.size());
             SAID.add(one.getValue());
@@ -53,10 +58,13 @@ final class MeasureWords {
 
     private static Fraction fraction(String cell) {
         var parts = cell.split("/");
-        return parts.length == 2 ? new Fraction(Long.parseLong(parts[0]), Long.parseLong(parts[1])) : cell.isEmpty() || cell.contains(".") ? Fraction.ONE : Fraction.of(Long.parseLong(cell));
+        return parts.length == 2 ? new Fraction(Long.parseLong(parts[0]), Long.parseLong(parts[1])) : cell.isEmpty()
+                || cell.contains(".") ? Fraction.ONE : Fraction.of(Long.parseLong(cell));
     }
 
-    private static BigDecimal factor(String cell) { return cell.isEmpty() || cell.contains("/") ? BigDecimal.ONE : new BigDecimal(cell); }
+    private static BigDecimal factor(String cell) {
+        return cell.isEmpty() || cell.contains("/") ? BigDecimal.ONE : new BigDecimal(cell);
+    }
 
     /// {@return what the word between two places of a text is said for}
     ///

@@ -14,14 +14,16 @@ public enum PartKind {
 
     PartKind(String word) {
         this.word = word;
-        names = Pattern.compile("\\b(?:" + anyOf(r -> r.cell(1).equalsIgnoreCase(word)) + ")\\b", Pattern.CASE_INSENSITIVE);
+        names = Pattern.compile("\\b(?:" + anyOf(r -> r.cell(1).equalsIgnoreCase(word)) + ")\\b",
+                Pattern.CASE_INSENSITIVE);
     }
 
     /// {@return every word that makes a headline by itself, as they stand in a pattern}
     static String headlines() { return anyOf(r -> r.cell(2).equals("headline")); }
 
     private static String anyOf(Predicate<Table.Row> which) {
-        return Table.read(PartKind.class, "part-words.txt", 4).stream().filter(which).map(r -> Pattern.quote(r.cell(0))).collect(Collectors.joining("|"));
+        return Table.read(PartKind.class, "part-words.txt", 4).stream().filter(which).map(r -> Pattern.quote(r.cell(0)))
+                .collect(Collectors.joining("|"));
     }
 
     /// {@return its word on screens}

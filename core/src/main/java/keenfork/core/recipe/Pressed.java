@@ -9,9 +9,12 @@ import org.jspecify.annotations.Nullable;
 enum Pressed {
     JUICE, ZEST;
 
-    private static @Nullable Pressed of(Cursor cursor) { return cursor.is(Does.JUICE) ? JUICE : cursor.is(Does.ZEST) ? ZEST : null; }
+    private static @Nullable Pressed of(Cursor cursor) {
+        return cursor.is(Does.JUICE) ? JUICE : cursor.is(Does.ZEST) ? ZEST : null;
+    }
 
-    /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor stays.
+    /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor
+    /// stays.
     static Set<Pressed> ahead(Cursor cursor) {
         var start = cursor.at;
         while (cursor.take(Does.BEFORE_JUICE)) { }
@@ -20,7 +23,8 @@ enum Pressed {
             return Set.of();
         }
         var pressed = EnumSet.noneOf(Pressed.class);
-        for (var what = of(cursor); what != null || cursor.is(Does.AND) || "&+/,".indexOf(cursor.ahead()) >= 0 && cursor.ahead() != 0; what = of(cursor)) {
+        for (var what = of(cursor); what != null || cursor.is(Does.AND) || "&+/,".indexOf(cursor.ahead()) >= 0
+                && cursor.ahead() != 0; what = of(cursor)) {
             if (what != null) pressed.add(what);
             if (!cursor.isWord()) cursor.at++;
             else cursor.pass();
@@ -34,7 +38,8 @@ enum Pressed {
     static Set<Pressed> behind(String rest) {
         if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
         var cut = firstOf(rest, ",(–");
-        if (cut < 0) return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST) : Set.of();
+        if (cut < 0) return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST)
+                : Set.of();
         var pressed = EnumSet.noneOf(Pressed.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {

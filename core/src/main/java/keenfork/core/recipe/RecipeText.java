@@ -3,7 +3,8 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 
-/// A recipe's text, in which one line is written anew or taken out and every other stays as it stands, bullets and spaces included.
+/// A recipe's text, in which one line is written anew or taken out and every other stays as it stands, bullets and
+/// spaces included.
 public final class RecipeText {
     private RecipeText() {}
 
@@ -24,15 +25,18 @@ public final class RecipeText {
     /// {@return the text without the first line that reads as `line`}
     public static Changed removed(String text, String line) { return changed(text, 0, line, List.of()); }
 
-    /// "1 tsp each cumin and coriander" is written as its lines where one of them changes: its words stand in the text only together.
+    /// "1 tsp each cumin and coriander" is written as its lines where one of them changes: its words stand in the text
+    /// only together.
     private static List<String> apart(String bare, String line, List<String> with) {
         var each = Each.of(bare);
         if (!each.contains(line)) return List.of();
-        return each.stream().flatMap(one -> one.equals(line) ? with.stream() : java.util.stream.Stream.of(one)).toList();
+        return each.stream().flatMap(one -> one.equals(line) ? with.stream() : java.util.stream.Stream.of(one))
+                .toList();
     }
 
     private static boolean isPiece(String bare, String line) {
-        return bare.contains(line) && !bare.equals(line) && (Several.of(bare).contains(line) || Told.of(bare).filter(t -> t.lines().contains(line)).isPresent());
+        return bare.contains(line) && !bare.equals(line)
+                && (Several.of(bare).contains(line) || Told.of(bare).filter(t -> t.lines().contains(line)).isPresent());
     }
 
     private static Changed changed(String text, int from, String line, List<String> with) {
@@ -43,11 +47,13 @@ public final class RecipeText {
             var bare = LineReader.bare(Pasted.plain(raw));
             var isWhole = bare.equals(line) && end.endsWith(line);
             var apart = isWhole ? List.<String>of() : apart(bare, line, with);
-            if (!isWhole && apart.isEmpty() && !(isPiece(bare, line) && end.contains(line) && !with.isEmpty())) continue;
+            if (!isWhole && apart.isEmpty() && !(isPiece(bare, line) && end.contains(line)
+                    && !with.isEmpty())) continue;
             var changed = new ArrayList<>(lines.subList(0, at));
             // one of several foods on a line, or of a told recipe, is changed where it stands
             if (!apart.isEmpty()) for (var other : apart) changed.add(end.substring(0, end.indexOf(bare)) + other);
-            else if (!isWhole) changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line), java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
+            else if (!isWhole) changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line),
+                    java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
             else for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
             changed.addAll(lines.subList(at + 1, lines.size()));
             return new Changed(String.join("\n", changed), at);

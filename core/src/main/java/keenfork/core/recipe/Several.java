@@ -17,11 +17,13 @@ final class Several {
 
     private Several() {}
 
-    /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is one}
+    /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is
+    /// one}
     static List<String> of(String line) {
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
-        if (hasMark(line) && MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
+        if (hasMark(line) && MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
+                .flatMap(p -> of(p.strip()).stream()).toList();
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
@@ -41,7 +43,8 @@ final class Several {
     private static boolean hasMark(String line) {
         for (var at = 0; at < line.length(); at++) {
             var c = line.charAt(at);
-            if (c == '|' || c == '/' && at + 1 < line.length() && line.charAt(at + 1) == '/' || c > LAST_LETTER) return true;
+            if (c == '|' || c == '/' && at + 1 < line.length() && line.charAt(at + 1) == '/'
+                    || c > LAST_LETTER) return true;
         }
         return false;
     }
@@ -50,7 +53,8 @@ final class Several {
     private static boolean mayBe(String line) {
         for (var at = 3; at < line.length(); at++) {
             var c = line.charAt(at);
-            if ((c >= '0' && c <= '9' || c > 127 || c == 'j' || c == 'z') && line.charAt(at - 1) == ' ' && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
+            if ((c >= '0' && c <= '9' || c > 127 || c == 'j' || c == 'z') && line.charAt(at - 1) == ' '
+                    && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
         }
         return false;
     }
@@ -66,7 +70,8 @@ final class Several {
             if (c == ')' || c == ']') depth = Math.max(0, depth - 1);
             if (depth > 0) continue;
             var length = joint(line, at);
-            if (length > 0 && at + length < line.length() && startsAmount(line, at + length)) return new Cut(at, at + length);
+            if (length > 0 && at + length < line.length() && startsAmount(line, at + length)) return new Cut(at,
+                    at + length);
         }
         return null;
     }
@@ -76,7 +81,8 @@ final class Several {
         return 0;
     }
 
-    private static final List<String> JOINTS = List.of(", plus ", ", and ", " and ", " plus ", " + ", " & ", ", ", "; ");
+    private static final List<String> JOINTS = List.of(", plus ", ", and ", " and ", " plus ", " + ", " & ", ", ",
+            "; ");
 
     private static boolean startsAmount(String line, int at) {
         var c = line.charAt(at);
@@ -93,7 +99,8 @@ final class Several {
     private static boolean isMeasured(String piece) {
         if (piece.isEmpty()) return false;
         var pressed = PRESSED.matcher(piece);
-        if (pressed.lookingAt()) return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches().isEmpty();
+        if (pressed.lookingAt()) return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches()
+                .isEmpty();
         var number = Numbers.at(piece, 0);
         if (number == null) return false;
         var comma = piece.indexOf(',');

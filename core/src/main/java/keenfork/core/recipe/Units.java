@@ -16,11 +16,15 @@ import org.jspecify.annotations.Nullable;
 final class Units {
     /// a shorter word lies a slip away from too much
     private static final int SHORTEST_SLIP = 4;
-    private static final Map<String, UnitName> NAMES = UnitNames.all().stream().collect(Collectors.toMap(UnitName::word, n -> n));
+    private static final Map<String, UnitName> NAMES = UnitNames.all().stream()
+            .collect(Collectors.toMap(UnitName::word, n -> n));
     /// spellings of weights and volumes that are long enough to be misspelt
-    private static final List<UnitName> MEASURES = UnitNames.all().stream().filter(n -> n.word().length() >= SHORTEST_SLIP
-            && (n.unit().kind() == Unit.Kind.VOLUME || n.unit().kind() == Unit.Kind.WEIGHT)).sorted(Comparator.comparing(UnitName::word)).toList();
-    private static final String STARTS = MEASURES.stream().map(n -> n.word().substring(0, 1)).distinct().collect(Collectors.joining());
+    private static final List<UnitName> MEASURES = UnitNames.all().stream()
+            .filter(n -> n.word().length() >= SHORTEST_SLIP
+            && (n.unit().kind() == Unit.Kind.VOLUME || n.unit().kind() == Unit.Kind.WEIGHT))
+                    .sorted(Comparator.comparing(UnitName::word)).toList();
+    private static final String STARTS = MEASURES.stream().map(n -> n.word().substring(0, 1)).distinct()
+            .collect(Collectors.joining());
 
     private static final Written TABLESPOON = new Written(Unit.TBSP, Unit.TBSP.id(), Fraction.ONE);
     private static final Written TEASPOON = new Written(Unit.TSP, Unit.TSP.id(), Fraction.ONE);
@@ -47,11 +51,13 @@ final class Units {
         static final Written NONE = new Written(Unit.NONE, Unit.NONE.id(), Fraction.ONE);
     }
 
-    /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself ("3 cloves").
+    /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself
+    /// ("3 cloves").
     @Nullable Written ahead(Cursor cursor) {
         var start = cursor.at;
         // "1# rotini": pounds
-        if (cursor.ahead() == '#' && cursor.at > 0 && Character.isDigit(cursor.text.charAt(cursor.at - 1)) && cursor.mark("#")) {
+        if (cursor.ahead() == '#' && cursor.at > 0 && Character.isDigit(cursor.text.charAt(cursor.at - 1))
+                && cursor.mark("#")) {
             cursor.blanks();
             return POUND;
         }
@@ -64,7 +70,8 @@ final class Units {
         var after = from + cursor.wordLength();
         var found = cursor.initial() == 'f' && isFluid(cursor.word()) ? fluidOunce(cursor) : oneWord(cursor);
         if (found == null || found.unit.kind() == Unit.Kind.COUNT
-                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords().isNameBeyond(cursor.text, from, after))) {
+                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords()
+                        .isNameBeyond(cursor.text, from, after))) {
             cursor.at = start;
             return null;
         }
@@ -76,7 +83,8 @@ final class Units {
     private @Nullable Written oneWord(Cursor cursor) {
         // T and t are a tablespoon and a teaspoon where they stand alone, c is a cup
         var isLetter = cursor.wordLength() == 1;
-        var found = isLetter && cursor.initial() == 't' ? cursor.ahead() == 'T' ? TABLESPOON : TEASPOON : isLetter && cursor.initial() == 'c' ? CUP : named(cursor);
+        var found = isLetter && cursor.initial() == 't' ? cursor.ahead() == 'T' ? TABLESPOON : TEASPOON : isLetter
+                && cursor.initial() == 'c' ? CUP : named(cursor);
         if (found != null) passUnit(cursor);
         return found;
     }
@@ -95,21 +103,26 @@ final class Units {
         cursor.blanks();
     }
 
-    /// {@return the unit that the word at the cursor names, or is a slip of the pen away from, or null; the cursor stays}
+    /// {@return the unit that the word at the cursor names, or is a slip of the pen away from, or null; the cursor
+    /// stays}
     @Nullable Written named(Cursor cursor) {
         var name = cursor.said().unit();
-        if (name != null) return new Written(name.unit(), name.noun(), volumes == Volumes.US ? name.us() : name.metric());
-        if (cursor.wordLength() < SHORTEST_SLIP || STARTS.indexOf(cursor.initial()) < 0 || Foods.shipped().recipeWords().isWordAt(cursor.text, cursor.at)) return null;
+        if (name != null) return new Written(name.unit(), name.noun(),
+                volumes == Volumes.US ? name.us() : name.metric());
+        if (cursor.wordLength() < SHORTEST_SLIP || STARTS.indexOf(cursor.initial()) < 0 || Foods.shipped().recipeWords()
+                .isWordAt(cursor.text, cursor.at)) return null;
         var unit = slip(cursor.word());
         return unit == null ? null : new Written(unit, unit.id(), Fraction.ONE);
     }
 
-    /// "tbps" and "tblespoon": the only spoon, cup or weight that lies a slip of the pen away from a word that is no other word.
+    /// "tbps" and "tblespoon": the only spoon, cup or weight that lies a slip of the pen away from a word that is no
+    /// other word.
     private static @Nullable Unit slip(String word) {
         Unit found = null;
         for (var measure : MEASURES) {
             var other = measure.word();
-            if (other.charAt(0) != word.charAt(0) || Math.abs(other.length() - word.length()) > 1 || !Foods.isSlip(word, other)) continue;
+            if (other.charAt(0) != word.charAt(0) || Math.abs(other.length() - word.length()) > 1
+                    || !Foods.isSlip(word, other)) continue;
             if (found != null && found != measure.unit()) return null;
             found = measure.unit();
         }

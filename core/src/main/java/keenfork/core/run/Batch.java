@@ -19,11 +19,14 @@ import keenfork.core.trace.Derivation;
 ///
 /// @param dish     the dish
 /// @param portions people it feeds, 1 or more
-/// @param uses     what goes over kit, in the order it does; a kind of kit more than once where what comes off goes over it apart from the rest
+/// @param uses     what goes over kit, in the order it does; a kind of kit more than once where what comes off goes
+///                 over it apart from the rest
 /// @param tasks    the work
-/// @param needs    the other dishes that go into it, each with the first task that uses it; as many as there are tasks where it only goes on when all is ready
+/// @param needs    the other dishes that go into it, each with the first task that uses it; as many as there are tasks
+///                 where it only goes on when all is ready
 /// @param asks     what is not known of how it is made
-public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Integer> needs, List<Ask> asks) {
+public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Integer> needs,
+        List<Ask> asks) {
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
@@ -35,18 +38,25 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     }
 
     /// A batch of which everything is known, and that no other goes into.
-    public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) { this(dish, portions, uses, tasks, Map.of(), List.of()); }
+    public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) {
+        this(dish, portions, uses, tasks, Map.of(), List.of());
+    }
 
     /// What goes over one kind of kit at one stage.
     ///
     /// @param parts    the parts of the dish that something left on the kit would reach
     /// @param comesOff whether a portion can go out without all of them
     /// @param thick    true for a dip or pesto, false for what pours
-    /// @param holds    what surely goes over it that some rule book groups, with mg of protein in each gram; empty where that is not known
-    /// @param unsure   what a pack says may be in it, or what is not known: it travels like what is certain, and never counts as being there already
+    /// @param holds    what surely goes over it that some rule book groups, with mg of protein in each gram; empty
+    ///                 where that is not known
+    /// @param unsure   what a pack says may be in it, or what is not known: it travels like what is certain, and never
+    ///                 counts as being there already
     /// @param there    what is surely in all the parts it reaches: that cannot be brought to them
-    /// @param moments  what of that is in by each of the tasks that go over the kit, by their places in the batch; the last of them has it all
-    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, SortedMap<Integer, Set<Substance>> moments) {
+    /// @param moments  what of that is in by each of the tasks that go over the kit, by their places in the batch; the
+    ///                 last of them has it all
+    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance,
+            Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, SortedMap<Integer,
+            Set<Substance>> moments) {
         public Use {
             if (moments.isEmpty()) throw new IllegalArgumentException("a use of the %s is of some task".formatted(kit.name()));
             moments = Collections.unmodifiableSortedMap(new TreeMap<>(moments));
@@ -57,7 +67,8 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
         }
 
         /// A use of one task.
-        public Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, int task) {
+        public Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance, Optional<Range>> holds,
+                Set<Substance> unsure, Set<Substance> there, int task) {
             this(kit, parts, comesOff, thick, holds, unsure, there, new TreeMap<>(Map.of(task, holds.keySet())));
         }
 
@@ -99,14 +110,20 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     public static Optional<Batch> of(Derivation dish) { return of(dish, portions(dish.recipe()), List.of()); }
 
     /// {@return the people a recipe feeds; those its weight would feed where it does not say, 4 where it has none}
-    public static int portions(Recipe recipe) { return recipe.serves() > 0 ? recipe.serves() : Portions.proposed(recipe).map(Portions::likely).orElse(USUAL_PORTIONS); }
+    public static int portions(Recipe recipe) {
+        return recipe.serves() > 0 ? recipe.serves() : Portions.proposed(recipe).map(Portions::likely)
+                .orElse(USUAL_PORTIONS);
+    }
 
     /// {@return the batch of a dish for some people}
     /// @param portions people it feeds, 1 or more
     /// @param takeOffs portions taken off on the way
-    public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs) { return Making.of(dish, portions, takeOffs); }
+    public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs) {
+        return Making.of(dish, portions, takeOffs);
+    }
 
-    /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that any of them uses}
+    /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that
+    /// any of them uses}
     public static List<Batch> together(List<Batch> batches) {
         var kit = batches.stream().flatMap(b -> b.kit().stream()).distinct().toList();
         return batches.stream().map(b -> b.over(kit)).toList();
@@ -133,7 +150,9 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     public List<Kit> kit() { return uses.stream().map(Use::kit).distinct().toList(); }
 
     /// {@return hands-on minutes of the day}
-    public int minutes() { return tasks.stream().filter(t -> !t.isDayBefore()).map(Task::hands).reduce(0, Integer::sum); }
+    public int minutes() {
+        return tasks.stream().filter(t -> !t.isDayBefore()).map(Task::hands).reduce(0, Integer::sum);
+    }
 
     /// {@return whether some of it should be made as late as may be}
     public boolean isFresh() { return tasks.stream().anyMatch(t -> t.when() == Task.When.FRESH); }

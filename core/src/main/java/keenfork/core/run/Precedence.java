@@ -15,7 +15,8 @@ final class Precedence {
         for (var batch : batches) {
             var before = new TreeSet<Integer>();
             for (var dish : batch.needs().keySet())
-                for (var b = 0; b < batches.size(); b++) if (batches.get(b) != batch && isSame(batches.get(b).dish(), dish)) before.add(b);
+                for (var b = 0; b < batches.size(); b++) if (batches.get(b) != batch
+                        && isSame(batches.get(b).dish(), dish)) before.add(b);
             needs.add(before);
         }
     }

@@ -38,7 +38,8 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
     ///
     /// @param kit    empty where it carries nothing on
     /// @param covers the kinds of work that are done with it, so that they take no other kit
-    /// @param with   whether it means kit only where such work stands beside it: pasta that is cooked, not pasta that is dressed
+    /// @param with   whether it means kit only where such work stands beside it: pasta that is cooked, not pasta that
+    ///                 is dressed
     private record Noun(List<Kit> kit, Set<String> covers, boolean with) {}
 
     private static Map<String, Row> works() {
@@ -46,7 +47,8 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
         for (var row : Table.read(Work.class, "work.txt", 6)) {
             var minutes = row.read(4, Integer::parseInt);
             var works = new ArrayList<Work>();
-            for (var kit : row.read(2, Work::kits)) works.add(new Work(kit, row.cell(3).equals("yes"), works.isEmpty() ? minutes : 0));
+            for (var kit : row.read(2, Work::kits)) works.add(new Work(kit, row.cell(3).equals("yes"),
+                    works.isEmpty() ? minutes : 0));
             var its = new Row(row.cell(1), works);
             for (var word : words(row)) for (var form : forms(word)) held.putIfAbsent(form, its);
         }
@@ -62,37 +64,46 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
         return held;
     }
 
-    private static List<String> words(Table.Row row) { return Arrays.stream(row.cell(0).split(";")).map(String::strip).toList(); }
+    private static List<String> words(Table.Row row) {
+        return Arrays.stream(row.cell(0).split(";")).map(String::strip).toList();
+    }
 
     private static List<Kit> kits(String cell) {
         return Arrays.stream(cell.split(",")).map(String::strip).filter(id -> !id.isEmpty())
-                .map(id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id)))).toList();
+                .map(id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))))
+                        .toList();
     }
 
     private static Pattern talk() {
-        var all = Table.read(Work.class, "step-talk.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E\\S+\\Q")).toList();
+        var all = Table.read(Work.class, "step-talk.txt", 2).stream()
+                .map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E\\S+\\Q")).toList();
         return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", all) + ")(?!\\p{L})");
     }
 
     boolean isCutting() { return List.of("board", "mandoline", "grater", "scissors").contains(kit.id()); }
 
-    /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their own}
+    /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their
+    /// own}
     static Pattern anyOf(Table.Row row) { return anyOf(words(row).stream()); }
 
     private static Pattern anyOf(Stream<String> words) {
-        var longestFirst = words.distinct().sorted(Comparator.comparingInt(String::length).reversed().thenComparing(w -> w)).map(Pattern::quote).toList();
+        var longestFirst = words.distinct().sorted(Comparator.comparingInt(String::length).reversed()
+                .thenComparing(w -> w)).map(Pattern::quote).toList();
         return Pattern.compile("(?iu)(?<![\\p{L}-])(?:" + String.join("|", longestFirst) + ")(?!\\p{L})");
     }
 
-    /// A verb's forms; some that nobody says are among them, and harm nobody. The first word of several is the one that changes.
+    /// A verb's forms; some that nobody says are among them, and harm nobody. The first word of several is the one that
+    /// changes.
     private static List<String> forms(String words) {
         var blank = words.indexOf(' ');
         var verb = blank < 0 ? words : words.substring(0, blank);
         var rest = blank < 0 ? "" : words.substring(blank);
         var last = verb.charAt(verb.length() - 1);
         var stem = last == 'e' ? verb.substring(0, verb.length() - 1) : verb;
-        var forms = new ArrayList<>(List.of(verb, verb + "s", verb + "es", stem + "ed", stem + "ing", stem + last + "ed", stem + last + "ing"));
-        if (last == 'y') forms.addAll(List.of(verb.substring(0, verb.length() - 1) + "ies", verb.substring(0, verb.length() - 1) + "ied"));
+        var forms = new ArrayList<>(List.of(verb, verb + "s", verb + "es", stem + "ed", stem + "ing",
+                stem + last + "ed", stem + last + "ing"));
+        if (last == 'y') forms.addAll(List.of(verb.substring(0, verb.length() - 1) + "ies",
+                verb.substring(0, verb.length() - 1) + "ied"));
         return forms.stream().map(f -> f + rest).toList();
     }
 
@@ -107,9 +118,11 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
     static boolean isRead(String text) { return read(text, new ArrayList<>()); }
 
     private static boolean read(String text, List<Work> found) {
-        var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT).replace('’', '\'');
+        var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("")
+                .toLowerCase(Locale.ROOT).replace('’', '\'');
         var isRead = false;
-        for (var sentence : SENTENCE.split(plain)) isRead |= readSentence(TALK.matcher(sentence).replaceAll(" "), found);
+        for (var sentence : SENTENCE.split(plain)) isRead |= readSentence(TALK.matcher(sentence).replaceAll(" "),
+                found);
         return isRead;
     }
 
@@ -121,7 +134,8 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
             if (noun != null) said.add(noun);
             else acts.add(Objects.requireNonNull(WORKS.get(word.group())));
         }
-        var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act))).toList();
+        var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act)))
+                .toList();
         for (var row : acts) if (named.stream().noneMatch(n -> n.covers.contains(row.act))) add(row.works, found);
         for (var noun : named) {
             var covered = acts.stream().filter(a -> noun.covers.contains(a.act)).toList();
@@ -136,7 +150,8 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
         for (var work : works) {
             var before = found.stream().filter(w -> w.kit.equals(work.kit)).findFirst().orElse(null);
             if (before == null) found.add(work);
-            else if (work.allSoFar && !before.allSoFar) found.set(found.indexOf(before), new Work(work.kit, true, Math.max(work.minutes, before.minutes)));
+            else if (work.allSoFar && !before.allSoFar) found.set(found.indexOf(before),
+                    new Work(work.kit, true, Math.max(work.minutes, before.minutes)));
         }
     }
 }

@@ -34,7 +34,8 @@ public final class CorpusOfSteps {
             if (rows.get(i).startsWith("#") || (i % ASIDE == 0) != aside) continue;
             texts++;
             var parts = rows.get(i).split(" => ");
-            var read = Work.in(parts[0]).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).collect(Collectors.toCollection(TreeSet::new));
+            var read = Work.in(parts[0]).stream().map(Work::kit).filter(Kit::carries).map(Kit::id)
+                    .collect(Collectors.toCollection(TreeSet::new));
             if (!Work.isRead(parts[0])) {
                 silent++;
                 faults.add("silent: " + parts[0]);
@@ -55,7 +56,8 @@ public final class CorpusOfSteps {
 
     private static List<String> rows() {
         try (var in = CorpusOfSteps.class.getResourceAsStream("/corpus/steps.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.contains(" => ")).toList();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.contains(" => "))
+                    .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -64,6 +66,7 @@ public final class CorpusOfSteps {
     public static void main(String[] words) {
         var score = measure(words.length > 0);
         score.faults.forEach(System.out::println);
-        System.out.printf("%d steps, %d right (%.1f %%), %d silent%n", score.texts, score.right, score.share(), score.silent);
+        System.out.printf("%d steps, %d right (%.1f %%), %d silent%n", score.texts, score.right, score.share(),
+                score.silent);
     }
 }

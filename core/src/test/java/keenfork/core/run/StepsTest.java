@@ -26,11 +26,17 @@ import org.junit.jupiter.params.provider.ValueSource;
 class StepsTest {
     private static final RuleBook UK = RuleBook.uk();
 
-    private static Batch batch(String text) { return Batch.of(Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), Facts.none(UK))).orElseThrow(); }
+    private static Batch batch(String text) {
+        return Batch.of(Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), Facts.none(UK))).orElseThrow();
+    }
 
-    private static List<String> kit(String step) { return Work.in(step).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).toList(); }
+    private static List<String> kit(String step) {
+        return Work.in(step).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).toList();
+    }
 
-    private static PrepRun order(Batch... batches) { return Sequencer.order(Batch.together(List.of(batches)), Conditions.USUAL); }
+    private static PrepRun order(Batch... batches) {
+        return Sequencer.order(Batch.together(List.of(batches)), Conditions.USUAL);
+    }
 
     @ParameterizedTest @ValueSource(booleans = {false, true}) void steps_are_read_and_none_is_silent(boolean aside) {
         var score = CorpusOfSteps.measure(aside);
@@ -40,10 +46,14 @@ class StepsTest {
 
     /// What is a work begins a step: the two lists cannot drift apart.
     @Test void every_verb_of_the_works_begins_a_step() {
-        var nouns = List.of("torn", "beaten", "batons", "brunoise", "matchstick", "ribbon", "pestle", "supreme", "jar", "bottle", "ground", "segment", "form");
-        var verbs = keenfork.core.food.Table.read(Work.class, "work.txt", 6).stream().flatMap(r -> Stream.of(r.cell(0).split(";"))).map(String::strip).filter(w -> w.matches("[a-z]+") && !nouns.contains(w)).toList();
+        var nouns = List.of("torn", "beaten", "batons", "brunoise", "matchstick", "ribbon", "pestle", "supreme", "jar",
+                "bottle", "ground", "segment", "form");
+        var verbs = keenfork.core.food.Table.read(Work.class, "work.txt", 6).stream()
+                .flatMap(r -> Stream.of(r.cell(0).split(";"))).map(String::strip)
+                .filter(w -> w.matches("[a-z]+") && !nouns.contains(w)).toList();
         assertThat(verbs).hasSizeGreaterThan(200)
-                .allSatisfy(v -> assertThat(Recipe.read("A dish\n1 kg beans\n" + v + " the beans", Volumes.METRIC, new Law("uk")).steps()).as(v).hasSize(1));
+                .allSatisfy(v -> assertThat(Recipe.read("A dish\n1 kg beans\n" + v + " the beans", Volumes.METRIC,
+                        new Law("uk")).steps()).as(v).hasSize(1));
     }
 
     @Test void a_noun_names_the_kit_and_the_verb_adds_what_it_does_not_cover() {
@@ -54,7 +64,9 @@ class StepsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"Let it melt so it does not brown. | pan", "Take off the heat and set aside. | ", "Add a grind of pepper. | bowl", "Stir the rest of the oil in. | bowl", "Toss the toasted nuts through. | bowl",
+    @CsvSource(delimiter = '|', value = {"Let it melt so it does not brown. | pan",
+            "Take off the heat and set aside. | ", "Add a grind of pepper. | bowl",
+            "Stir the rest of the oil in. | bowl", "Toss the toasted nuts through. | bowl",
             "Toss the pasta with the pesto. | bowl"})
     void words_that_turn_a_step_round(String step, String kit) {
         assertThat(kit(step)).isEqualTo(kit == null ? List.of() : List.of(kit.split(" ")));
@@ -65,7 +77,8 @@ class StepsTest {
         var dip = batch("Bean dip\n1 kg white beans\n100 ml olive oil\nMethod:\nBlend until smooth.");
         assertThat(pesto.asks()).singleElement().satisfies(a -> assertThat(a.kind()).isEqualTo(Ask.Kind.NO_METHOD));
         assertThat(pesto.kit()).extracting(Kit::id).contains("blender", "bowl", "board", "spoons");
-        assertThat(Sequencer.unwashed(List.of(pesto, dip), Conditions.USUAL).contacts()).as("its nuts are on the blender").isPositive();
+        assertThat(Sequencer.unwashed(List.of(pesto, dip), Conditions.USUAL).contacts())
+                .as("its nuts are on the blender").isPositive();
         var best = order(pesto, dip);
         assertThat(best.worth()).startsWith("1 dish has no method").doesNotContain("Nothing better");
         assertThat(best.schedule().remarks()).anyMatch(r -> r.startsWith("Pistachio pesto: No method"));
@@ -80,7 +93,8 @@ class StepsTest {
             assertThat(u.holds()).as("nobody knows that it went there").isEmpty();
             assertThat(u.unsure()).extracting(s -> s.id()).contains("almond");
         });
-        assertThat(Sequencer.unwashed(Batch.together(List.of(odd, fried)), Conditions.USUAL).carried()).anyMatch(c -> c.kit().id().equals("wok"));
+        assertThat(Sequencer.unwashed(Batch.together(List.of(odd, fried)), Conditions.USUAL).carried())
+                .anyMatch(c -> c.kit().id().equals("wok"));
         assertThat(order(odd, fried).worth()).startsWith("1 step is not understood").doesNotContain("Nothing better");
     }
 
@@ -89,8 +103,10 @@ class StepsTest {
         var paste = batch("Paste\n1 bunch coriander\n100 g chillies\nMethod:\nPound in a mortar.");
         var mortar = new Made.Before(Kit.named("mortar").orElseThrow(), 0);
         for (var clean : List.of(Clean.NONE, Clean.WIPE, Clean.RINSE))
-            assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL).with(mortar, clean)), Conditions.USUAL).contacts()).as(clean.name()).isPositive();
-        assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL).with(mortar, Clean.WASH)), Conditions.USUAL).contacts()).isZero();
+            assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL)
+                    .with(mortar, clean)), Conditions.USUAL).contacts()).as(clean.name()).isPositive();
+        assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL)
+                .with(mortar, Clean.WASH)), Conditions.USUAL).contacts()).isZero();
     }
 
     @Test void a_stick_blender_and_a_blender_are_two() {
@@ -103,26 +119,32 @@ class StepsTest {
         var prawns = batch("Crisp prawns\n500 g prawns\nMethod:\nDeep-fry the prawns.");
         var falafel = batch("Chickpea balls\n500 g chickpeas\nMethod:\nDeep-fry the balls.");
         var before = new Made.Before(Kit.named("fryer").orElseThrow(), 0);
-        assertThat(Sequencer.score(List.of(Made.of(prawns, Equipment.USUAL), Made.of(falafel, Equipment.USUAL).with(before, Clean.WASH)), Conditions.USUAL).contacts()).isPositive();
+        assertThat(Sequencer.score(List.of(Made.of(prawns, Equipment.USUAL), Made.of(falafel, Equipment.USUAL)
+                .with(before, Clean.WASH)), Conditions.USUAL).contacts()).isPositive();
         assertThat(order(prawns, falafel).turns().getFirst().batch().dish()).isEqualTo("Chickpea balls");
     }
 
     @Test void everything_but_the_nuts_leaves_them_out_until_they_are_added() {
         var text = "Pesto\nServes 20\n100 g walnuts\n2 bunches basil\n80 g parmesan\n200 ml olive oil\nMethod:\nBlend everything but the walnuts.\nAdd the walnuts and stir.";
         var pesto = batch(text);
-        assertThat(pesto.uses(Kit.named("blender").orElseThrow())).singleElement().satisfies(u -> assertThat(u.leaves()).extracting(s -> s.id()).contains("milk").doesNotContain("walnut"));
+        assertThat(pesto.uses(Kit.named("blender").orElseThrow())).singleElement()
+                .satisfies(u -> assertThat(u.leaves()).extracting(s -> s.id()).contains("milk")
+                .doesNotContain("walnut"));
         assertThat(pesto.tasks().getFirst().takes()).noneMatch(t -> t.contains("walnut"));
         var said = Recipe.read(text, Volumes.METRIC, new Law("uk"));
         assertThat(keenfork.core.recipe.GoingIn.of(said).steps()).containsExactly(1, 0, 0, 0);
-        assertThat(keenfork.core.recipe.GoingIn.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""), Volumes.METRIC, new Law("uk"))).steps().getFirst())
+        assertThat(keenfork.core.recipe.GoingIn.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""),
+                Volumes.METRIC, new Law("uk"))).steps().getFirst())
                 .as("what no step takes counts from the start").isEqualTo(keenfork.core.recipe.GoingIn.START);
     }
 
     @Test void every_use_that_carries_is_a_task_with_its_kit() {
-        for (var text : List.of("Salad\n1 kg rice\n100 g walnuts, toasted\n1 onion, sliced\nMethod:\nToss everything.", "Leaves\n50 g pine nuts, toasted in a dry pan\n2 lettuces, shredded", DRESSING, SALAD,
+        for (var text : List.of("Salad\n1 kg rice\n100 g walnuts, toasted\n1 onion, sliced\nMethod:\nToss everything.",
+                "Leaves\n50 g pine nuts, toasted in a dry pan\n2 lettuces, shredded", DRESSING, SALAD,
                 "Odd\n200 g almonds\nMethod:\nFrobnicate the almonds.")) {
             var batch = Batch.together(List.of(batch(text))).getFirst();
-            assertThat(batch.uses()).allSatisfy(u -> assertThat(u.moments().keySet()).as("%s: %s", text, u.kit()).allSatisfy(t -> assertThat(batch.tasks().get(t).kit()).contains(u.kit())));
+            assertThat(batch.uses()).allSatisfy(u -> assertThat(u.moments().keySet()).as("%s: %s", text, u.kit())
+                    .allSatisfy(t -> assertThat(batch.tasks().get(t).kit()).contains(u.kit())));
         }
     }
 
@@ -131,11 +153,15 @@ class StepsTest {
         var plain = batch("Plain beans\n1 kg white beans\nMethod:\nFry the beans.");
         var washed = Sequencer.washed(List.of(nuts, plain), Conditions.USUAL);
         assertThat(washed.contacts()).isZero();
-        assertThat(washed.schedule().placed()).filteredOn(p -> p.kind() == Schedule.Kind.CLEAN).extracting(Schedule.Placed::text).anyMatch(t -> t.startsWith("pan"));
-        assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN).count()).as("every clean of the order is laid").isEqualTo(washed.turns().stream().mapToInt(t -> t.made().cleans().size()).sum());
+        assertThat(washed.schedule().placed()).filteredOn(p -> p.kind() == Schedule.Kind.CLEAN)
+                .extracting(Schedule.Placed::text).anyMatch(t -> t.startsWith("pan"));
+        assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN).count())
+                .as("every clean of the order is laid").isEqualTo(washed.turns().stream()
+                .mapToInt(t -> t.made().cleans().size()).sum());
     }
 
-    // --- what is used is made before -------------------------------------------------------------------------------------
+    // --- what is used is made before
+    // -------------------------------------------------------------------------------------
 
     private static final String DRESSING = "Green dressing\n200 ml olive oil\n1 bunch basil\nMethod:\nBlend smooth.";
     private static final String SALAD = "Bean salad\n1 kg white beans\n@Green dressing\nMethod:\nDrain the beans.\nToss with the green dressing.";
@@ -157,20 +183,25 @@ class StepsTest {
         assertThat(run.schedule().remarks()).contains("Bean salad uses Green dressing before it is made.");
     }
 
-    /// Small days in every order by brute force: none that keeps what is made before what washes less than the one that is proved.
-    @Property(tries = 60) void the_exact_order_is_the_best_of_all_that_make_before_they_use(@ForAll @IntRange(min = 0, max = 10_000) int seed) {
+    /// Small days in every order by brute force: none that keeps what is made before what washes less than the one that
+    /// is proved.
+    @Property(tries = 60) void the_exact_order_is_the_best_of_all_that_make_before_they_use(@ForAll @IntRange(min = 0,
+            max = 10_000) int seed) {
         var random = new Random(seed);
-        var foods = List.of("200 g almonds", "200 g walnuts", "200 g tahini", "200 g feta", "200 g prawns", "200 g rice");
+        var foods = List.of("200 g almonds", "200 g walnuts", "200 g tahini", "200 g feta", "200 g prawns",
+                "200 g rice");
         var batches = new ArrayList<Batch>();
         for (var i = 0; i < 5; i++) {
             var uses = i > 0 && random.nextBoolean() ? "@Dish " + random.nextInt(i) + "\n" : "";
-            batches.add(batch("Dish %d\n%s\n%s\n%sMethod:\nBlend smooth.\nToss everything.".formatted(i, foods.get(random.nextInt(6)), foods.get(random.nextInt(6)), uses)));
+            batches.add(batch("Dish %d\n%s\n%s\n%sMethod:\nBlend smooth.\nToss everything.".formatted(i,
+                    foods.get(random.nextInt(6)), foods.get(random.nextInt(6)), uses)));
         }
         Collections.shuffle(batches, random);
         var best = Sequencer.order(batches, Conditions.USUAL);
         assertThat(best.proof()).isInstanceOf(Proof.Best.class);
         assertThat(keeps(best.turns().stream().map(PrepRun.Turn::batch).toList())).isTrue();
-        var least = orders(batches).filter(StepsTest::keeps).mapToInt(o -> Sequencer.washed(o, Conditions.USUAL).washing()).min().orElseThrow();
+        var least = orders(batches).filter(StepsTest::keeps)
+                .mapToInt(o -> Sequencer.washed(o, Conditions.USUAL).washing()).min().orElseThrow();
         assertThat(best.washing()).isEqualTo(least);
         assertThat(best.contacts()).isZero();
         assertThat(best.schedule().remarks()).noneMatch(r -> r.contains("before it is made"));
@@ -178,12 +209,14 @@ class StepsTest {
 
     private static boolean keeps(List<Batch> order) {
         for (var i = 0; i < order.size(); i++)
-            for (var need : order.get(i).needs().keySet()) for (var later = i + 1; later < order.size(); later++) if (order.get(later).dish().equals(need)) return false;
+            for (var need : order.get(i).needs().keySet()) for (var later = i
+                    + 1; later < order.size(); later++) if (order.get(later).dish().equals(need)) return false;
         return true;
     }
 
     private static Stream<List<Batch>> orders(List<Batch> batches) {
         if (batches.size() < 2) return Stream.of(batches);
-        return batches.stream().flatMap(first -> orders(batches.stream().filter(b -> b != first).toList()).map(rest -> Stream.concat(Stream.of(first), rest.stream()).toList()));
+        return batches.stream().flatMap(first -> orders(batches.stream().filter(b -> b != first).toList())
+                .map(rest -> Stream.concat(Stream.of(first), rest.stream()).toList()));
     }
 }
