@@ -49,7 +49,7 @@ public class Ordering {
                 uses.add(new Batch.Use(Kit.named(id).orElseThrow(), List.of("Base"), false, true, holds, Set.of(), holds.keySet(), 0));
             }
             var kit = uses.stream().map(Batch.Use::kit).toList();
-            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", kit, 10, 0, List.of(), i % 3 == 0 ? Task.When.FRESH : Task.When.ANY))));
+            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", List.of(), kit, 10, 0, 1, List.of(), i % 3 == 0 ? List.of(Window.usual(Window.Kind.FRESH)) : List.of()))));
         }
         return batches;
     }

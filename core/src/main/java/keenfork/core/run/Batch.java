@@ -155,7 +155,7 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     }
 
     /// {@return whether some of it should be made as late as may be}
-    public boolean isFresh() { return tasks.stream().anyMatch(t -> t.when() == Task.When.FRESH); }
+    public boolean isFresh() { return tasks.stream().anyMatch(Task::isFresh); }
 
     /// {@return whether nothing in it is kept from a piece}
     public boolean mayGoOn(Piece piece) { return uses(piece.kit()).stream().noneMatch(piece::isKeptFrom); }

@@ -36,7 +36,7 @@ final class Exact {
         this.lanes = lanes;
         this.toGo = toGo;
         this.locked = locked;
-        precedence = new Precedence(batches);
+        precedence = new Precedence(batches, conditions.told());
         this.under = under;
         this.budget = budget;
         this.conditions = conditions;

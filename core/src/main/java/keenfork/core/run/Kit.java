@@ -3,6 +3,7 @@ package keenfork.core.run;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import keenfork.core.food.Table;
 
 /// A kind of shared kit. A kitchen has one piece of it or several.
@@ -13,12 +14,22 @@ import keenfork.core.food.Table;
 /// @param endedBy   the clean that alone ends a contact
 /// @param residue   what stays on it once it is emptied; the kitchen may hold its own figures
 /// @param usual     pieces a kitchen has of it that lists none, 1 or more
-public record Kit(String id, String name, Spreads spreads, Clean endedBy, Residue residue, int usual) {
-    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 8).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
-            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), new Residue(r.read(4, Range::parse), r.read(5, Range::parse), r.cell(7)), r.read(6, Integer::parseInt))).toList();
+/// @param room      kg it holds at once; empty where that is no matter
+/// @param heats     whether what goes into it waits there to be done
+public record Kit(String id, String name, Spreads spreads, Clean endedBy, Residue residue, int usual,
+        OptionalDouble room, boolean heats) {
+    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 10).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
+            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), new Residue(r.read(4, Range::parse), r.read(5, Range::parse), r.cell(9)), r.read(6, Integer::parseInt), r.read(7, Kit::room), r.cell(8).equals("yes"))).toList();
 
     /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at all, where food stands on it in kit of its own
     public enum Spreads { BLENDED, LUMP, NONE }
+
+    private static OptionalDouble room(String cell) {
+        return cell.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(cell));
+    }
+
+    /// {@return in how many goes so much goes through it, 1 or more}
+    int goes(double kilos) { return room.isEmpty() ? 1 : Math.max(1, (int) Math.ceil(kilos / room.getAsDouble() - 0.05)); }
 
     /// {@return all kit, in the order of the table}
     public static List<Kit> all() { return ALL; }

@@ -1,11 +1,13 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import keenfork.core.food.Words;
@@ -13,12 +15,14 @@ import org.jspecify.annotations.Nullable;
 
 /// A run being laid out, from the last batch to the first. Minutes count from when all must be ready: they are negative.
 final class Layout {
-    /// minutes that something hot takes to cool, where its own step does not say so; common practice
-    private static final int COOLS = 20;
+    /// most times a batch is laid anew so that its windows are kept
+    private static final int MOST_TRIES = 12;
     private static final Pattern COOLED = Pattern.compile("(?i)\\b(?:cool|cools|cooled|chill|chills|chilled|cold)\\b");
 
+    private final PrepRun run;
     private final Equipment equipment;
     private final Day day;
+    private final Told told;
     private final List<Booked> booked = new ArrayList<>();
     /// on pieces whose leavings matter: what comes next there
     private final Map<Piece, Booked> next = new HashMap<>();
@@ -37,13 +41,58 @@ final class Layout {
     }
 
     Layout(PrepRun run) {
+        this.run = run;
         equipment = run.conditions().equipment();
         day = run.conditions().day();
+        told = run.conditions().told();
     }
 
+    /// Lays a batch, and lays it anew with its later steps earlier where it would miss a window: dressed while warm, chilled at once.
     void batch(int turn, Made made) {
+        var booked = List.copyOf(this.booked);
+        var next = Map.copyOf(this.next);
+        var caps = new HashMap<Integer, Integer>();
+        var done = lay(turn, made, caps);
+        for (var tries = 0; tries < MOST_TRIES && missed(made.batch(), done, caps); tries++) {
+            this.booked.clear();
+            this.booked.addAll(booked);
+            this.next.clear();
+            this.next.putAll(next);
+            done = lay(turn, made, caps);
+        }
+        for (var need : made.batch().needs().entrySet()) {
+            var by = need.getValue() < done.length ? done[need.getValue()] : null;
+            if (by != null) used.merge(Words.key(need.getKey()), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
+        }
+        for (var before : told.before(made.batch().dish()))
+            Arrays.stream(done).filter(Objects::nonNull).min(Comparator.comparingInt(b -> b.placed.from()))
+                    .ifPresent(first -> used.merge(Words.key(before), first, (a, b) -> a.placed.from() <= b.placed.from() ? a : b));
+    }
+
+    /// {@return whether a task must end earlier than it does, so that what it needs is not too long done}
+    /// @param caps for each task the latest minute it may end; it gets what is found
+    private static boolean missed(Batch batch, @Nullable Booked[] done, Map<Integer, Integer> caps) {
+        var found = false;
+        for (var t = 0; t < done.length; t++) {
+            var at = done[t];
+            var most = batch.tasks().get(t).windows().stream().filter(w -> w.kind() == Window.Kind.WARM || w.kind() == Window.Kind.AT_ONCE)
+                    .mapToInt(Window::most).min().orElse(Window.OPEN);
+            if (at == null || most == Window.OPEN) continue;
+            for (var before : batch.tasks().get(t).after()) {
+                var needed = done[before];
+                if (needed == null || at.placed.from() - needed.placed.until() <= most) continue;
+                var cap = needed.placed.until() + most + at.placed.until() - at.placed.from();
+                if (cap >= caps.getOrDefault(t, at.placed.until())) continue;
+                caps.put(t, cap);
+                found = true;
+            }
+        }
+        return found;
+    }
+
+    private @Nullable Booked[] lay(int turn, Made made, Map<Integer, Integer> caps) {
         var tasks = made.batch().tasks();
-        var done = new Booked[tasks.size()];
+        var done = new @Nullable Booked[tasks.size()];
         for (var t = tasks.size() - 1; t >= 0; t--) {
             var task = tasks.get(t);
             var pieces = task.kit().stream().filter(k -> made.on().containsKey(k)).map(made::piece).toList();
@@ -51,22 +100,44 @@ final class Layout {
                 booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, made.batch().dish(), task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
                 continue;
             }
-            var limit = new Limit(0, null, "");
+            var limit = new Limit(caps.getOrDefault(t, 0), null, "");
             var user = used.get(Words.key(made.batch().dish()));
             if (user != null) limit = limit.or(user.placed.from(), user, "");
-            for (var later = t + 1; later < tasks.size(); later++)
-                if (tasks.get(later).after().contains(t) && done[later] != null) limit = limit.or(done[later].placed.from() - cooling(task, tasks.get(later)), done[later], "");
-            done[t] = book(Schedule.Kind.TASK, turn, t, made, task.text(), pieces, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
+            for (var later = t + 1; later < tasks.size(); later++) {
+                var then = done[later];
+                if (then != null && tasks.get(later).after().contains(t)) limit = limit.or(then.placed.from() - cooling(task, tasks.get(later)), then, "");
+            }
+            var at = t;
+            var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
+            var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
+            done[t] = book(Schedule.Kind.TASK, turn, t, made, task.text(), kept, floats, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
-        made.batch().needs().forEach((dish, task) -> {
-            var by = task < done.length ? done[task] : null;
-            if (by != null) used.merge(Words.key(dish), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
-        });
+        return done;
+    }
+
+    /// {@return whether a task may go over a piece among the batches that come after its own: nothing travels between any of them and it, either way}
+    private boolean floats(int turn, Made made, int task, Piece piece) {
+        var figures = equipment.figures();
+        var school = run.conditions().school();
+        var uses = made.batch().uses(piece.kit());
+        for (var u = 0; u < uses.size(); u++) {
+            var use = uses.get(u);
+            if (!use.moments().containsKey(task)) continue;
+            if (made.clean(piece.kit(), u) != Clean.NONE && first(made.batch(), use) == task) return false;
+            for (var j = turn + 1; j < run.turns().size(); j++) {
+                var later = run.turns().get(j).made();
+                if (!piece.equals(later.on().get(piece.kit()))) continue;
+                for (var other : later.batch().uses(piece.kit()))
+                    if (!Contacts.passes(other, use, made.batch(), false, Clean.NONE, school, figures).isEmpty()
+                            || !Contacts.passes(use, other, later.batch(), false, Clean.NONE, school, figures).isEmpty()) return false;
+            }
+        }
+        return true;
     }
 
     private static int cooling(Task task, Task later) {
-        return later.when() == Task.When.COOL && !COOLED.matcher(task.text()).find() ? COOLS : 0;
+        return COOLED.matcher(task.text()).find() ? 0 : later.window(Window.Kind.COOL).map(Window::least).orElse(0);
     }
 
     /// A clean goes before the first task of the day that its use is of.
@@ -76,7 +147,7 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, made, piece.name() + " " + clean.words(), List.of(piece), List.of(), new Limit(0, null, ""), equipment.figures().of(clean).minutes(), 0);
+            book(Schedule.Kind.CLEAN, turn, -1, made, piece.name() + " " + clean.words(), List.of(piece), List.of(), List.of(), new Limit(0, null, ""), equipment.figures().of(clean).minutes(), 0);
         }
     }
 
@@ -85,7 +156,10 @@ final class Layout {
         return use.task();
     }
 
-    private Booked book(Schedule.Kind kind, int turn, int task, Made made, String text, List<Piece> pieces, List<Kit> rooms, Limit limit, int hands, int waits) {
+    /// @param pieces those whose next use is known, and comes after
+    /// @param floats those on which it goes into any gap
+    /// @param rooms  kinds of which any piece does that has room
+    private Booked book(Schedule.Kind kind, int turn, int task, Made made, String text, List<Piece> pieces, List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
             var after = next.get(piece);
             if (after != null) limit = limit.or(after.placed.from(), after, piece.name());
@@ -93,11 +167,22 @@ final class Layout {
         var taken = new LinkedHashMap<Kit, Piece>();
         var cook = 0;
         for (var settled = false; !settled; ) {
-            var from = limit.at - hands - waits;
-            var free = latestCook(from, hands);
+            var free = latestCook(limit.at - hands - waits, hands);
             cook = free.cook;
-            settled = free.from == from;
-            if (!settled) limit = new Limit(free.from + hands + waits, free.holder, "hands");
+            settled = free.from == limit.at - hands - waits;
+            if (!settled) limit = new Limit(free.from + hands + waits, free.holder, free.holder == null ? "the hours of the cooks" : "hands");
+            for (var piece : pieces) {
+                var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy).toList());
+                if (gap.from == limit.at - hands - waits) continue;
+                limit = new Limit(gap.from + hands + waits, null, piece.name());
+                settled = false;
+            }
+            for (var piece : floats) {
+                var gap = latest(limit.at - hands - waits, hands + waits, busy(piece));
+                if (gap.from == limit.at - hands - waits) continue;
+                limit = new Limit(gap.from + hands + waits, gap.holder, piece.name());
+                settled = false;
+            }
             for (var room : rooms) {
                 var place = latestRoom(room, limit.at - hands - waits, hands + waits);
                 taken.put(room, place.piece);
@@ -107,11 +192,13 @@ final class Layout {
             }
         }
         var on = new ArrayList<>(pieces);
+        on.addAll(floats);
         on.addAll(taken.values());
         var from = limit.at - hands - waits;
         var now = new Booked(new Schedule.Placed(kind, turn, task, made.batch().dish(), text, on, cook, from, from + hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
         for (var piece : pieces) next.put(piece, now);
+        for (var piece : floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
         return now;
     }
 
@@ -119,11 +206,28 @@ final class Layout {
 
     private record Room(Piece piece, int from, @Nullable Booked holder) {}
 
+    /// some time taken: by something placed, or by what was told
+    private record Busy(int from, int until, @Nullable Booked holder) {}
+
+    private static Busy busy(Told.Span span) { return new Busy(span.from(), span.until(), null); }
+
+    private List<Busy> busy(Piece piece) {
+        var busy = new ArrayList<>(told.taken(piece).stream().map(Layout::busy).toList());
+        for (var b : booked) if (isOnTheDay(b) && b.placed.on().contains(piece)) busy.add(new Busy(b.placed.from(), b.placed.until(), b));
+        return busy;
+    }
+
+    /// only the hands-on part takes hands
+    private List<Busy> busy(int cook) {
+        var busy = new ArrayList<>(told.away(cook).stream().map(Layout::busy).toList());
+        for (var b : booked) if (isOnTheDay(b) && b.placed.cook() == cook) busy.add(new Busy(b.placed.from(), b.placed.hands(), b));
+        return busy;
+    }
+
     private Hands latestCook(int from, int minutes) {
         Hands best = null;
         for (var c = 0; c < day.cooks(); c++) {
-            var cook = c;
-            var gap = latest(from, minutes, booked.stream().filter(b -> b.placed.cook() == cook && isOnTheDay(b)).toList(), false);
+            var gap = latest(from, minutes, busy(c));
             if (best == null || gap.from > best.from) best = new Hands(c, gap.from, gap.holder);
         }
         return Optional.ofNullable(best).orElseThrow();
@@ -132,7 +236,7 @@ final class Layout {
     private Room latestRoom(Kit kit, int from, int minutes) {
         Room best = null;
         for (var piece : equipment.of(kit)) {
-            var gap = latest(from, minutes, booked.stream().filter(b -> b.placed.on().contains(piece) && isOnTheDay(b)).toList(), true);
+            var gap = latest(from, minutes, busy(piece));
             if (best == null || gap.from > best.from) best = new Room(piece, gap.from, gap.holder);
         }
         return Optional.ofNullable(best).orElseThrow();
@@ -143,11 +247,10 @@ final class Layout {
     private record Gap(int from, @Nullable Booked holder) {}
 
     /// {@return the latest minute, not after the given one, from which so many are free}
-    /// @param whole whether what is booked takes all its time, or only its hands-on part
-    private static Gap latest(int from, int minutes, List<Booked> busy, boolean whole) {
+    private static Gap latest(int from, int minutes, List<Busy> busy) {
         var gap = new Gap(from, null);
-        for (var b : busy.stream().sorted(Comparator.comparingInt((Booked x) -> x.placed.from()).reversed()).toList())
-            if (gap.from < (whole ? b.placed.until() : b.placed.hands()) && b.placed.from() < gap.from + minutes) gap = new Gap(b.placed.from() - minutes, b);
+        for (var b : busy.stream().sorted(Comparator.comparingInt(Busy::from).reversed()).toList())
+            if (gap.from < b.until && b.from < gap.from + minutes) gap = new Gap(b.from - minutes, b.holder);
         return gap;
     }
 

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.ToDoubleFunction;
 import java.util.regex.Pattern;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
@@ -35,14 +36,21 @@ final class Making {
     private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
 
     private static final int MOST_TIMES = 1000;
+    private static final double GRAMS = 1000;
     /// minutes of work of which nothing is known
     private static final int USUAL_HANDS = 10;
+    /// minutes of a step that takes no kit
+    private static final int SHORTEST_STEP = 2;
+    /// kg of a line whose weight is not known
+    private static final double UNWEIGHED = 0.1;
 
     private final Derivation dish;
     private final Recipe recipe;
     private final List<Line> lines;
     /// the lines in amounts for so many people
     private final List<String> said;
+    /// kg of each line for so many people
+    private final List<Double> kilos;
     /// the part of each line, by their places
     private final List<Integer> partOf = new ArrayList<>();
     private final List<Task> tasks = new ArrayList<>();
@@ -65,6 +73,8 @@ final class Making {
         recipe = dish.recipe();
         lines = recipe.lines();
         said = said(recipe, portions);
+        var times = isScaled(recipe, portions) ? (double) portions / recipe.serves() : 1;
+        kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED)).toList();
         for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines().size(); i++) partOf.add(p);
     }
 
@@ -79,9 +89,26 @@ final class Making {
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
     private static List<String> said(Recipe recipe, int portions) {
-        if (recipe.serves() < 1 || recipe.serves() == portions || portions > recipe.serves() * MOST_TIMES) return recipe.lines().stream().map(Line::text).toList();
+        if (!isScaled(recipe, portions)) return recipe.lines().stream().map(Line::text).toList();
         var scaled = Scaled.toCovers(recipe, portions, Volumes.METRIC);
         return scaled.lines().stream().map(e -> e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3)).stripTrailingZeros().toPlainString()) : e.text()).toList();
+    }
+
+    private static boolean isScaled(Recipe recipe, int portions) {
+        return recipe.serves() > 0 && recipe.serves() != portions && portions <= recipe.serves() * MOST_TIMES;
+    }
+
+    private double kilos(Set<Integer> touched) { return touched.stream().mapToDouble(kilos::get).sum(); }
+
+    /// A task with its minutes: hands-on ones grow with what goes over the kit, what goes on by itself only where the kit does not hold it at once.
+    private Task task(String text, List<String> takes, List<Work> works, ToDoubleFunction<Work> kilos, List<Integer> after) {
+        var hands = works.isEmpty() ? SHORTEST_STEP : (int) Math.round(works.stream().mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum());
+        var goes = works.stream().mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
+        var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
+        var windows = Window.said(text);
+        var waits = windows.stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE) ? 0
+                : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
+        return new Task(text, takes, kits(works), Math.max(1, hands), waits, goes, after, windows);
     }
 
     /// What the lines say is done beforehand: cut on the board, soaked the day before.
@@ -90,30 +117,46 @@ final class Making {
             var cut = new TreeSet<Integer>();
             for (var i = 0; i < lines.size(); i++) {
                 if (partOf.get(i) != p) continue;
-                var text = lines.get(i).text();
-                if (Task.When.said(text) == Task.When.DAY_BEFORE) {
-                    var works = Work.in("soak; " + text);
-                    add(new Task("Lay on: " + said.get(i), kits(works), 3, 0, List.of(), Task.When.DAY_BEFORE), works, Set.of(i));
+                if (isDayBefore(i)) {
+                    var line = Set.of(i);
+                    var works = Work.in("soak; " + lines.get(i).text());
+                    var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
+                    add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(), List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
                 }
                 else for (var work : Work.in(lines.get(i).preparation())) if (work.isCutting()) cut.add(i);
             }
             beforehand(p);
-            if (cut.isEmpty()) continue;
-            var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
-            var works = cut.stream().flatMap(i -> Work.in(lines.get(i).preparation()).stream()).filter(Work::isCutting).distinct().toList();
-            for (var work : works) for (var i : cut) if (Work.in(lines.get(i).preparation()).contains(work)) goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
-            add(new Task(text, kits(works), 8, 0, before(Set.of(p)), Task.When.ANY), List.of(), cut);
+            if (!cut.isEmpty()) cut(p, cut);
         }
+    }
+
+    private boolean isDayBefore(int line) {
+        return Window.said(lines.get(line).text()).stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE);
+    }
+
+    /// Each line that is cut takes its own time, though all of a part are cut together.
+    private void cut(int part, Set<Integer> cut) {
+        var works = new ArrayList<Work>();
+        var minutes = 0.0;
+        for (var i : cut)
+            for (var work : Work.in(lines.get(i).preparation())) {
+                if (!work.isCutting()) continue;
+                goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
+                works.add(work);
+                minutes += work.pace().minutes(kilos.get(i));
+            }
+        var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
+        add(new Task(text, kits(works), Math.max(1, (int) Math.round(minutes)), 0, before(Set.of(part))), List.of(), cut);
     }
 
     /// What a line says is done to it that is no cutting, "walnuts, toasted": a task of its own, so that its kit is booked and its wash is laid.
     private void beforehand(int part) {
         for (var i = 0; i < lines.size(); i++) {
-            if (partOf.get(i) != part || Task.When.said(lines.get(i).text()) == Task.When.DAY_BEFORE) continue;
+            if (partOf.get(i) != part || isDayBefore(i)) continue;
             var works = Work.in(lines.get(i).preparation()).stream().filter(w -> !w.isCutting()).toList();
             if (works.stream().noneMatch(w -> w.kit().carries())) continue;
-            var hands = Math.max(1, works.stream().mapToInt(Work::minutes).sum());
-            add(new Task("First: " + said.get(i), kits(works), hands, 0, List.of(), Task.When.ANY), works, Set.of(i));
+            var line = Set.of(i);
+            add(task("First: " + said.get(i), List.of(), works, _ -> kilos(line), List.of()), works, line);
         }
     }
 
@@ -139,8 +182,9 @@ final class Making {
             taskOf.add(tasks.size());
             var isRead = Work.isRead(text);
             if (!isRead) notRead(text, inBy(step, going));
-            var task = Task.of(text, range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList(), before(on));
-            tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS, task.waits(), task.after(), task.when()));
+            var takes = range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList();
+            var task = task(text, takes, works, w -> kilos(touched(w, at, named.get(at), going)), before(on));
+            tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS, task.waits(), 1, task.after(), task.windows()));
             for (var p : on) last.put(p, Set.of(tasks.size() - 1));
         }
     }
@@ -152,7 +196,7 @@ final class Making {
         var parts = Set.copyOf(range(recipe.parts().size()));
         for (var one : kit) goings.add(new Going(one, all, tasks.size()));
         open.add(new Open(Ask.Kind.NO_METHOD, "", kit, all, tasks.size()));
-        tasks.add(new Task("Make it: no method is written", said, kit, USUAL_HANDS, 0, before(parts), Task.When.ANY));
+        tasks.add(new Task("Make it: no method is written", kit, USUAL_HANDS, 0, before(parts)).taking(said));
     }
 
     /// A step that is not understood goes over what the dish's kind usually does, as far as anybody knows; [Batch#together] adds the kit of the others.
@@ -180,7 +224,8 @@ final class Making {
     }
 
     private void takeOff(String text, Set<Integer> all, Set<Integer> in) {
-        add(new Task(text, kits(Work.in("spoon")), 3, 0, before(all), Task.When.ANY), Work.in("spoon"), in);
+        var works = Work.in("spoon");
+        add(task(text, List.of(), works, _ -> kilos(in), before(all)), works, in);
         for (var p : all) last.put(p, Set.of(tasks.size() - 1));
     }
 

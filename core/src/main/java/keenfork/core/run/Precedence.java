@@ -6,15 +6,17 @@ import java.util.Set;
 import java.util.TreeSet;
 import keenfork.core.food.Words;
 
-/// What is made before what: a batch that uses another dish waits for it.
+/// What is made before what: a batch that uses another dish waits for it, and so does one that the crew wants later.
 final class Precedence {
     /// for each batch the places of those that go into it
     private final List<Set<Integer>> needs = new ArrayList<>();
 
-    Precedence(List<Batch> batches) {
+    Precedence(List<Batch> batches, Told told) {
         for (var batch : batches) {
             var before = new TreeSet<Integer>();
-            for (var dish : batch.needs().keySet())
+            var dishes = new ArrayList<>(batch.needs().keySet());
+            dishes.addAll(told.before(batch.dish()));
+            for (var dish : dishes)
                 for (var b = 0; b < batches.size(); b++) if (batches.get(b) != batch
                         && isSame(batches.get(b).dish(), dish)) before.add(b);
             needs.add(before);

@@ -5,33 +5,38 @@ import java.util.List;
 
 /// What a laid-out run does not do justice to: warm things gone cold, fresh things that stand.
 final class Remarks {
-    /// minutes after which something is not warm any more; common practice
-    private static final int WARM = 15;
-    /// minutes that something fresh may stand; common practice
-    private static final int STANDS = 30;
-
     private Remarks() {}
 
     static List<String> of(PrepRun run, List<Schedule.Placed> placed, int ready) {
         var remarks = new ArrayList<String>();
-        for (var turn : run.turns()) for (var ask : turn.batch()
-                .asks()) remarks.add("%s: %s".formatted(turn.batch().dish(), ask.inWords()));
-        remarks.addAll(run.against());
         remarks.addAll(unmade(run, placed));
         for (var p : placed) {
             if (p.kind() != Schedule.Kind.TASK) continue;
             var task = run.turns().get(p.turn()).batch().tasks().get(p.task());
-            if (task.when() == Task.When.FRESH
-                    && ready - p.until() > STANDS) remarks.add("%s stands %s after “%s”.".formatted(p.dish(),
-                    Schedule.inWords(ready - p.until()), quoted(p)));
-            if (task.when() != Task.When.WARM) continue;
-            for (var before : placed)
-                if (before.kind() == Schedule.Kind.TASK && before.turn() == p.turn() && task.after()
-                        .contains(before.task()) && p.from() - before.until() > WARM)
-                    remarks.add("%s: %s pass before “%s”. It will not be warm any more.".formatted(p.dish(),
-                            Schedule.inWords(p.from() - before.until()), quoted(p)));
+            for (var window : task.windows()) remarks.addAll(missed(window, task, p, placed, ready));
         }
+        remarks.addAll(run.against());
+        for (var turn : run.turns()) for (var ask : turn.batch()
+                .asks()) remarks.add("%s: %s".formatted(turn.batch().dish(), ask.inWords()));
         return remarks;
+    }
+
+    /// Where a task lies outside of its window.
+    private static List<String> missed(Window window, Task task, Schedule.Placed p, List<Schedule.Placed> placed, int ready) {
+        if (window.kind() == Window.Kind.FRESH) return ready - p.until() <= window.most() ? List.of()
+                : List.of("%s stands %s after “%s”.".formatted(p.dish(), Schedule.inWords(ready - p.until()), quoted(p)));
+        var said = new ArrayList<String>();
+        for (var before : placed) {
+            if (before.kind() != Schedule.Kind.TASK || before.turn() != p.turn() || !task.after().contains(before.task())) continue;
+            var gap = p.from() - before.until();
+            if (gap <= window.most()) continue;
+            said.add(switch (window.kind()) {
+                case WARM -> "%s: %s pass before “%s”. It will not be warm any more.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
+                case AT_ONCE -> "%s: it stands for %s before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
+                case COOL, DAY_BEFORE, FRESH -> "%s: %s pass before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
+            });
+        }
+        return said;
     }
 
     /// What is used before it is made: told before all else that an order does not manage.
@@ -39,6 +44,12 @@ final class Remarks {
         var said = new ArrayList<String>();
         for (var turn = 0; turn < run.turns().size(); turn++) {
             var batch = run.turns().get(turn).batch();
+            for (var first : run.conditions().told().before(batch.dish())) {
+                var now = turn;
+                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Kind.TASK).mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
+                if (placed.stream().anyMatch(p -> p.kind() == Schedule.Kind.TASK && Precedence.isSame(p.dish(), first) && p.until() > begins))
+                    said.add("%s is not done before %s begins, as was told.".formatted(first, batch.dish()));
+            }
             for (var need : batch.needs().entrySet()) {
                 var user = at(placed, turn, need.getValue());
                 for (var other = 0; other < run.turns().size(); other++) {

@@ -37,7 +37,7 @@ public final class Sequencer {
         var all = Lane.of(batches, conditions);
         lanes = all.stream().filter(Lane::matters).toList();
         shared = all.stream().filter(l -> l.matters() || l.pieces > 1).toList();
-        precedence = new Precedence(batches);
+        precedence = new Precedence(batches, conditions.told());
         locked = Exact.places(batches, conditions.locked());
     }
 

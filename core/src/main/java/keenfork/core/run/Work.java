@@ -20,8 +20,8 @@ import keenfork.core.food.Table;
 ///
 /// @param kit     the kit
 /// @param allSoFar whether all that is in by then goes over it, or only what the step names
-/// @param minutes hands-on minutes
-record Work(Kit kit, boolean allSoFar, int minutes) {
+/// @param pace    how long hands are on it
+record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
     /// a noun covers the works of its own sentence: "fry, then blend in a jug" fries in a pan
     private static final Pattern SENTENCE = Pattern.compile("[.;!?\\n]+|,?\\s+(?:and )?then\\s+");
@@ -44,11 +44,11 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
 
     private static Map<String, Row> works() {
         var held = new LinkedHashMap<String, Row>();
-        for (var row : Table.read(Work.class, "work.txt", 6)) {
-            var minutes = row.read(4, Integer::parseInt);
+        for (var row : Table.read(Work.class, "work.txt", 5)) {
+            var pace = row.read(1, Pace::of);
             var works = new ArrayList<Work>();
             for (var kit : row.read(2, Work::kits)) works.add(new Work(kit, row.cell(3).equals("yes"),
-                    works.isEmpty() ? minutes : 0));
+                    works.isEmpty() ? pace : Pace.NONE));
             var its = new Row(row.cell(1), works);
             for (var word : words(row)) for (var form : forms(word)) held.putIfAbsent(form, its);
         }
@@ -86,7 +86,12 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
     /// own}
     static Pattern anyOf(Table.Row row) { return anyOf(words(row).stream()); }
 
-    private static Pattern anyOf(Stream<String> words) {
+    /// {@return the same for every form of its words}
+    static Pattern anyFormOf(Table.Row row) {
+        return anyOf(words(row).stream().flatMap(w -> forms(w).stream()));
+    }
+
+    static Pattern anyOf(Stream<String> words) {
         var longestFirst = words.distinct().sorted(Comparator.comparingInt(String::length).reversed()
                 .thenComparing(w -> w)).map(Pattern::quote).toList();
         return Pattern.compile("(?iu)(?<![\\p{L}-])(?:" + String.join("|", longestFirst) + ")(?!\\p{L})");
@@ -118,12 +123,16 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
     static boolean isRead(String text) { return read(text, new ArrayList<>()); }
 
     private static boolean read(String text, List<Work> found) {
+        var isRead = false;
+        for (var sentence : sentences(text)) isRead |= readSentence(sentence, found);
+        return isRead;
+    }
+
+    /// {@return what a step tells to do, one thing after the other, in plain letters and without the talk of kitchens}
+    static List<String> sentences(String text) {
         var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("")
                 .toLowerCase(Locale.ROOT).replace('’', '\'');
-        var isRead = false;
-        for (var sentence : SENTENCE.split(plain)) isRead |= readSentence(TALK.matcher(sentence).replaceAll(" "),
-                found);
-        return isRead;
+        return SENTENCE.splitAsStream(plain).map(s -> TALK.matcher(s).replaceAll(" ")).toList();
     }
 
     private static boolean readSentence(String sentence, List<Work> found) {
@@ -139,9 +148,9 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
         for (var row : acts) if (named.stream().noneMatch(n -> n.covers.contains(row.act))) add(row.works, found);
         for (var noun : named) {
             var covered = acts.stream().filter(a -> noun.covers.contains(a.act)).toList();
-            var minutes = covered.stream().flatMap(a -> a.works.stream()).mapToInt(Work::minutes).max().orElse(0);
+            var pace = covered.stream().flatMap(a -> a.works.stream()).map(Work::pace).reduce(Pace.NONE, Pace::orSlower);
             var allSoFar = covered.stream().anyMatch(a -> a.works.stream().anyMatch(Work::allSoFar));
-            add(noun.kit.stream().map(k -> new Work(k, allSoFar, minutes)).toList(), found);
+            add(noun.kit.stream().map(k -> new Work(k, allSoFar, pace)).toList(), found);
         }
         return !acts.isEmpty() || !named.isEmpty();
     }
@@ -151,7 +160,7 @@ record Work(Kit kit, boolean allSoFar, int minutes) {
             var before = found.stream().filter(w -> w.kit.equals(work.kit)).findFirst().orElse(null);
             if (before == null) found.add(work);
             else if (work.allSoFar && !before.allSoFar) found.set(found.indexOf(before),
-                    new Work(work.kit, true, Math.max(work.minutes, before.minutes)));
+                    new Work(work.kit, true, work.pace.orSlower(before.pace)));
         }
     }
 }

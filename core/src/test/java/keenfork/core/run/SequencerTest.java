@@ -46,7 +46,7 @@ class SequencerTest {
     }
 
     private static Batch batch(String name, int portions, List<Batch.Use> uses) {
-        return new Batch(name, portions, uses, List.of(new Task("Make it", uses.stream().map(Batch.Use::kit).distinct().toList(), 12, 0, List.of(), Task.When.ANY)));
+        return new Batch(name, portions, uses, List.of(new Task("Make it", uses.stream().map(Batch.Use::kit).distinct().toList(), 12, 0, List.of())));
     }
 
     private static Batch batch(String name, String... substances) { return batch(name, 10, List.of(use(kit("blender"), 10, substances))); }
@@ -292,7 +292,7 @@ class SequencerTest {
     }
 
     @Test void what_should_be_fresh_is_made_last_where_that_costs_no_wash() {
-        var leaves = new Batch("leaves", 10, List.of(use(kit("bowl"), 10)), List.of(Task.of("Dress the leaves just before serving.", List.of())));
+        var leaves = new Batch("leaves", 10, List.of(use(kit("bowl"), 10)), List.of(new Task("Dress the leaves just before serving.", List.of(), List.of(kit("bowl")), 5, 0, 1, List.of(), List.of(Window.usual(Window.Kind.FRESH)))));
         var order = List.of(leaves, batch("dip"), batch("pesto", "almond"));
         assertThat(Sequencer.order(order, Conditions.USUAL).turns().getLast().batch().dish()).isEqualTo("leaves");
         assertThat(Sequencer.order(order, Conditions.USUAL).stale()).isZero();
@@ -338,7 +338,7 @@ class SequencerTest {
     @Provide Arbitrary<List<Batch>> fresh() {
         return batches().map(all -> {
             var made = new ArrayList<Batch>();
-            for (var b : all) made.add(made.size() % 2 == 0 ? b : new Batch(b.dish(), 10, b.uses(), List.of(new Task("Dress", b.kit(), 5 + made.size(), 0, List.of(), Task.When.FRESH))));
+            for (var b : all) made.add(made.size() % 2 == 0 ? b : new Batch(b.dish(), 10, b.uses(), List.of(new Task("Dress", List.of(), b.kit(), 5 + made.size(), 0, 1, List.of(), List.of(Window.usual(Window.Kind.FRESH))))));
             return List.copyOf(made);
         });
     }

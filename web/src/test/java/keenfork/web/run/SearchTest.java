@@ -31,7 +31,7 @@ class SearchTest {
                 for (var s = 0; s < SUBSTANCES.size(); s++) if ((i * 7 + s * 5 + id.length()) % 4 == 0) holds.put(Substances.shipped().get(SUBSTANCES.get(s)), Optional.empty());
                 uses.add(new Batch.Use(Kit.named(id).orElseThrow(), List.of("Base"), false, true, holds, Set.of(), holds.keySet(), 0));
             }
-            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", uses.stream().map(Batch.Use::kit).toList(), 10, 0, List.of(), Task.When.ANY))));
+            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", uses.stream().map(Batch.Use::kit).toList(), 10, 0, List.of()))));
         }
         return batches;
     }

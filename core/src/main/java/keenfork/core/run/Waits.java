@@ -1,0 +1,69 @@
+package keenfork.core.run;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.ToIntFunction;
+import java.util.regex.Pattern;
+import keenfork.core.food.Table;
+
+/// How long a step goes on by itself: the time it says, or the usual one of its work and its food.
+final class Waits {
+    private static final Pattern TIME = Pattern.compile("(?i)(\\d+|\\ban?|\\bhalf an)(?:\\s*(?:-|–|to)\\s*(\\d+))?\\s*(min(?:ute)?s?|h(?:(?:ou)?rs?)?|sec(?:ond)?s?)\\b");
+    private static final int MOST = 1000;
+    private static final List<Row> ROWS = read();
+
+    /// @param work   words of the work, one of which stands in the sentence
+    /// @param beside sets of words, of each of which one stands beside it
+    private record Row(Pattern work, List<Pattern> beside, int minutes) {
+        boolean isOf(String sentence) {
+            return work.matcher(sentence).find() && beside.stream().allMatch(b -> b.matcher(sentence).find());
+        }
+    }
+
+    private Waits() {}
+
+    private static List<Row> read() {
+        var rows = new ArrayList<Row>();
+        for (var row : Table.read(Waits.class, "waits.txt", 4)) {
+            var beside = Arrays.stream(row.cell(1).split("\\+")).map(String::strip).filter(s -> !s.isEmpty())
+                    .map(s -> Work.anyOf(Arrays.stream(s.split(";")).map(String::strip))).toList();
+            rows.add(new Row(Work.anyFormOf(row), beside, row.read(2, Integer::parseInt)));
+        }
+        return List.copyOf(rows);
+    }
+
+    /// {@return minutes of a step that is done in one go}
+    static int of(String text) { return of(text, _ -> 1); }
+
+    /// {@return minutes of a step}
+    /// @param goes for each sentence in how many goes its work is done, one after the other
+    static int of(String text, ToIntFunction<String> goes) {
+        var sentences = Work.sentences(Window.withoutTimes(text));
+        var said = 0;
+        var isSaid = false;
+        for (var sentence : sentences) {
+            var times = TIME.matcher(sentence);
+            while (times.find()) {
+                isSaid = true;
+                said += minutes(times.group(2) == null ? times.group(1) : times.group(2), times.group(3)) * goes.applyAsInt(sentence);
+            }
+        }
+        if (isSaid) return said;
+        var usual = 0;
+        for (var sentence : sentences)
+            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes).orElse(0) * goes.applyAsInt(sentence);
+        return usual;
+    }
+
+    /// Of a range the longer counts; seconds are less than a minute.
+    private static int minutes(String figure, String unit) {
+        var word = figure.toLowerCase(Locale.ROOT);
+        var isHours = unit.toLowerCase(Locale.ROOT).startsWith("h");
+        if (word.startsWith("half")) return isHours ? 30 : 1;
+        var count = word.startsWith("a") ? 1 : Math.min(MOST, figure.length() > 4 ? MOST : Integer.parseInt(figure));
+        if (unit.toLowerCase(Locale.ROOT).startsWith("s")) return (count + 59) / 60;
+        return isHours ? count * 60 : count;
+    }
+}

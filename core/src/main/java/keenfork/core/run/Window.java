@@ -1,0 +1,95 @@
+package keenfork.core.run;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import keenfork.core.food.Table;
+
+/// When a task must be done, as its step says it.
+///
+/// @param kind  what the time is counted from
+/// @param least fewest minutes, 0 or more
+/// @param most  most minutes; [#OPEN] where there is no end
+public record Window(Kind kind, int least, int most) {
+    public static final int OPEN = Integer.MAX_VALUE;
+    private static final List<Row> ROWS = read();
+    /// "no more than an hour before serving", "at most 2 hours ahead"
+    private static final Pattern BEFORE = Pattern.compile("(?i)\\b(?:no (?:more|earlier|longer|sooner) than|not (?:more|earlier) than|at most|up to|within) "
+            + "(?<figure>\\d{1,3}|an?|half an|one|two|three)\\s*(?<unit>min(?:ute)?s?|h(?:(?:ou)?rs?)?)\\b (?:before|ahead|of serving|of service)");
+
+    /// What the time is counted from.
+    public enum Kind {
+        /// laid on the day before
+        DAY_BEFORE,
+        /// right after what it needs
+        AT_ONCE,
+        /// before what it needs has gone cold
+        WARM,
+        /// only once what it needs has gone cold
+        COOL,
+        /// as late as may be before all is ready
+        FRESH
+    }
+
+    private record Row(Pattern words, Window window) {}
+
+    public Window {
+        if (least < 0 || most < least) throw new IllegalArgumentException("a window opens before it shuts: %d, %d".formatted(least, most));
+    }
+
+    private static List<Row> read() {
+        var rows = new ArrayList<Row>();
+        for (var row : Table.read(Window.class, "windows.txt", 5)) {
+            var most = row.cell(3).isEmpty() ? OPEN : row.read(3, Integer::parseInt);
+            var kind = row.read(0, s -> Kind.valueOf(s.toUpperCase(Locale.ROOT).replace('-', '_')));
+            rows.add(new Row(anyOf(row), new Window(kind, row.read(2, Integer::parseInt), most)));
+        }
+        return List.copyOf(rows);
+    }
+
+    /// a star of the table stands for one word
+    private static Pattern anyOf(Table.Row row) {
+        var words = Arrays.stream(row.cell(1).split(";")).map(String::strip)
+                .map(w -> Pattern.quote(w).replace("*", "\\E\\S+\\Q")).toList();
+        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", words) + ")(?!\\p{L})");
+    }
+
+    /// {@return what a kind usually asks for}
+    public static Window usual(Kind kind) {
+        return ROWS.stream().map(Row::window).filter(w -> w.kind == kind).findFirst().orElseThrow();
+    }
+
+    /// {@return what a step says of its time, in the order of the table}
+    static List<Window> said(String text) {
+        var plain = text.replace('’', '\'');
+        var said = new ArrayList<Window>();
+        for (var row : ROWS) if (row.words.matcher(plain).find()) said.add(row.window);
+        var before = BEFORE.matcher(plain);
+        if (before.find()) {
+            said.removeIf(w -> w.kind == Kind.FRESH);
+            said.add(new Window(Kind.FRESH, 0, minutes(before.group("figure"), before.group("unit"))));
+        }
+        return said;
+    }
+
+    private static int minutes(String figure, String unit) {
+        var hours = unit.toLowerCase(Locale.ROOT).startsWith("h");
+        var count = switch (figure.toLowerCase(Locale.ROOT)) {
+            case "a", "an", "one" -> 1;
+            case "half an" -> 0;
+            case "two" -> 2;
+            case "three" -> 3;
+            default -> Integer.parseInt(figure);
+        };
+        return count == 0 ? 30 : hours ? count * 60 : count;
+    }
+
+    /// {@return a step's words without those that say when: how long it goes on is told by the rest}
+    static String withoutTimes(String text) {
+        var left = BEFORE.matcher(text).replaceAll("");
+        for (var row : ROWS) if (row.window.kind == Kind.COOL) left = row.words.matcher(left).replaceAll("");
+        return left;
+    }
+}
