@@ -84,7 +84,7 @@ final class Making {
         making.steps(takeOffs);
         if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
         var uses = making.uses();
-        return uses.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks()));
+        return making.goings.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks()));
     }
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
@@ -273,11 +273,12 @@ final class Making {
         return recipe.parts().size() > 1 && recipe.parts().stream().anyMatch(p -> words.contains(Words.key(p.name())) || words.contains(Words.key(p.kind().word())));
     }
 
-    /// What comes off goes over a kit apart from the rest as long as nothing of the rest joins it.
+    /// What comes off goes over a kit apart from the rest as long as nothing of the rest joins it. What stood in kit overnight is washed in the morning:
+    /// it is no use of the day.
     private List<Batch.Use> uses() {
         var uses = new ArrayList<Batch.Use>();
         var byKit = new LinkedHashMap<Kit, List<Going>>();
-        for (var going : goings) byKit.computeIfAbsent(going.kit(), _ -> new ArrayList<>()).add(going);
+        for (var going : goings) if (!tasks.get(going.task()).isDayBefore()) byKit.computeIfAbsent(going.kit(), _ -> new ArrayList<>()).add(going);
         byKit.forEach((kit, all) -> {
             var open = new ArrayList<Going>();
             for (var going : all) {

@@ -16,6 +16,7 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -138,7 +139,8 @@ class ScheduleTest {
     @Provide Arbitrary<List<String>> menus() {
         var step = Arbitraries.of("Simmer the rice 20 min.", "Blend the tahini.", "Slice the carrots.", "Toss everything.", "Scatter the almonds.", "Roast the carrots 30 min.", "Soak the rice overnight.", "Deep-fry the carrots.", "Chill.",
                 "Dress the rice while still warm.", "Chill at once.", "Scatter the almonds just before serving.", "When cool, toss with the tahini.");
-        return step.list().ofMinSize(1).ofMaxSize(5).map(steps -> "\n500 g rice\n100 g tahini\n300 g carrots\n50 g almonds\nMethod:\n" + String.join("\n", steps)).list().ofMinSize(1).ofMaxSize(7)
+        var lines = Arbitraries.of("500 g rice", "100 g tahini", "300 g carrots", "50 g almonds", "200 g feta", "100 g walnuts").set().ofMinSize(2).ofMaxSize(4);
+        return Combinators.combine(lines, step.list().ofMinSize(1).ofMaxSize(5)).as((in, steps) -> "\n" + String.join("\n", in) + "\nMethod:\n" + String.join("\n", steps)).list().ofMinSize(1).ofMaxSize(7)
                 .map(texts -> {
                     var named = new ArrayList<String>();
                     for (var i = 0; i < texts.size(); i++) named.add("Dish " + i + texts.get(i));
