@@ -20,6 +20,7 @@ import keenfork.core.run.PrepRun;
 import keenfork.core.run.Range;
 import keenfork.core.run.Sequencer;
 import keenfork.core.run.Task;
+import keenfork.core.run.Window;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;

@@ -43,7 +43,7 @@ final class OutsideOrder {
             order.nothingTravels(kit, washed);
             for (var w : washed) {
                 washes.add(w);
-                minutes.add(order.model.intView(kit.endedBy().effect().minutes(), w, 0));
+                minutes.add(order.model.intView(kit.minutes(), w, 0));
             }
         }
         var sum = order.model.intVar("minutes of washing", 0, minutes.size() * 15);

@@ -12,14 +12,18 @@ import java.time.ZoneOffset;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import keenfork.core.food.Words;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Day;
 import keenfork.core.run.Equipment;
+import keenfork.core.run.Flow;
 import keenfork.core.run.Figures;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
+import keenfork.core.trace.Derivation;
 import keenfork.format.Json;
 import keenfork.format.KitText;
 import keenfork.format.RunCalendar;
@@ -36,7 +40,9 @@ final class Run {
         var format = options.oneOf("format", "text", List.of("text", "json", "ics"));
         var school = School.valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
-        var batches = Batch.together(kitchen.dishes().stream().map(kitchen::derive).flatMap(d -> Batch.of(d).stream()).toList());
+        var dishes = kitchen.dishes().stream().map(kitchen::derive).toList();
+        var portions = Flow.portions(dishes.stream().map(Derivation::recipe).toList(), Map.of());
+        var batches = Batch.together(dishes.stream().flatMap(d -> Batch.of(d, portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of()).stream()).toList());
         var serve = serve(options);
         var conditions = Conditions.USUAL.with(school).with(equipment(options)).with(new Day(options.number("cooks", 2, 1, 50), available(options, serve)));
         var best = Sequencer.order(batches, conditions);
@@ -44,7 +50,7 @@ final class Run {
             out.print(RunCalendar.write(best.schedule(), serve, serve.toInstant(ZoneOffset.UTC)));
             return kitchen.allRead();
         }
-        var answer = new RunJson(school.name().toLowerCase(Locale.ROOT), RunJson.Order.of(best, best.worth()), RunJson.Order.of(Sequencer.unwashed(batches, conditions), ""), RunJson.Day.of(best.schedule(), serve));
+        var answer = new RunJson(school.name().toLowerCase(Locale.ROOT), RunJson.Order.of(best, best.worth()), RunJson.Order.of(Sequencer.unwashed(batches, conditions), ""), RunJson.Day.of(best, serve));
         if (format.equals("json")) out.println(Json.write(answer));
         else print(answer, out);
         return kitchen.allRead();
@@ -93,9 +99,10 @@ final class Run {
         out.println("the day with %d cooks, from %s to %s:".formatted(day.cooks(), day.starts().substring(11), day.serve().substring(11)));
         if (day.late() > 0) out.println("  It does not fit: %d min too long. It hangs on %s.".formatted(day.late(), String.join("; ", day.blocks())));
         for (var r : day.remarks()) out.println("  " + r);
+        for (var s : day.stocks()) out.println("  " + s.what());
         for (var p : day.placed())
             out.println("  %s  cook %d  %s".formatted(p.kind().equals("day-before") ? "the day before" : p.from().substring(11) + "–" + p.until().substring(11), p.cook(),
-                    p.kind().equals("clean") ? p.what() + ", before " + p.batch() : p.batch() + ": " + p.what()));
+                    p.kind().equals("clean") ? p.what() + ", before " + p.batch() : p.batch() + ": " + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
         out.println("Estimates order the work. They never drop a warning.");
     }
 

@@ -13,6 +13,7 @@ import keenfork.core.run.Kit;
 import keenfork.core.run.Piece;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Schedule;
+import keenfork.core.run.Stock;
 
 /// What `run` says: the best order, the order the files were given in, and the day of the best one.
 public record RunJson(String school, Order best, Order given, Day day) {
@@ -66,14 +67,21 @@ public record RunJson(String school, Order best, Order given, Day day) {
     /// @param late    minutes by which it starts before the kitchen opens
     /// @param blocks  what it hangs on; empty where it fits
     /// @param remarks what the order does not do justice to
-    public record Day(int cooks, int minutes, String starts, String serve, int late, List<String> blocks, List<String> remarks, List<Placed> placed) {
-        public static Day of(Schedule schedule, LocalDateTime serve) {
+    /// @param stocks  what is made of dishes that go into others, and what is left
+    public record Day(int cooks, int minutes, String starts, String serve, int late, List<String> blocks, List<String> remarks, List<Made> stocks, List<Placed> placed) {
+        public static Day of(PrepRun run, LocalDateTime serve) {
+            var schedule = run.schedule();
             var start = serve.minusMinutes(schedule.minutes());
-            return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.late(), schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(), schedule.placed().stream().map(p -> new Placed(word(p.kind()), p.dish(), p.text(),
-                    p.on().stream().map(Piece::kit).map(Kit::id).toList(), p.on().stream().map(Piece::name).toList(), p.cook() + 1, start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
+            return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.late(), schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(), run.stocks().stream().map(Made::of).toList(), schedule.placed().stream().map(p -> new Placed(word(p.kind()), p.dish(), p.text(),
+                    p.on().stream().map(Piece::kit).map(Kit::id).toList(), p.on().stream().map(Piece::name).toList(), p.cook() + 1, run.goes(p), start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
         }
     }
 
+    /// how much is made of a dish that goes into others, g
+    public record Made(String batch, int portions, @JsonProperty("made_g") long made, @JsonProperty("used_g") long used, @JsonProperty("left_g") long left, String what) {
+        static Made of(Stock s) { return new Made(s.dish(), s.portions(), Math.round(s.made()), Math.round(s.used()), Math.round(s.left()), s.inWords()); }
+    }
+
     /// one task, clean, or what is laid on the day before
-    public record Placed(String kind, String batch, String what, List<String> kit, List<String> pieces, int cook, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
+    public record Placed(String kind, String batch, String what, List<String> kit, List<String> pieces, int cook, int goes, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
 }

@@ -182,7 +182,7 @@ class CommandLineTest {
         assertThat(json().get("best").get("turns").valueStream().filter(t -> t.get("batch").asString().equals("Almond salad")).map(t -> t.get("over").get(0).get("piece").asString())).containsExactly("red board");
         assertThat(json().get("best").get("turns").get(0).get("asks").get(0).get("ask").asString()).startsWith("No method is written.");
         assertThat(json().get("best").get("worth").asString()).startsWith("2 dishes have no method").doesNotContain("Nothing better");
-        assertThat(names(json().get("day"))).containsExactly("cooks", "minutes", "starts", "serve", "late", "blocks", "remarks", "placed");
+        assertThat(names(json().get("day"))).containsExactly("cooks", "minutes", "starts", "serve", "late", "blocks", "remarks", "stocks", "placed");
         assertThat(run("run", "--opens", "17:25", "--cooks", "1", nuts, plain)).isZero();
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 31 min too long. It hangs on");
         for (var wrong : List.of("board", "anvil | x", "board | a | zugwort", "board | a\nboard | A")) {
@@ -204,7 +204,7 @@ class CommandLineTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("DTSTART:20261126T200000").contains("DTEND:20261127T180000").contains("SUMMARY:Hummus: Soak the chickpeas overnight.");
         assertThat(run("run", "--serve", "soon", hummus)).isEqualTo(2);
         assertThat(run("run", "--cooks", "2", hummus)).isZero();
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("the day with 2 cooks, from 16:15 to 17:30").contains("the day before  cook 1  Hummus: Soak");
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("the day with 2 cooks, from 16:18 to 17:30").contains("the day before  cook 1  Hummus: Soak");
     }
 
     @Test void text_is_for_people() {

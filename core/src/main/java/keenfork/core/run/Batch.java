@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -22,11 +23,11 @@ import keenfork.core.trace.Derivation;
 /// @param uses     what goes over kit, in the order it does; a kind of kit more than once where what comes off goes
 ///                 over it apart from the rest
 /// @param tasks    the work
-/// @param needs    the other dishes that go into it, each with the first task that uses it; as many as there are tasks
-///                 where it only goes on when all is ready
+/// @param needs    the other dishes that go into it
 /// @param asks     what is not known of how it is made
-public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Integer> needs,
-        List<Ask> asks) {
+/// @param grams    what it weighs as far as that is known; 0 where nothing of it is
+public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Need> needs,
+        List<Ask> asks, double grams) {
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
@@ -39,7 +40,19 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
 
     /// A batch of which everything is known, and that no other goes into.
     public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) {
-        this(dish, portions, uses, tasks, Map.of(), List.of());
+        this(dish, portions, uses, tasks, Map.of(), List.of(), 0);
+    }
+
+    /// Another dish that goes in.
+    ///
+    /// @param task  the first task that uses it, by its place; as many as there are tasks where it only goes on when
+    ///              all is ready
+    /// @param grams how much of it; empty where that is not said
+    public record Need(int task, OptionalDouble grams) {
+        Need and(Need other) {
+            return new Need(Math.min(task, other.task), grams.isEmpty() || other.grams.isEmpty() ? OptionalDouble.empty()
+                    : OptionalDouble.of(grams.getAsDouble() + other.grams.getAsDouble()));
+        }
     }
 
     /// What goes over one kind of kit at one stage.
@@ -140,7 +153,7 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
                 all.add(ask.over().maybeOver(other));
                 worked.set(ask.over().task(), worked.get(ask.over().task()).alsoOn(other));
             }
-        return new Batch(dish, portions, all, worked, needs, asks);
+        return new Batch(dish, portions, all, worked, needs, asks, grams);
     }
 
     /// {@return the uses of a kind of kit, in order}

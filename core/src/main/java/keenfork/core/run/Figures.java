@@ -19,5 +19,11 @@ public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects) {
     public Effect of(Clean clean) { return effects.getOrDefault(clean, clean.effect()); }
 
     /// {@return minutes of the clean that alone ends what a kit keeps}
-    int clearing(Kit kit) { return of(kit.endedBy()).minutes(); }
+    int clearing(Kit kit) { return minutes(kit, kit.endedBy()); }
+
+    /// {@return minutes of a clean of a kind of kit: the kitchen's own for that clean, where it holds one}
+    public int minutes(Kit kit, Clean clean) {
+        var own = effects.get(clean);
+        return own == null && clean == kit.endedBy() ? kit.minutes() : of(clean).minutes();
+    }
 }

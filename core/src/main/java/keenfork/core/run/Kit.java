@@ -12,14 +12,15 @@ import keenfork.core.food.Table;
 /// @param name      what the crew calls it
 /// @param spreads   how what it keeps reaches the next batch
 /// @param endedBy   the clean that alone ends a contact
+/// @param minutes   how long that clean takes, 0 or more; the kitchen may hold its own figure for the clean
 /// @param residue   what stays on it once it is emptied; the kitchen may hold its own figures
 /// @param usual     pieces a kitchen has of it that lists none, 1 or more
 /// @param room      kg it holds at once; empty where that is no matter
 /// @param heats     whether what goes into it waits there to be done
-public record Kit(String id, String name, Spreads spreads, Clean endedBy, Residue residue, int usual,
+public record Kit(String id, String name, Spreads spreads, Clean endedBy, int minutes, Residue residue, int usual,
         OptionalDouble room, boolean heats) {
-    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 10).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
-            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), new Residue(r.read(4, Range::parse), r.read(5, Range::parse), r.cell(9)), r.read(6, Integer::parseInt), r.read(7, Kit::room), r.cell(8).equals("yes"))).toList();
+    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 11).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
+            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Integer::parseInt), new Residue(r.read(5, Range::parse), r.read(6, Range::parse), r.cell(10)), r.read(7, Integer::parseInt), r.read(8, Kit::room), r.cell(9).equals("yes"))).toList();
 
     /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at all, where food stands on it in kit of its own
     public enum Spreads { BLENDED, LUMP, NONE }

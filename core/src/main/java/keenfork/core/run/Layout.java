@@ -61,7 +61,7 @@ final class Layout {
             done = lay(turn, made, caps);
         }
         for (var need : made.batch().needs().entrySet()) {
-            var by = need.getValue() < done.length ? done[need.getValue()] : null;
+            var by = need.getValue().task() < done.length ? done[need.getValue().task()] : null;
             if (by != null) used.merge(Words.key(need.getKey()), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
         }
         for (var before : told.before(made.batch().dish()))
@@ -97,7 +97,7 @@ final class Layout {
             var task = tasks.get(t);
             var pieces = task.kit().stream().filter(k -> made.on().containsKey(k)).map(made::piece).toList();
             if (task.isDayBefore()) {
-                booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, made.batch().dish(), task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
+                booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, -1, made.batch().dish(), task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
                 continue;
             }
             var limit = new Limit(caps.getOrDefault(t, 0), null, "");
@@ -110,7 +110,7 @@ final class Layout {
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Kind.TASK, turn, t, made, task.text(), kept, floats, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
+            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), kept, floats, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
         return done;
@@ -147,7 +147,7 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, made, piece.name() + " " + clean.words(), List.of(piece), List.of(), List.of(), new Limit(0, null, ""), equipment.figures().of(clean).minutes(), 0);
+            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), List.of(piece), List.of(), List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
         }
     }
 
@@ -159,7 +159,7 @@ final class Layout {
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Kind kind, int turn, int task, Made made, String text, List<Piece> pieces, List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
+    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, List<Piece> pieces, List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
             var after = next.get(piece);
             if (after != null) limit = limit.or(after.placed.from(), after, piece.name());
@@ -195,7 +195,7 @@ final class Layout {
         on.addAll(floats);
         on.addAll(taken.values());
         var from = limit.at - hands - waits;
-        var now = new Booked(new Schedule.Placed(kind, turn, task, made.batch().dish(), text, on, cook, from, from + hands, limit.at), limit.heldBy, limit.by);
+        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, on, cook, from, from + hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
         for (var piece : pieces) next.put(piece, now);
         for (var piece : floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);

@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
@@ -35,7 +36,6 @@ import org.jspecify.annotations.Nullable;
 final class Making {
     private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
 
-    private static final int MOST_TIMES = 1000;
     private static final double GRAMS = 1000;
     /// minutes of work of which nothing is known
     private static final int USUAL_HANDS = 10;
@@ -51,6 +51,7 @@ final class Making {
     private final List<String> said;
     /// kg of each line for so many people
     private final List<Double> kilos;
+    private final double times;
     /// the part of each line, by their places
     private final List<Integer> partOf = new ArrayList<>();
     private final List<Task> tasks = new ArrayList<>();
@@ -73,7 +74,7 @@ final class Making {
         recipe = dish.recipe();
         lines = recipe.lines();
         said = said(recipe, portions);
-        var times = isScaled(recipe, portions) ? (double) portions / recipe.serves() : 1;
+        times = Flow.times(recipe, portions);
         kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED)).toList();
         for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines().size(); i++) partOf.add(p);
     }
@@ -84,31 +85,51 @@ final class Making {
         making.steps(takeOffs);
         if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
         var uses = making.uses();
-        return making.goings.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks()));
+        return making.goings.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks(), dish.recipe().mass().likelyGrams() * making.times));
     }
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
     private static List<String> said(Recipe recipe, int portions) {
-        if (!isScaled(recipe, portions)) return recipe.lines().stream().map(Line::text).toList();
+        if (!Flow.isScaled(recipe, portions)) return recipe.lines().stream().map(Line::text).toList();
         var scaled = Scaled.toCovers(recipe, portions, Volumes.METRIC);
         return scaled.lines().stream().map(e -> e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3)).stripTrailingZeros().toPlainString()) : e.text()).toList();
-    }
-
-    private static boolean isScaled(Recipe recipe, int portions) {
-        return recipe.serves() > 0 && recipe.serves() != portions && portions <= recipe.serves() * MOST_TIMES;
     }
 
     private double kilos(Set<Integer> touched) { return touched.stream().mapToDouble(kilos::get).sum(); }
 
     /// A task with its minutes: hands-on ones grow with what goes over the kit, what goes on by itself only where the kit does not hold it at once.
     private Task task(String text, List<String> takes, List<Work> works, ToDoubleFunction<Work> kilos, List<Integer> after) {
-        var hands = works.isEmpty() ? SHORTEST_STEP : (int) Math.round(works.stream().mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum());
+        var hands = works.isEmpty() ? SHORTEST_STEP : (int) Math.round(minutes(works, kilos));
         var goes = works.stream().mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
         var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
         var windows = Window.said(text);
         var waits = windows.stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE) ? 0
                 : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
         return new Task(text, takes, kits(works), Math.max(1, hands), waits, goes, after, windows);
+    }
+
+    /// "Shave the fennel, cut the apples": what is cut in one step is cut once, at the slower pace.
+    private static double minutes(List<Work> works, ToDoubleFunction<Work> kilos) {
+        var cutting = works.stream().filter(Work::isCutting).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).max().orElse(0);
+        return cutting + works.stream().filter(w -> !w.isCutting()).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum();
+    }
+
+    /// {@return what a line says is done to it and no step does: "5 kg beetroot, roasted and peeled" is told twice where a step roasts it}
+    private List<Work> untold(int line) {
+        var named = GoingIn.namedBy(recipe);
+        var told = new ArrayList<Kit>();
+        for (var step = 0; step < named.size(); step++)
+            if (named.get(step).contains(line) && namesItself(line, step)) for (var work : Work.in(recipe.steps().get(step))) told.add(work.kit());
+        return Work.in(lines.get(line).preparation()).stream().filter(w -> !told.contains(w.kit())).toList();
+    }
+
+    /// "Toss everything" takes every line and names none.
+    private boolean namesItself(int line, int step) {
+        var words = Words.of(recipe.steps().get(step)).stream().map(Words.Word::text).toList();
+        return lines.get(line).food().stream().flatMap(f -> f.names().stream()).anyMatch(n -> {
+            var name = Words.key(n);
+            return words.contains(name.substring(name.lastIndexOf(' ') + 1));
+        });
     }
 
     /// What the lines say is done beforehand: cut on the board, soaked the day before.
@@ -123,7 +144,7 @@ final class Making {
                     var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
                     add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(), List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
                 }
-                else for (var work : Work.in(lines.get(i).preparation())) if (work.isCutting()) cut.add(i);
+                else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
             }
             beforehand(p);
             if (!cut.isEmpty()) cut(p, cut);
@@ -139,7 +160,7 @@ final class Making {
         var works = new ArrayList<Work>();
         var minutes = 0.0;
         for (var i : cut)
-            for (var work : Work.in(lines.get(i).preparation())) {
+            for (var work : untold(i)) {
                 if (!work.isCutting()) continue;
                 goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
                 works.add(work);
@@ -153,7 +174,7 @@ final class Making {
     private void beforehand(int part) {
         for (var i = 0; i < lines.size(); i++) {
             if (partOf.get(i) != part || isDayBefore(i)) continue;
-            var works = Work.in(lines.get(i).preparation()).stream().filter(w -> !w.isCutting()).toList();
+            var works = untold(i).stream().filter(w -> !w.isCutting()).toList();
             if (works.stream().noneMatch(w -> w.kit().carries())) continue;
             var line = Set.of(i);
             add(task("First: " + said.get(i), List.of(), works, _ -> kilos(line), List.of()), works, line);
@@ -211,14 +232,16 @@ final class Making {
         return open.stream().map(o -> new Ask(o.kind, o.step, o.kit, use(o.kit.getFirst(), List.of(new Going(o.kit.getFirst(), o.touched, o.task))))).toList();
     }
 
-    /// For each other dish that goes in the first task that uses it.
-    private Map<String, Integer> needs() {
-        var needs = new LinkedHashMap<String, Integer>();
+    /// For each other dish that goes in the first task that uses it, and how much goes in.
+    private Map<String, Batch.Need> needs() {
+        var needs = new LinkedHashMap<String, Batch.Need>();
         var going = GoingIn.of(recipe).steps();
         for (var i = 0; i < lines.size(); i++) {
             if (lines.get(i).dish().isEmpty()) continue;
             var step = Math.max(0, going.get(i));
-            needs.merge(lines.get(i).dish(), step < taskOf.size() ? taskOf.get(step) : recipe.steps().isEmpty() ? 0 : tasks.size(), Math::min);
+            var task = step < taskOf.size() ? taskOf.get(step) : recipe.steps().isEmpty() ? 0 : tasks.size();
+            var grams = lines.get(i).weighed().map(m -> OptionalDouble.of(m.likelyGrams() * times)).orElse(OptionalDouble.empty());
+            needs.merge(lines.get(i).dish(), new Batch.Need(task, grams), Batch.Need::and);
         }
         return needs;
     }

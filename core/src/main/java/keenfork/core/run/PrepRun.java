@@ -48,7 +48,7 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     /// {@return minutes of cleaning, of whatever strength}
     public int washing() {
         var minutes = 0;
-        for (var turn : turns) for (var clean : turn.made.cleans().values()) minutes += conditions.equipment().figures().of(clean).minutes();
+        for (var turn : turns) for (var entry : turn.made.cleans().entrySet()) minutes += conditions.equipment().figures().minutes(entry.getKey().kit(), entry.getValue());
         return minutes;
     }
 
@@ -83,6 +83,20 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     /// {@return what is not known of how its batches are made, batch by batch}
     public List<Ask> asks() { return turns.stream().flatMap(t -> t.batch().asks().stream()).toList(); }
 
+    /// {@return for each batch that goes into others how much is made and how much goes in; one of which a weight is not known is left out}
+    public List<Stock> stocks() {
+        var stocks = new ArrayList<Stock>();
+        for (var turn : turns) {
+            var batch = turn.batch();
+            var used = 0.0;
+            for (var other : turns)
+                for (var need : other.batch().needs().entrySet())
+                    if (Precedence.isSame(need.getKey(), batch.dish())) used += need.getValue().grams().orElse(0);
+            if (used > 0 && batch.grams() > 0) stocks.add(new Stock(batch.dish(), batch.portions(), batch.grams(), used));
+        }
+        return stocks;
+    }
+
     private String notKnown() {
         var steps = asks().stream().filter(a -> a.kind() == Ask.Kind.STEP_NOT_READ).count();
         var dishes = asks().stream().filter(a -> a.kind() == Ask.Kind.NO_METHOD).count();
@@ -104,6 +118,9 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
 
     /// {@return how its batches are made, in order}
     public List<Made> order() { return turns.stream().map(Turn::made).toList(); }
+
+    /// {@return in how many goes something of the day is done; 1 for a clean}
+    public int goes(Schedule.Placed placed) { return placed.task() < 0 ? 1 : turns.get(placed.turn()).batch().tasks().get(placed.task()).goes(); }
 
     /// {@return this laid out in time}
     public Schedule schedule() { return Schedule.of(this); }

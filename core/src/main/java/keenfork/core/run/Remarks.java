@@ -10,6 +10,7 @@ final class Remarks {
     static List<String> of(PrepRun run, List<Schedule.Placed> placed, int ready) {
         var remarks = new ArrayList<String>();
         remarks.addAll(unmade(run, placed));
+        for (var stock : run.stocks()) if (stock.isShort()) remarks.add(stock.inWords());
         for (var p : placed) {
             if (p.kind() != Schedule.Kind.TASK) continue;
             var task = run.turns().get(p.turn()).batch().tasks().get(p.task());
@@ -51,7 +52,7 @@ final class Remarks {
                     said.add("%s is not done before %s begins, as was told.".formatted(first, batch.dish()));
             }
             for (var need : batch.needs().entrySet()) {
-                var user = at(placed, turn, need.getValue());
+                var user = at(placed, turn, need.getValue().task());
                 for (var other = 0; other < run.turns().size(); other++) {
                     if (other == turn || !Precedence.isSame(run.turns().get(other).batch().dish(),
                             need.getKey())) continue;

@@ -28,13 +28,14 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     ///
     /// @param turn  the batch's place in the run, from 0
     /// @param task  its place in the batch; -1 for a clean
+    /// @param use   for a clean, which of the batch's uses of that kind of kit it stands before, from 0; else -1
     /// @param text  what is done, in words
     /// @param on    the pieces it goes over
     /// @param cook  whose hands, from 0
     /// @param from  minutes from the start of the run; 0 for what is done the day before
     /// @param hands minute its hands-on part ends
     /// @param until minute it ends, on its pieces
-    public record Placed(Kind kind, int turn, int task, String dish, String text, List<Piece> on, int cook, int from, int hands, int until) {
+    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook, int from, int hands, int until) {
         public Placed {
             on = List.copyOf(on);
         }
@@ -42,7 +43,7 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
         /// {@return the whole of it in words: "Bean dip: Blend smooth.", or "blender washed, before Bean dip"}
         public String what() { return kind == Kind.CLEAN ? text + ", before " + dish : dish + ": " + text; }
 
-        Placed later(int minutes) { return kind == Kind.DAY_BEFORE ? this : new Placed(kind, turn, task, dish, text, on, cook, from + minutes, hands + minutes, until + minutes); }
+        Placed later(int minutes) { return kind == Kind.DAY_BEFORE ? this : new Placed(kind, turn, task, use, dish, text, on, cook, from + minutes, hands + minutes, until + minutes); }
     }
 
     /// {@return minutes by which the run is longer than the day; 0 where it fits}

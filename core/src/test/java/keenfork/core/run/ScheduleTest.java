@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -220,11 +222,11 @@ class ScheduleTest {
         assertThat(batch("Spice\n¼ tsp nutmeg, grated\n1 kg rice\nMethod:\nSimmer the rice 15 min.").tasks().getFirst().hands()).as("a little nutmeg").isEqualTo(1);
         var small = batch("Salad\nServes 4\n1 kg carrots\nMethod:\nSlice the carrots.\nRoast the carrots 30 min.");
         var large = Batch.of(Derivation.of(Recipe.read("Salad\nServes 4\n1 kg carrots\nMethod:\nSlice the carrots.\nRoast the carrots 30 min.", Volumes.METRIC, new Law("uk")), Facts.none(UK)), 48, List.of()).orElseThrow();
-        assertThat(small.tasks().get(0).hands()).isBetween(7, 13);
-        assertThat(large.tasks().get(0).hands()).as("12 kg on a board").isBetween(73, 145);
+        assertThat(small.tasks().get(0).hands()).isBetween(4, 9);
+        assertThat(large.tasks().get(0).hands()).as("12 kg on a board").isBetween(37, 97);
         assertThat(small.tasks().get(1).goes()).isEqualTo(1);
-        assertThat(large.tasks().get(1).goes()).as("12 kg on trays that hold 5").isEqualTo(3);
-        assertThat(large.tasks().get(1).waits()).as("one after the other").isEqualTo(90);
+        assertThat(large.tasks().get(1).goes()).as("12 kg on trays that hold 6").isEqualTo(2);
+        assertThat(large.tasks().get(1).waits()).as("one after the other").isEqualTo(60);
         assertThat(batch("Dip\n6 kg beans\nMethod:\nBlend smooth, then chill 2 hours.").tasks().getFirst().waits()).as("chilling takes no longer").isEqualTo(120);
     }
 
@@ -253,5 +255,22 @@ class ScheduleTest {
             "Simmer the lentils. | 15 | 20", "Cook the quinoa. | 12 | 20", "Boil the pasta. | 8 | 12"})
     void the_usual_times_are_those_of_the_trade(String step, int low, int high) {
         assertThat(Waits.of(step)).isBetween(low, high);
+    }
+
+    /// Portions reach what is used: a salad for 45 needs a dressing for 45, and of a dressing for more something is left.
+    @Test void portions_flow_down_through_what_is_used() {
+        var dressing = Recipe.read("Tahini dressing\nServes 10\n200 g tahini\n50 g lemon juice\nMethod:\nWhisk.", Volumes.METRIC, new Law("uk"));
+        var salad = Recipe.read("Grain salad\nServes 9\n1 kg rice\n225 g @Tahini dressing\nMethod:\nToss everything.", Volumes.METRIC, new Law("uk"));
+        assertThat(Flow.portions(List.of(dressing, salad), Map.of())).as("its own ten are enough for nine").containsEntry("tahini dressing", 10);
+        var flow = Flow.portions(List.of(dressing, salad), Map.of("grain salad", 45));
+        assertThat(flow).containsEntry("grain salad", 45).as("1125 g at 25 g a portion").containsEntry("tahini dressing", 45);
+        var facts = new Facts(UK, List.of(new Fact.OtherDish(dressing), new Fact.OtherDish(salad)));
+        var batches = Stream.of(dressing, salad).map(r -> Batch.of(Derivation.of(r, facts), flow.get(Words.key(r.name())), List.of()).orElseThrow()).toList();
+        assertThat(Sequencer.washed(batches, Conditions.USUAL).stocks()).singleElement().satisfies(s -> {
+            assertThat(s.used()).isEqualTo(1125);
+            assertThat(s.isShort()).isFalse();
+        });
+        var few = Stream.of(dressing, salad).map(r -> Batch.of(Derivation.of(r, facts), r == dressing ? 10 : 45, List.of()).orElseThrow()).toList();
+        assertThat(Sequencer.washed(few, Conditions.USUAL).schedule().remarks()).contains("Tahini dressing: 250 g is made for 10, and 1.13 kg goes into other dishes. Make it for 45.");
     }
 }

@@ -385,7 +385,7 @@ class SequencerTest {
         var minutes = 0;
         for (var kit : Kit.all()) {
             var users = order.stream().filter(b -> !b.uses(kit).isEmpty()).toList();
-            if (!users.isEmpty()) minutes += byHand(users, 0, kit, conditions.equipment(), new LinkedHashMap<>()) * kit.endedBy().effect().minutes();
+            if (!users.isEmpty()) minutes += byHand(users, 0, kit, conditions.equipment(), new LinkedHashMap<>()) * kit.minutes();
         }
         return minutes;
     }

@@ -98,7 +98,8 @@ class DemoKitchen implements ApplicationRunner {
         for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
         settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
-        var batches = Batch.together(menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), 0, List.of()).stream()).toList());
+        var portions = KeptRun.portions(Runs.Kept.NONE, menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, d -> d.derivation().recipe())));
+        var batches = Batch.together(menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), portions.getOrDefault(d.id(), Batch.portions(d.derivation().recipe())), List.of()).stream()).toList());
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
         var run = Sequencer.washed(batches, Conditions.USUAL.with(menu.run().equipment()));
         runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(), "wrote the run down", CREW);

@@ -2,14 +2,19 @@ package keenfork.web.kitchen;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import keenfork.core.food.Words;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
+import keenfork.core.run.Done;
 import keenfork.core.run.Equipment;
+import keenfork.core.run.Flow;
 import keenfork.core.run.Kit;
 import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
@@ -26,40 +31,76 @@ import keenfork.web.persistence.SetAsides;
 /// @param kept      the run as it is kept
 /// @param equipment the kitchen's kit
 /// @param asides    portions that go out without something
-/// @param scored    the run scored for the map: strict, whatever school the crew orders its work by
-public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, PrepRun scored) {
-    public static final KeptRun NONE = new KeptRun(Runs.Kept.NONE, Equipment.USUAL, List.of(), PrepRun.NONE);
+/// @param scored    the run scored for the map: strict, whatever school the crew orders its work by, and without the cleans that were passed over
+/// @param done      what is done of it on its day
+public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, PrepRun scored, Done done) {
+    public static final KeptRun NONE = new KeptRun(Runs.Kept.NONE, Equipment.USUAL, List.of(), PrepRun.NONE, Done.NOTHING);
 
     public KeptRun {
         asides = List.copyOf(asides);
     }
 
+    /// @param marks   what is done on the day
     /// @param recipes the recipes by the keys of their dishes
     /// @param facts   what is known without what shared kit leaves
-    static KeptRun of(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, Map<Long, Recipe> recipes, Facts facts) {
+    static KeptRun of(Runs.Kept kept, List<Runs.Marked> marks, Equipment equipment, List<SetAsides.Aside> asides, Map<Long, Recipe> recipes, Facts facts) {
+        var done = done(marks, recipes);
         var turns = new ArrayList<Runs.Turn>();
         var batches = new ArrayList<Batch>();
+        var derived = new LinkedHashMap<Long, Derivation>();
         for (var turn : kept.turns()) {
             var recipe = recipes.get(turn.dish());
-            if (recipe == null) continue;
-            batch(turn.dish(), Derivation.of(recipe, facts), turn.portions(), asides).ifPresent(b -> {
+            if (recipe != null) derived.put(turn.dish(), Derivation.of(recipe, facts));
+        }
+        var inRun = new LinkedHashMap<Long, Recipe>();
+        derived.forEach((dish, d) -> inRun.put(dish, d.recipe()));
+        var portions = portions(kept, inRun);
+        for (var turn : kept.turns()) {
+            var dish = derived.get(turn.dish());
+            if (dish == null) continue;
+            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides).ifPresent(b -> {
                 turns.add(turn);
                 batches.add(b);
             });
         }
         var order = new ArrayList<Made>();
-        for (var batch : Batch.together(batches)) order.add(made(batch, turns.get(order.size()), equipment));
-        return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)));
+        for (var batch : Batch.together(batches)) order.add(done.inTruth(made(batch, turns.get(order.size()), equipment)));
+        return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)), done);
+    }
+
+    private static Done done(List<Runs.Marked> marks, Map<Long, Recipe> recipes) {
+        var done = new HashSet<Done.Mark>();
+        for (var marked : marks) {
+            var mark = marked.mark();
+            var recipe = recipes.get(mark.dish());
+            if (recipe == null) continue;
+            if (!mark.clean()) done.add(new Done.Mark.OfTask(recipe.name(), mark.place(), mark.what()));
+            else Kit.named(mark.what()).ifPresent(kit -> done.add(new Done.Mark.OfClean(recipe.name(), kit, mark.place())));
+        }
+        return new Done(done);
+    }
+
+    /// {@return for how many each dish of a run is made, by the dishes' keys: what the crew says, and what goes into others}
+    /// @param recipes the recipes of the run, with the other dishes they use known
+    public static Map<Long, Integer> portions(Runs.Kept kept, Map<Long, Recipe> recipes) {
+        var set = new HashMap<String, Integer>();
+        for (var turn : kept.turns()) {
+            var recipe = recipes.get(turn.dish());
+            if (recipe != null && turn.portions() > 0) set.put(Words.key(recipe.name()), turn.portions());
+        }
+        var flow = Flow.portions(recipes.values(), set);
+        var portions = new HashMap<Long, Integer>();
+        recipes.forEach((dish, recipe) -> portions.put(dish, flow.getOrDefault(Words.key(recipe.name()), Batch.portions(recipe))));
+        return portions;
     }
 
     /// {@return the batch of a dish, or empty where nothing says what it goes over}
     /// @param dish     its key
     /// @param plain    what it is without what shared kit leaves
-    /// @param portions people it feeds; 0 for as many as its recipe says
-    public static Optional<Batch> batch(long dish, Derivation plain, int portions, List<SetAsides.Aside> asides) {
+    /// @param people   those it feeds
+    public static Optional<Batch> batch(long dish, Derivation plain, int people, List<SetAsides.Aside> asides) {
         var takeOffs = new ArrayList<Batch.TakeOff>();
         for (var aside : asides) if (aside.dish() == dish && aside.kind() == SetAsides.Kind.TAKE_OFF) takeOff(aside, plain).ifPresent(takeOffs::add);
-        var people = portions == 0 ? Batch.portions(plain.recipe()) : portions;
         return Batch.of(plain, people, takeOffs);
     }
 

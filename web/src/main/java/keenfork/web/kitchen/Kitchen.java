@@ -113,7 +113,12 @@ public class Kitchen {
     private Stock stock() {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
         return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
-                packs.all(), packs.links(), runs.inForce(), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(), new OnFile(events.groups(), keeping.own(), keeping.reports()));
+                packs.all(), packs.links(), runs.inForce(), runs.done(served()), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(), new OnFile(events.groups(), keeping.own(), keeping.reports()));
+    }
+
+    private LocalDate served() {
+        var day = settings.runDay().day();
+        return day == null ? LocalDate.now(clock) : day;
     }
 
     private OwnWeights own() {
@@ -162,6 +167,6 @@ public class Kitchen {
     private static KeptRun run(Stock stock, List<Recipe> recipes, Facts facts) {
         Map<Long, Recipe> byId = new HashMap<>();
         for (var i = 0; i < recipes.size(); i++) byId.put(stock.dishes().get(i).id(), recipes.get(i));
-        return KeptRun.of(stock.run(), stock.equipment(), stock.asides(), byId, facts);
+        return KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byId, facts);
     }
 }

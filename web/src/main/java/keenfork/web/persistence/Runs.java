@@ -18,11 +18,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 public class Runs {
+    private static final String TASK = "task";
+    private static final String CLEAN = "wash";
     private final PrepRunRows rows;
     private final PrepTurnRows turnRows;
     private final PrepCleanRows cleanRows;
     private final PrepPieceRows pieceRows;
     private final PrepLaidRows laidRows;
+    private final PrepDoneRows doneRows;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -64,12 +67,26 @@ public class Runs {
     /// @param inForce whether that run is in force
     public record Change(long id, String how, Instant made, String by, boolean inForce) {}
 
-    Runs(PrepRunRows rows, PrepTurnRows turnRows, PrepCleanRows cleanRows, PrepPieceRows pieceRows, PrepLaidRows laidRows, ApplicationEventPublisher events, Clock clock) {
+    /// Something done on the day.
+    ///
+    /// @param dish  the dish's key
+    /// @param clean whether it is a clean before the dish, and not a task of it
+    /// @param what  the kind of kit of a clean, or the words of a task
+    /// @param place the use that the clean stands before, or the task's place in the batch, from 0
+    public record Mark(long dish, boolean clean, String what, int place) {}
+
+    /// Something done, with when and by whom.
+    ///
+    /// @param by who did it, or an empty string
+    public record Marked(Mark mark, Instant at, String by) {}
+
+    Runs(PrepRunRows rows, PrepTurnRows turnRows, PrepCleanRows cleanRows, PrepPieceRows pieceRows, PrepLaidRows laidRows, PrepDoneRows doneRows, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
         this.turnRows = turnRows;
         this.cleanRows = cleanRows;
         this.pieceRows = pieceRows;
         this.laidRows = laidRows;
+        this.doneRows = doneRows;
         this.events = events;
         this.clock = clock;
     }
@@ -197,5 +214,31 @@ public class Runs {
             row.laidBy = by;
             laidRows.save(row);
         }
+    }
+
+    /// {@return what is done of a run}
+    /// @param served the day all is served
+    @Transactional(readOnly = true)
+    public List<Marked> done(LocalDate served) {
+        return doneRows.findAllByServedOrderById(served).stream().map(r -> new Marked(new Mark(r.dishId, r.kind.equals(CLEAN), r.what, r.place), r.doneAt, r.doneBy)).toList();
+    }
+
+    /// Notes that something is done, or that it is not; noted twice it is done once, by whom it was noted first.
+    public void mark(LocalDate served, Mark mark, boolean done, String by) {
+        var kind = mark.clean() ? CLEAN : TASK;
+        var known = doneRows.findAllByServedOrderById(served).stream().filter(r -> r.dishId == mark.dish() && r.kind.equals(kind) && r.what.equals(mark.what()) && r.place == mark.place()).toList();
+        if (!done) doneRows.deleteAll(known);
+        else if (known.isEmpty()) {
+            var row = new PrepDoneRow();
+            row.served = served;
+            row.dishId = mark.dish();
+            row.kind = kind;
+            row.what = mark.what();
+            row.place = mark.place();
+            row.doneAt = Instant.now(clock);
+            row.doneBy = by;
+            doneRows.save(row);
+        }
+        events.publishEvent(new Changed());
     }
 }

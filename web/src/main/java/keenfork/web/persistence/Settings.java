@@ -16,6 +16,7 @@ public class Settings {
     private static final String OWN_LISTS = "own-lists";
     private static final String READ_AGAIN = "read-again-days";
     private static final String RUN_DAY = "run-day";
+    private static final String TOLD = "run-told";
     private final SettingRows rows;
     private final ApplicationEventPublisher events;
 
@@ -75,6 +76,12 @@ public class Settings {
     public void useRunDay(RunDay day) {
         set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(), day.serve(), day.strict() ? "strict" : "measured"));
     }
+
+    /// {@return what the crew says of its day beside that, a line for each; empty until it does}
+    @Transactional(readOnly = true)
+    public String told() { return rows.findById(TOLD).map(r -> r.value).orElse(""); }
+
+    public void tell(String said) { set(TOLD, said); }
 
     private void set(String name, String value) {
         var row = new SettingRow();

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Day;
@@ -15,6 +16,8 @@ import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
+import keenfork.core.run.Told;
+import keenfork.core.run.ToldText;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -32,22 +35,39 @@ import keenfork.web.persistence.Settings;
 /// @param plain      what is known without what shared kit leaves
 /// @param byDish     the batch of each dish that goes over shared kit, by the dish's key
 /// @param turns      the crew's own order, the menu's own where none is kept
-record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain, Map<Long, Batch> byDish, List<Runs.Turn> turns) {
-    static Batches of(Menu menu, Settings.RunDay day) {
+/// @param unheard    what was told of the day and does not hold any more; empty where all does
+record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain, Map<Long, Batch> byDish, List<Runs.Turn> turns, String unheard) {
+    /// @param said what the crew says of its day
+    static Batches of(Menu menu, Settings.RunDay day, String said) {
         var plain = new Facts(menu.ruleBook(), menu.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
         var kept = menu.run().kept();
-        var portions = new HashMap<Long, Integer>();
-        for (var turn : kept.turns()) portions.put(turn.dish(), turn.portions());
+        var inRun = new LinkedHashMap<Long, Recipe>();
+        for (var dish : menu.dishes()) if (kept.id() == 0 || kept.turns().stream().anyMatch(t -> t.dish() == dish.id())) inRun.put(dish.id(), dish.derivation().recipe());
+        var portions = KeptRun.portions(kept, inRun);
         var byDish = new LinkedHashMap<Long, Batch>();
         for (var dish : menu.dishes())
-            KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain), portions.getOrDefault(dish.id(), 0), menu.run().asides()).ifPresent(b -> byDish.put(dish.id(), b));
+            KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain), portions.getOrDefault(dish.id(), Batch.portions(dish.derivation().recipe())), menu.run().asides()).ifPresent(b -> byDish.put(dish.id(), b));
         together(byDish);
         var turns = kept.id() == 0 ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList() : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
         var locked = new HashMap<String, Integer>();
         for (var i = 0; i < turns.size(); i++) if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
+        var heard = Heard.of(said, menu, day, turns.stream().map(t -> batch(byDish, t).dish()).toList());
         var minutes = Math.max(1, (int) ChronoUnit.MINUTES.between(day.opens(), day.serve()));
-        var conditions = Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED).with(new Day(day.cooks(), minutes)).withLocked(locked);
-        return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns);
+        var conditions = Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED).with(new Day(day.cooks(), minutes)).withLocked(locked).with(heard.told);
+        return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns, heard.wrong);
+    }
+
+    /// What was told may name a piece or a dish that is gone by now.
+    ///
+    /// @param wrong what is not understood of it any more; empty where all is
+    private record Heard(Told told, String wrong) {
+        static Heard of(String said, Menu menu, Settings.RunDay day, List<String> dishes) {
+            try {
+                return new Heard(ToldText.read(said, menu.run().equipment(), day.cooks(), day.serve(), dishes), "");
+            } catch (IllegalArgumentException e) {
+                return new Heard(Told.NOTHING, "What was told of the day does not hold any more, and is not counted. " + e.getMessage());
+            }
+        }
     }
 
     private static void together(Map<Long, Batch> byDish) {
@@ -67,8 +87,11 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
     /// {@return the batches in the crew's order}
     List<Batch> inOrder() { return turns.stream().map(t -> batch(byDish, t)).toList(); }
 
-    /// {@return the crew's own order, scored}
-    PrepRun yours() { return scored(turns); }
+    /// {@return the crew's own order, scored as it was made: without the cleans that were passed over}
+    PrepRun yours() { return Sequencer.score(turns.stream().map(t -> menu.run().done().inTruth(made(batch(byDish, t), t))).toList(), conditions); }
+
+    /// {@return the crew's own order as it was planned}
+    PrepRun planned() { return scored(turns); }
 
     /// {@return what an order would score}
     PrepRun scored(List<Runs.Turn> order) { return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions); }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.format.DateTimeParseException;
+import keenfork.core.run.ToldText;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Runs;
@@ -21,12 +22,13 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class DayController {
     private static final int MOST_COOKS = 12;
+    private static final int LONGEST = 4_000;
     private final RunPage page;
     private final Settings settings;
     private final Runs runs;
 
     /// the form as it was typed
-    record Typed(String day, String cooks, String opens, String serve, boolean strict) {}
+    record Typed(String day, String cooks, String opens, String serve, boolean strict, String told) {}
 
     DayController(RunPage page, Settings settings, Runs runs) {
         this.page = page;
@@ -36,7 +38,7 @@ class DayController {
 
     @GetMapping("/run/day") String day(Model model) {
         var day = settings.runDay();
-        return fill(model, new Typed(day.day() == null ? "" : day.day().toString(), String.valueOf(day.cooks()), day.opens().toString(), day.serve().toString(), day.strict()), "");
+        return fill(model, new Typed(day.day() == null ? "" : day.day().toString(), String.valueOf(day.cooks()), day.opens().toString(), day.serve().toString(), day.strict(), settings.told()), "");
     }
 
     private String fill(Model model, Typed typed, String wrong) {
@@ -45,15 +47,22 @@ class DayController {
         model.addAttribute("typed", typed);
         model.addAttribute("wrong", wrong);
         model.addAttribute("served", batches.served());
+        model.addAttribute("pieces", batches.conditions().equipment().pieces().stream().map(p -> p.name()).toList());
+        model.addAttribute("names", batches.inOrder().stream().map(b -> b.dish()).toList());
         model.addAttribute("laid", batches.yours().schedule().dayBefore().stream().map(p -> new RunView.Laid(p.what(), laid.contains(p.what()))).toList());
         return "run/day";
     }
 
     @PostMapping("/run/day") ModelAndView use(@RequestParam(defaultValue = "") String day, @RequestParam(defaultValue = "") String cooks, @RequestParam(defaultValue = "") String opens, @RequestParam(defaultValue = "") String serve,
-                                              @RequestParam(defaultValue = "strict") String school) {
-        var typed = new Typed(day.strip(), cooks.strip(), opens.strip(), serve.strip(), !school.equals("measured"));
+                                              @RequestParam(defaultValue = "strict") String school, @RequestParam(defaultValue = "") String told) {
+        var typed = new Typed(day.strip(), cooks.strip(), opens.strip(), serve.strip(), !school.equals("measured"), told.strip());
         try {
-            settings.useRunDay(read(typed));
+            var read = read(typed);
+            if (typed.told.length() > LONGEST) throw new IllegalArgumentException("What else holds today is told in %d letters at most.".formatted(LONGEST));
+            var batches = page.batches();
+            ToldText.read(typed.told, batches.conditions().equipment(), read.cooks(), read.serve(), batches.inOrder().stream().map(b -> b.dish()).toList());
+            settings.useRunDay(read);
+            settings.tell(typed.told);
             return new ModelAndView("redirect:/run?show=yours");
         } catch (IllegalArgumentException e) {
             var model = new ExtendedModelMap();

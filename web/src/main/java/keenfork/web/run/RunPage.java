@@ -49,7 +49,7 @@ class RunPage {
         this.clock = clock;
     }
 
-    Batches batches() { return Batches.of(kitchen.menu(), settings.runDay()); }
+    Batches batches() { return Batches.of(kitchen.menu(), settings.runDay(), settings.told()); }
 
     /// @param wrong what went wrong, in words; empty for nothing
     String fill(Model model, Asked asked, String wrong) {
@@ -62,7 +62,7 @@ class RunPage {
         var view = RunView.of(shown, best ? shown.worth() : "", batches, events.groups(), asked.open, asked.trip, asked.wide, LocalDate.now(clock), runs.laid(batches.served()), format);
         var inRun = batches.turns().stream().map(Runs.Turn::dish).toList();
         model.addAttribute("asked", asked);
-        model.addAttribute("wrong", wrong);
+        model.addAttribute("wrong", wrong.isEmpty() ? batches.unheard() : wrong);
         model.addAttribute("run", batches.menu().run().kept().id());
         model.addAttribute("day", format.day(batches.served()));
         model.addAttribute("showBest", best);

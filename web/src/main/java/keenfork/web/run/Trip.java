@@ -99,6 +99,11 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
 
     private static String then(PrepRun run, List<Made> order) { return Score.of(Sequencer.score(order, run.conditions())).inWords(); }
 
+    /// {@return how many people go without a dish for what reaches it}
+    static int shutOut(List<Carried> carried, Batches batches, List<Events.Guests> groups) {
+        return groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches))).mapToInt(Events.Guests::people).sum();
+    }
+
     /// Whether a contact is what keeps people from a dish that they could eat otherwise.
     private static boolean shutsOut(Carried carried, Events.Guests group, Batches batches) {
         var dish = batches.menu().dish(batches.id(carried.to())).orElse(null);

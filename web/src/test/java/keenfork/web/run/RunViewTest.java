@@ -31,7 +31,7 @@ class RunViewTest {
     private static Batches batches(Menu menu, Conditions conditions) {
         var byDish = new HashMap<Long, Batch>();
         for (var d : menu.dishes()) Batch.of(d.derivation()).ifPresent(b -> byDish.put(d.id(), b));
-        return new Batches(menu, new Settings.RunDay(null, conditions.day().cooks(), LocalTime.of(8, 0), LocalTime.of(17, 30), true), menu.day(), conditions, Facts.none(menu.ruleBook()), Map.copyOf(byDish), List.of());
+        return new Batches(menu, new Settings.RunDay(null, conditions.day().cooks(), LocalTime.of(8, 0), LocalTime.of(17, 30), true), menu.day(), conditions, Facts.none(menu.ruleBook()), Map.copyOf(byDish), List.of(), "");
     }
 
     private static RunView view(List<Made> order, Conditions conditions, boolean wide) {
@@ -79,7 +79,7 @@ class RunViewTest {
 
     @Test void a_label_fits_its_block_and_the_whole_name_is_in_its_words() {
         var blocks = view(true, PLAIN).sheet().lanes().getFirst().blocks();
-        assertThat(blocks.getFirst().words()).startsWith("1. Very long-named leaf salad of the harbour: Blend smooth., 17:20 to 17:30");
+        assertThat(blocks.getFirst().words()).startsWith("1. Very long-named leaf salad of the harbour: Blend smooth., 17:23 to 17:30");
         assertThat(blocks.getFirst().label().length() * 8).isLessThanOrEqualTo(blocks.getFirst().width());
         assertThat(view(Sequencer.unwashed(batches(PLAIN), Conditions.USUAL).order(), Conditions.USUAL, true).sheet().width()).isGreaterThan(2 * view(true, PLAIN).sheet().width());
     }
@@ -90,9 +90,9 @@ class RunViewTest {
     }
 
     @Test void where_the_day_is_too_short_the_drawing_shows_when_we_open() {
-        var view = view(Sequencer.unwashed(batches(NUTS, PLAIN), Conditions.USUAL).order(), Conditions.USUAL.with(new Day(1, 12)), false);
+        var view = view(Sequencer.unwashed(batches(NUTS, PLAIN), Conditions.USUAL).order(), Conditions.USUAL.with(new Day(1, 8)), false);
         assertThat(view.sheet().opens()).isPositive();
-        assertThat(view.late()).startsWith("It does not fit: it takes 20 min");
+        assertThat(view.late()).startsWith("It does not fit: it takes 11 min");
         assertThat(view.blocks()).isNotEmpty();
     }
 }
