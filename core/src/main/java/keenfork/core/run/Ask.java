@@ -17,6 +17,19 @@ public record Ask(Kind kind, String step, List<Kit> kit, Batch.Use over) {
         kit = List.copyOf(kit);
     }
 
+    /// {@return the kinds of kit an answer may name: those that carry something on}
+    public static List<Kit> answers() { return Kit.all().stream().filter(Kit::carries).toList(); }
+
+    /// {@return the step with its kit named, so that the answer is kept with the text}
+    /// @param kit the name of a kind of kit, or "no kit"
+    public String answered(String kit) {
+        var end = step.endsWith(".") ? step.length() - 1 : step.length();
+        return "%s (%s)%s".formatted(step.substring(0, end), kit, step.substring(end));
+    }
+
+    /// {@return a method in one line that says that the kit is as it was assumed}
+    public String method() { return "Make it with the %s.".formatted(names()); }
+
     /// {@return it in words, for the crew}
     public String inWords() {
         return switch (kind) {

@@ -13,6 +13,9 @@ import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Portions;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Beside;
+import keenfork.core.run.Ask;
+import keenfork.core.run.Batch;
+import keenfork.core.run.Kit;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Mark;
@@ -24,7 +27,7 @@ import keenfork.web.page.Format;
 
 /// A recipe as read: each line with its grams, its food, its marks and its questions; what the dish carries; and what keeping it would change.
 record BenchView(String name, String facts, List<PartView> parts, int open, List<Found> found, int nothing, List<DietView> diets, String suits, JarView jar, LanesView lanes,
-                 List<Question> others, Saving saving, Optional<Serving> serving) {
+                 List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
     /// a part with its lines
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
@@ -41,6 +44,16 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     /// @param line  the recipe's first line, as it stands
     /// @param with  that line with the answer under it
     record Serving(String words, String doing, String line, String with) {}
+
+    /// A step of which nothing is understood, or a method that is not written.
+    ///
+    /// @param step    the step in its own words; empty where no method is written
+    /// @param line    what is written anew
+    /// @param answers what can be pressed
+    record KitAsk(String step, String words, String line, List<Press> answers) {}
+
+    /// @param with what the line becomes
+    record Press(String name, String with) {}
 
     /// What keeping this text changes.
     ///
@@ -67,7 +80,7 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
                 derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(), ruleBook.groups().size() - marks.size(),
                 Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, recipe, format)).toList(),
                 String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), JarView.of(recipe, format),
-                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
+                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), kits(derivation), saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
     }
 
     /// a line's place: two parts may hold the same line
@@ -75,6 +88,15 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
 
     private static Place place(Evidence evidence) {
         return new Place(evidence.path().get(1).text(), evidence.path().get(2).text());
+    }
+
+    private static List<KitAsk> kits(Derivation dish) {
+        var lines = dish.recipe().lines();
+        return Batch.of(dish).stream().flatMap(b -> b.asks().stream()).map(ask -> switch (ask.kind()) {
+            case STEP_NOT_READ -> new KitAsk(ask.step(), "is not understood. Which kit does it take? Until that is said, all that is in by then may be on any kit.", ask.step(),
+                    Stream.concat(Ask.answers().stream().map(Kit::name), Stream.of("no kit")).map(k -> new Press(k, ask.answered(k))).toList());
+            case NO_METHOD -> new KitAsk("", ask.inWords(), lines.getLast().text(), List.of(new Press("It is made so", lines.getLast().text() + "\n\nMethod:\n" + ask.method())));
+        }).toList();
     }
 
     private static Serving serving(Recipe recipe, Portions proposed) {

@@ -30,8 +30,9 @@ class SheetController {
         this.clock = clock;
     }
 
-    @GetMapping("/run/sheet") String sheet(@RequestParam(defaultValue = "yours") String show, Model model) {
+    @GetMapping("/run/sheet") String sheet(@RequestParam(defaultValue = "yours") String show, @RequestParam(defaultValue = "") String size, Model model) {
         var batches = page.batches();
+        model.addAttribute("large", size.equals("large"));
         model.addAttribute("show", show.equals("best") ? "best" : "yours");
         model.addAttribute("serve", batches.day().serve().toString());
         model.addAttribute("day", format.day(batches.served()));
