@@ -52,15 +52,15 @@ public final class Accuracy {
                 %s%s
                 ## Steps, and the kit they take
 
-                | | steps | nothing understood | with the right kit | goal |
-                |---|---|---|---|---|
-                %s%s
+                | | steps | not understood, so asked about | less kit than it takes | with the right kit | goal |
+                |---|---|---|---|---|---|
+                %s%s%s
                 """.formatted(packs("to work with", CorpusOfPacks.measure(Share.TO_WORK_WITH)), packs("kept aside", CorpusOfPacks.measure(Share.KEPT_ASIDE)),
                 recipes("to work with", CorpusOfRecipes.measure(Share.TO_WORK_WITH)), recipes("kept aside", CorpusOfRecipes.measure(Share.KEPT_ASIDE)),
                 recipes("a second set", CorpusOfRecipes.measure(Share.WRITTEN_LATER)), recipes("a third", CorpusOfRecipes.measure(Share.WRITTEN_THIRD)),
                 recipes("a fourth", CorpusOfRecipes.measure(Share.WRITTEN_FOURTH)), recipes("a fifth, unseen", CorpusOfRecipes.measure(Share.WRITTEN_LAST)),
                 people("to work with", CorpusOfPeople.measure(Share.TO_WORK_WITH)), people("kept aside", CorpusOfPeople.measure(Share.KEPT_ASIDE)),
-                steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)));
+                steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)), steps("written last", CorpusOfSteps.last()));
     }
 
     private static String packs(String name, CorpusScore s) {
@@ -73,7 +73,7 @@ public final class Accuracy {
     }
 
     private static String steps(String name, CorpusOfSteps.Score s) {
-        return "| %s | %d | %d | %d (%.1f %%) | none, ≥ 95 %% |\n".formatted(name, s.texts(), s.silent(), s.right(), s.share());
+        return "| %s | %d | %d | %d | %d (%.1f %%) | none, ≥ 95 %% |\n".formatted(name, s.texts(), s.silent(), s.missed(), s.right(), s.share());
     }
 
     private static String people(String name, CorpusScore s) {

@@ -15,10 +15,11 @@ import java.util.Optional;
 public record Progress(Schedule schedule, Done done, int now, int behind, List<AtWork> cooks, List<Schedule.Placed> open) {
     /// What a pair of hands is at.
     ///
+    /// @param behind minutes by which these hands are late
     /// @param now    what is in hand: the first task that is not done; empty where all is
     /// @param washes what must be clean before it or before the next, in order
     /// @param next   the task after it; empty where there is none
-    public record AtWork(int cook, Optional<Schedule.Placed> now, List<Schedule.Placed> washes, Optional<Schedule.Placed> next) {
+    public record AtWork(int cook, int behind, Optional<Schedule.Placed> now, List<Schedule.Placed> washes, Optional<Schedule.Placed> next) {
         public AtWork {
             washes = List.copyOf(washes);
         }
@@ -38,10 +39,11 @@ public record Progress(Schedule schedule, Done done, int now, int behind, List<A
             var cook = c;
             var open = schedule.onTheDay().stream().filter(p -> p.cook() == cook && isOpen(run, done, p)).toList();
             var tasks = open.stream().filter(p -> p.kind() == Schedule.Kind.TASK).toList();
-            if (!open.isEmpty()) behind = Math.max(behind, now - open.getFirst().hands());
+            var own = open.isEmpty() ? 0 : Math.max(0, now - open.getFirst().hands());
+            behind = Math.max(behind, own);
             var until = tasks.size() > 1 ? tasks.get(1).from() : Integer.MAX_VALUE;
             var washes = open.stream().filter(p -> p.kind() == Schedule.Kind.CLEAN && p.from() <= until).toList();
-            cooks.add(new AtWork(c, tasks.stream().findFirst(), washes, tasks.stream().skip(1).findFirst()));
+            cooks.add(new AtWork(c, own, tasks.stream().findFirst(), washes, tasks.stream().skip(1).findFirst()));
         }
         return new Progress(schedule, done, now, behind, cooks, schedule.onTheDay().stream().filter(p -> isOpen(run, done, p)).toList());
     }
@@ -52,8 +54,9 @@ public record Progress(Schedule schedule, Done done, int now, int behind, List<A
         return p.kind() != Schedule.Kind.CLEAN || !done.isPassedOver(run.turns().get(p.turn()).batch(), new Made.Before(p.on().getFirst().kit(), p.use()));
     }
 
-    /// {@return when something that is not done can begin at the earliest: what is behind moves all that is to come}
-    public int starts(Schedule.Placed p) { return p.from() + behind; }
+    /// {@return when something that is not done can begin at the earliest: what its hands are behind moves all they have to come}
+    public int starts(Schedule.Placed p) { return p.from() + cooks.get(p.cook()).behind(); }
 
-    public int ends(Schedule.Placed p) { return p.until() + behind; }
+    /// {@return when it then ends}
+    public int ends(Schedule.Placed p) { return p.until() + cooks.get(p.cook()).behind(); }
 }

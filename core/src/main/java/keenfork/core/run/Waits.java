@@ -17,8 +17,9 @@ final class Waits {
     /// @param work   words of the work, one of which stands in the sentence
     /// @param beside sets of words, of each of which one stands beside it
     private record Row(Pattern work, List<Pattern> beside, int minutes) {
-        boolean isOf(String sentence) {
-            return work.matcher(sentence).find() && beside.stream().allMatch(b -> b.matcher(sentence).find());
+        /// the talk that turns a work round is read past, and the foods that it names count: "drain the soaked seeds"
+        boolean isOf(Work.Sentence sentence) {
+            return work.matcher(sentence.works()).find() && beside.stream().allMatch(b -> b.matcher(sentence.whole()).find());
         }
     }
 
@@ -44,16 +45,16 @@ final class Waits {
         var said = 0;
         var isSaid = false;
         for (var sentence : sentences) {
-            var times = TIME.matcher(sentence);
+            var times = TIME.matcher(sentence.whole());
             while (times.find()) {
                 isSaid = true;
-                said += minutes(times.group(2) == null ? times.group(1) : times.group(2), times.group(3)) * goes.applyAsInt(sentence);
+                said += minutes(times.group(2) == null ? times.group(1) : times.group(2), times.group(3)) * goes.applyAsInt(sentence.whole());
             }
         }
         if (isSaid) return said;
         var usual = 0;
         for (var sentence : sentences)
-            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes).orElse(0) * goes.applyAsInt(sentence);
+            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes).orElse(0) * goes.applyAsInt(sentence.whole());
         return usual;
     }
 

@@ -31,6 +31,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Pattern WORDS = anyOf(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()));
     private static final Pattern TALK = talk();
 
+    private static final String ADDED = "add";
+    private static final Set<String> GOES_ON = Set.of("heat", "boil", "blend", "grind", "pound", "water", "fry", "roast", "bowl");
+
     /// A row of works: what kind of work it is, and the kit it takes where none is named.
     private record Row(String act, List<Work> works) {}
 
@@ -124,15 +127,21 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
 
     private static boolean read(String text, List<Work> found) {
         var isRead = false;
-        for (var sentence : sentences(text)) isRead |= readSentence(sentence, found);
+        for (var sentence : sentences(text)) isRead |= readSentence(sentence.works(), found);
         return isRead;
     }
 
-    /// {@return what a step tells to do, one thing after the other, in plain letters and without the talk of kitchens}
-    static List<String> sentences(String text) {
+    /// One thing that a step tells to do, in plain letters.
+    ///
+    /// @param whole all of it
+    /// @param works the same without the talk of kitchens
+    record Sentence(String whole, String works) {}
+
+    /// {@return what a step tells to do, one thing after the other}
+    static List<Sentence> sentences(String text) {
         var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("")
                 .toLowerCase(Locale.ROOT).replace('’', '\'');
-        return SENTENCE.splitAsStream(plain).map(s -> TALK.matcher(s).replaceAll(" ")).toList();
+        return SENTENCE.splitAsStream(plain).map(s -> new Sentence(s, TALK.matcher(s).replaceAll(" "))).toList();
     }
 
     private static boolean readSentence(String sentence, List<Work> found) {
@@ -145,6 +154,8 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
         }
         var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act)))
                 .toList();
+        // what is added goes to where it cooks or turns
+        if (!named.isEmpty() || acts.stream().anyMatch(a -> GOES_ON.contains(a.act))) acts.removeIf(a -> a.act.equals(ADDED));
         for (var row : acts) if (named.stream().noneMatch(n -> n.covers.contains(row.act))) add(row.works, found);
         for (var noun : named) {
             var covered = acts.stream().filter(a -> noun.covers.contains(a.act)).toList();

@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -18,20 +19,26 @@ public final class CorpusOfSteps {
 
     /// @param texts  steps measured
     /// @param right  those read with the right kit
-    /// @param silent those of which nothing is understood
+    /// @param silent those of which nothing is understood: they are asked about
+    /// @param missed those that are understood and take less kit than they should: the dangerous ones
     /// @param faults what is wrong, a step each
-    public record Score(int texts, int right, int silent, List<String> faults) {
+    public record Score(int texts, int right, int silent, int missed, List<String> faults) {
         public double share() { return texts == 0 ? 0 : 100.0 * right / texts; }
     }
 
-    public static Score measure(boolean aside) {
-        var rows = rows();
+    /// {@return those that were written last, and looked at once}
+    public static Score last() { return measure(rows("/corpus/steps-last.txt"), _ -> true); }
+
+    public static Score measure(boolean aside) { return measure(rows("/corpus/steps.txt"), i -> (i % ASIDE == 0) == aside); }
+
+    private static Score measure(List<String> rows, IntPredicate chosen) {
         var right = 0;
         var silent = 0;
+        var missed = 0;
         var texts = 0;
         var faults = new ArrayList<String>();
         for (var i = 0; i < rows.size(); i++) {
-            if (rows.get(i).startsWith("#") || (i % ASIDE == 0) != aside) continue;
+            if (rows.get(i).startsWith("#") || !chosen.test(i)) continue;
             texts++;
             var parts = rows.get(i).split(" => ");
             var read = Work.in(parts[0]).stream().map(Work::kit).filter(Kit::carries).map(Kit::id)
@@ -42,20 +49,25 @@ public final class CorpusOfSteps {
             } else if (fits(read, Arrays.asList(parts[1].split(" ")))) {
                 right++;
             } else {
+                if (!read.containsAll(must(Arrays.asList(parts[1].split(" "))))) missed++;
                 faults.add("%s, not %s: %s".formatted(read, parts[1], parts[0]));
             }
         }
-        return new Score(texts, right, silent, faults);
+        return new Score(texts, right, silent, missed, faults);
     }
 
     private static boolean fits(Set<String> read, List<String> gold) {
-        var must = gold.stream().filter(g -> !g.startsWith("~") && !g.equals("-")).collect(Collectors.toSet());
+        var must = must(gold);
         var may = gold.stream().filter(g -> g.startsWith("~")).map(g -> g.substring(1)).collect(Collectors.toSet());
         return read.containsAll(must) && read.stream().allMatch(k -> must.contains(k) || may.contains(k));
     }
 
-    private static List<String> rows() {
-        try (var in = CorpusOfSteps.class.getResourceAsStream("/corpus/steps.txt")) {
+    private static Set<String> must(List<String> gold) {
+        return gold.stream().filter(g -> !g.startsWith("~") && !g.equals("-")).collect(Collectors.toSet());
+    }
+
+    private static List<String> rows(String file) {
+        try (var in = CorpusOfSteps.class.getResourceAsStream(file)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.contains(" => "))
                     .toList();
         } catch (IOException e) {
@@ -64,9 +76,9 @@ public final class CorpusOfSteps {
     }
 
     public static void main(String[] words) {
-        var score = measure(words.length > 0);
+        var score = words.length > 0 && words[0].equals("last") ? last() : measure(words.length > 0);
         score.faults.forEach(System.out::println);
-        System.out.printf("%d steps, %d right (%.1f %%), %d silent%n", score.texts, score.right, score.share(),
-                score.silent);
+        System.out.printf("%d steps, %d right (%.1f %%), %d silent, %d missed%n", score.texts,
+                score.right, score.share(), score.silent, score.missed);
     }
 }

@@ -44,6 +44,23 @@ class StepsTest {
         assertThat(score.share()).as(score.faults().toString()).isGreaterThanOrEqualTo(95);
     }
 
+    /// Written after the tables: some of these ask, and none takes less kit than it needs without asking.
+    @Test void of_steps_written_last_none_takes_too_little() {
+        assertThat(CorpusOfSteps.last().missed()).as(CorpusOfSteps.last().faults().toString()).isZero();
+        assertThat(CorpusOfSteps.last().texts()).isEqualTo(40);
+    }
+
+    /// Each kind of kit is read by the name that the bench offers for it.
+    @Test void an_answer_that_is_pressed_is_read() {
+        for (var kit : Ask.answers()) assertThat(Work.in("Zhuzh it about (%s).".formatted(kit.name()))).extracting(Work::kit).containsExactly(kit);
+        assertThat(Work.isRead("Zhuzh it about (no kit).")).isTrue();
+        assertThat(Work.in("Zhuzh it about (no kit).")).isEmpty();
+        var asks = batch("Dip\n500 g beans\nMethod:\nZhuzh it about.").asks();
+        assertThat(asks).singleElement().satisfies(a -> assertThat(a.answered("stick blender")).isEqualTo("Zhuzh it about (stick blender)."));
+        var none = batch("Pistachio pesto\n200 g pistachios").asks().getFirst();
+        assertThat(batch("Pistachio pesto\n200 g pistachios\n\nMethod:\n" + none.method()).asks()).isEmpty();
+    }
+
     /// What is a work begins a step: the two lists cannot drift apart.
     @Test void every_verb_of_the_works_begins_a_step() {
         var nouns = List.of("torn", "beaten", "batons", "brunoise", "matchstick", "ribbon", "pestle", "supreme", "jar",

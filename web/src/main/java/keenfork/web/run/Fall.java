@@ -42,7 +42,7 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
     private static final int STAINED = 20;
     /// minutes after which nobody follows a twine any more
     private static final int FOLLOWED = 60;
-    private static final double LETTER = 9.2;
+    private static final double LETTER = 10.2;
     /// minutes between two tasks of a batch on one piece that are drawn as one ribbon
     private static final int NEAR = 12;
 
@@ -203,7 +203,7 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
                         cursor = top + height + 2;
                     }
                     if (i == cleans.size()) break;
-                    var stain = left.getOrDefault(cleans.get(i), "").isEmpty() || s > 0 && held.contains(own.get(s - 1)) && cursor > HEAD ? 0 : STAINED + 4;
+                    var stain = left.getOrDefault(cleans.get(i), "").isEmpty() || s > 0 && held.contains(own.get(s - 1)) && cursor > HEAD ? 0 : STAINED + 12;
                     var y = Math.max(cursor + stain, y(progress.starts(cleans.get(i))));
                     gateAt.put(cleans.get(i), y);
                     cursor = y + GATE + 4;
