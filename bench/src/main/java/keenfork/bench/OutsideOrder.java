@@ -33,9 +33,11 @@ final class OutsideOrder {
             }
     }
 
-    /// {@return the fewest minutes of washing}
+    /// {@return the fewest minutes of washing; what is used is made before}
     static int leastWashing(List<Batch> batches, Equipment equipment) {
         var order = new OutsideOrder(batches, equipment);
+        for (var b = 0; b < batches.size(); b++)
+            for (var a = 0; a < batches.size(); a++) if (batches.get(b).needs().containsKey(batches.get(a).dish())) order.before[a][b].eq(1).post();
         var minutes = new ArrayList<IntVar>();
         var washes = new ArrayList<BoolVar>();
         for (var kit : Kit.all()) {
