@@ -23,6 +23,8 @@ import keenfork.core.run.Flow;
 import keenfork.core.run.Figures;
 import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
+import keenfork.core.run.Told;
+import keenfork.core.run.ToldText;
 import keenfork.core.trace.Derivation;
 import keenfork.format.Json;
 import keenfork.format.KitText;
@@ -36,7 +38,7 @@ final class Run {
     private Run() {}
 
     static boolean run(List<String> words, PrintStream out, PrintStream errors) throws Options.Wrong {
-        var options = Options.of(words, Set.of("regime", "volumes", "school", "format", "cooks", "serve", "opens", "kit"));
+        var options = Options.of(words, Set.of("regime", "volumes", "school", "format", "cooks", "serve", "opens", "kit", "told"));
         var format = options.oneOf("format", "text", List.of("text", "json", "ics"));
         var school = School.valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
@@ -44,7 +46,9 @@ final class Run {
         var portions = Flow.portions(dishes.stream().map(Derivation::recipe).toList(), Map.of());
         var batches = Batch.together(dishes.stream().flatMap(d -> Batch.of(d, portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of()).stream()).toList());
         var serve = serve(options);
-        var conditions = Conditions.USUAL.with(school).with(equipment(options)).with(new Day(options.number("cooks", 2, 1, 50), available(options, serve)));
+        var day = new Day(options.number("cooks", 2, 1, 50), available(options, serve));
+        var equipment = equipment(options);
+        var conditions = Conditions.USUAL.with(school).with(equipment).with(day).with(told(options, equipment, day, serve, batches));
         var best = Sequencer.order(batches, conditions);
         if (format.equals("ics")) {
             out.print(RunCalendar.write(best.schedule(), serve, serve.toInstant(ZoneOffset.UTC)));
@@ -64,6 +68,19 @@ final class Run {
             return new Equipment(KitText.pieces(Files.readString(Path.of(file)), options.regime()), Figures.SHIPPED);
         } catch (IOException | InvalidPathException e) {
             throw new Options.Wrong("the kit file %s cannot be read".formatted(file));
+        } catch (IllegalArgumentException e) {
+            throw new Options.Wrong("%s, %s".formatted(file, e.getMessage()));
+        }
+    }
+
+    /// What else holds on the day, from a file with a line for each.
+    private static Told told(Options options, Equipment equipment, Day day, LocalDateTime serve, List<Batch> batches) throws Options.Wrong {
+        var file = options.values().get("told");
+        if (file == null) return Told.NOTHING;
+        try {
+            return ToldText.read(Files.readString(Path.of(file)), equipment, day.cooks(), serve.toLocalTime(), batches.stream().map(Batch::dish).toList());
+        } catch (IOException | InvalidPathException e) {
+            throw new Options.Wrong("the file %s of what else holds on the day cannot be read".formatted(file));
         } catch (IllegalArgumentException e) {
             throw new Options.Wrong("%s, %s".formatted(file, e.getMessage()));
         }

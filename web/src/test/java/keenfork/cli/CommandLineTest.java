@@ -184,7 +184,7 @@ class CommandLineTest {
         assertThat(json().get("best").get("worth").asString()).startsWith("2 dishes have no method").doesNotContain("Nothing better");
         assertThat(names(json().get("day"))).containsExactly("cooks", "minutes", "starts", "serve", "late", "blocks", "remarks", "stocks", "placed");
         assertThat(run("run", "--opens", "17:25", "--cooks", "1", nuts, plain)).isZero();
-        assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 31 min too long. It hangs on");
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("It does not fit: 21 min too long. It hangs on");
         for (var wrong : List.of("board", "anvil | x", "board | a | zugwort", "board | a\nboard | A")) {
             assertThat(run("run", "--kit", file("bad.txt", wrong), nuts)).as(wrong).isEqualTo(2);
             assertThat(errors.toString(StandardCharsets.UTF_8)).contains("line ");
@@ -192,6 +192,20 @@ class CommandLineTest {
         assertThat(run("run", "--kit", folder.resolve("nowhere.txt"), nuts)).isEqualTo(2);
         assertThat(run("run", "--opens", "early", nuts)).isEqualTo(2);
         assertThat(run("run", "--opens", "18:00", nuts)).as("after it is served").isEqualTo(2);
+    }
+
+    @Test void run_hears_what_else_holds_on_the_day_and_portions_reach_what_is_used() throws IOException {
+        var dressing = file("dressing.txt", "Tahini dressing\nServes 10\n200 g tahini\n50 g lemon juice\nMethod:\nWhisk.");
+        var salad = file("salad2.txt", "Grain salad\nServes 45\n1 kg rice\n1125 g @Tahini dressing\nMethod:\nToss everything.");
+        var told = file("told.txt", "Cook 1 until 16:00\n");
+        assertThat(run("run", "--format", "json", "--cooks", "1", "--told", told, salad, dressing)).isZero();
+        var day = json().get("day");
+        assertThat(day.get("stocks").get(0).get("portions").asInt()).isEqualTo(45);
+        assertThat(day.get("stocks").get(0).get("used_g").asInt()).isEqualTo(1125);
+        assertThat(day.get("placed").valueStream().map(p -> p.get("hands_until").asString()).max(String::compareTo)).hasValue("2000-01-01T16:00");
+        assertThat(run("run", "--told", file("wrong.txt", "Cook 9 until 16:00"), salad)).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).contains("Line 1, “Cook 9 until 16:00”");
+        assertThat(run("run", "--told", folder.resolve("nowhere.txt").toString(), salad)).isEqualTo(2);
     }
 
     /// Checked by ical4j's own validator of RFC 5545.

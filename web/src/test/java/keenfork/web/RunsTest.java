@@ -197,7 +197,7 @@ class RunsTest extends RunningKitchen {
     }
 
     @Test void a_day_that_is_too_short_says_so_and_what_it_hangs_on() {
-        day("", "1", "17:20", "17:30", "strict");
+        day("", "1", "17:28", "17:30", "strict");
         assertThat(page("/run?show=yours")).contains("It does not fit: it takes").contains("It hangs on");
         assertThat(page("/run/sheet")).contains("It does not fit into the day");
         day("", "4", "6:00", "23:00", "strict");
@@ -294,5 +294,71 @@ class RunsTest extends RunningKitchen {
         assertThat(calendar.validate().hasErrors()).isFalse();
         assertThat(calendar.getComponents("VEVENT")).hasSizeGreaterThan(2);
         assertThat(Pattern.compile("DTEND:\\d{8}T173000").matcher(answer.body()).find()).as("the last is done when all must be ready").isTrue();
+    }
+
+    // --- the hands -------------------------------------------------------------------------------------------------------
+
+    private HttpResponse<String> mark(String dish, boolean clean, String what, String place, boolean done) {
+        return post("/run/day", "/run/done", "dish", dish, "clean", String.valueOf(clean), "what", what, "place", place, "done", String.valueOf(done));
+    }
+
+    @Test void each_cook_sees_what_is_now_what_to_wash_and_what_is_next() {
+        change("/run/clean", "dish", leaves, "kit", "board", "use", "0", "clean", "wash");
+        var page = page("/run/now");
+        assertThat(page).contains("Cook 1, now").contains("Bosun nuts").contains("Next").contains("They never drop a warning");
+        assertThat(page).as("what the wash holds back, and where").contains("Almond on it").contains("Wash before Bosun leaves white board");
+        assertThat(mark(nuts, false, "Cut: 200 g almonds, chopped", "0", true).statusCode()).isEqualTo(302);
+        assertThat(page("/run/now")).contains("Marked last");
+        mark(nuts, false, "Cut: 200 g almonds, chopped", "0", false);
+        assertThat(page("/run/now")).doesNotContain("Marked last");
+    }
+
+    /// A wash that was skipped is a contact at once, on the map as well; marked afterwards it is none.
+    @Test void a_wash_that_was_passed_over_is_a_contact_at_once() {
+        change("/run/clean", "dish", leaves, "kit", "board", "use", "0", "clean", "wash");
+        change("/run/clean", "dish", leaves, "kit", "spoons", "use", "0", "clean", "wash");
+        assertThat(isReached(leaves)).isFalse();
+        mark(leaves, false, "Cut: 2 lettuces, shredded", "0", true);
+        assertThat(isReached(leaves)).isTrue();
+        assertThat(page("/run/now")).contains("1 wash was passed over.").contains("Nobody marked the white board clean before Bosun leaves.");
+        assertThat(page("/map?dish=" + leaves + "&group=nuts")).contains("after Bosun nuts on the white board, not washed");
+        mark(leaves, true, "board", "0", true);
+        assertThat(isReached(leaves)).isFalse();
+        assertThat(page("/run/now")).doesNotContain("passed over");
+        mark(leaves, true, "board", "0", false);
+        mark(leaves, false, "Cut: 2 lettuces, shredded", "0", false);
+        assertThat(isReached(leaves)).isFalse();
+    }
+
+    @Test void without_a_run_in_force_the_page_says_how_to_get_one() {
+        runs.use(kitchen.menu().run().kept().id(), List.of(), "began anew", "");
+        assertThat(page("/run/now")).contains("No run is in force").contains("Cook in this order");
+        assertThat(mark(nuts, false, "x", "0", true).statusCode()).isEqualTo(404);
+        assertThat(get("/run/done").statusCode()).isEqualTo(405);
+    }
+
+    @Test void what_else_holds_today_is_told_in_a_line_and_a_wrong_one_is_named() {
+        var tomorrow = LocalDate.now().plusDays(1).toString();
+        var fields = List.of("day", tomorrow, "cooks", "2", "opens", "08:00", "serve", "17:30", "school", "strict", "told");
+        var told = new ArrayList<>(fields);
+        told.add("Cook 2 until 15:00\nBosun leaves before Bosun nuts");
+        assertThat(post("/run/day", "/run/day", told.toArray(String[]::new)).statusCode()).isEqualTo(302);
+        assertThat(page("/run?show=yours")).contains("Bosun leaves is not done before Bosun nuts begins, as was told.");
+        var wrong = new ArrayList<>(fields);
+        wrong.add("Cook 5 until 15:00");
+        var answer = post("/run/day", "/run/day", wrong.toArray(String[]::new));
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(plain(answer.body())).contains("Line 1, “Cook 5 until 15:00”: there are cooks 1 to 2.").contains("Cook 5 until 15:00 ");
+        day(tomorrow, "2", "08:00", "17:30", "strict");
+    }
+
+    @Test void a_step_that_is_not_understood_is_answered_by_pressing_its_kit() {
+        var bench = get("/dishes/new?text=x");
+        assertThat(bench.statusCode()).isEqualTo(200);
+        var read = post("/dishes/new", "/dishes/read", "text", "Bosun mash\n500 g beans\nMethod:\nZhuzh the beans about.");
+        assertThat(plain(read.body())).contains("“Zhuzh the beans about.” is not understood. Which kit does it take?").contains("stick blender").contains("no kit");
+        var answered = post("/dishes/new", "/dishes/answer", "text", "Bosun mash\n500 g beans\nMethod:\nZhuzh the beans about.", "answer", "Zhuzh the beans about.\nZhuzh the beans about (stick blender).");
+        assertThat(answered.body()).contains("Zhuzh the beans about (stick blender).");
+        assertThat(plain(answered.body())).doesNotContain("Which kit does it take?");
     }
 }

@@ -2,7 +2,8 @@ package keenfork.core.run;
 
 import java.util.Set;
 
-/// What is done of a run on its day. These are facts: a batch that is being made on a piece whose wash nobody has done is reached by what was on it.
+/// What is done of a run on its day. These are facts: a batch that is being made on a piece whose wash nobody has done
+/// is reached by what was on it.
 ///
 /// @param marks what was marked
 public record Done(Set<Mark> marks) {
@@ -27,7 +28,8 @@ public record Done(Set<Mark> marks) {
 
     /// {@return the mark of something placed}
     public static Mark mark(Schedule.Placed p) {
-        return p.kind() == Schedule.Kind.CLEAN ? new Mark.OfClean(p.dish(), p.on().getFirst().kit(), p.use()) : new Mark.OfTask(p.dish(), p.task(), p.text());
+        return p.kind() == Schedule.Kind.CLEAN ? new Mark.OfClean(p.dish(), p.on().getFirst().kit(), p.use())
+                : new Mark.OfTask(p.dish(), p.task(), p.text());
     }
 
     public boolean isDone(Schedule.Placed p) { return marks.contains(mark(p)); }

@@ -9,7 +9,8 @@ import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 
-/// For how many each dish of a run is made: portions flow down into every dish that goes into others, so that a dressing lasts for the salads it is for.
+/// For how many each dish of a run is made: portions flow down into every dish that goes into others, so that a
+/// dressing lasts for the salads it is for.
 public final class Flow {
     private static final int MOST_TIMES = 1000;
 
@@ -26,7 +27,8 @@ public final class Flow {
 
     /// {@return for each dish, by its key as [Words#key] gives it, the people it is made for}
     /// @param recipes the dishes of the run
-    /// @param set     what the crew says, by the dishes' keys; a dish that is not there is made for as many as its recipe feeds, or for more where others need more of it
+    /// @param set     what the crew says, by the dishes' keys; a dish that is not there is made for as many as its
+    ///                 recipe feeds, or for more where others need more of it
     public static Map<String, Integer> portions(Collection<Recipe> recipes, Map<String, Integer> set) {
         var flow = new Flow(recipes, set);
         for (var key : flow.recipes.keySet()) flow.of(key);
@@ -53,17 +55,24 @@ public final class Flow {
         for (var other : recipes.entrySet()) {
             if (other.getKey().equals(key)) continue;
             for (var line : other.getValue().lines())
-                if (Words.key(line.dish()).equals(key)) grams += grams(line, recipe) * times(other.getValue(), of(other.getKey()));
+                if (Words.key(line.dish()).equals(key)) grams += grams(line, recipe) * times(other.getValue(),
+                        of(other.getKey()));
         }
         var one = recipe.mass().likelyGrams() / Batch.portions(recipe);
-        return one <= 0 || recipe.serves() < 1 ? 0 : (int) Math.min(Batch.portions(recipe) * (long) MOST_TIMES, Math.ceil(grams / one - 1e-6));
+        return one <= 0 || recipe.serves() < 1 ? 0 : (int) Math.min(Batch.portions(recipe) * (long) MOST_TIMES,
+                Math.ceil(grams / one - 1e-6));
     }
 
-    /// {@return grams of a dish that a line puts into its own; a line without an amount takes all that its recipe makes}
-    static double grams(Line line, Recipe used) { return line.weighed().map(m -> m.likelyGrams()).orElse(used.mass().likelyGrams()); }
+    /// {@return grams of a dish that a line puts into its own; a line without an amount takes all that its recipe
+    /// makes}
+    static double grams(Line line, Recipe used) {
+        return line.weighed().map(m -> m.likelyGrams()).orElse(used.mass().likelyGrams());
+    }
 
     /// {@return how often a recipe is made for so many; once where it does not say for how many it is}
-    static double times(Recipe recipe, int portions) { return isScaled(recipe, portions) ? (double) portions / recipe.serves() : 1; }
+    static double times(Recipe recipe, int portions) {
+        return isScaled(recipe, portions) ? (double) portions / recipe.serves() : 1;
+    }
 
     static boolean isScaled(Recipe recipe, int portions) {
         return recipe.serves() > 0 && recipe.serves() != portions && portions <= (long) recipe.serves() * MOST_TIMES;

@@ -17,12 +17,18 @@ import keenfork.core.food.Table;
 /// @param usual     pieces a kitchen has of it that lists none, 1 or more
 /// @param room      kg it holds at once; empty where that is no matter
 /// @param heats     whether what goes into it waits there to be done
+/// @param blends    whether it works one thing smooth, rather than holding a dish together
 public record Kit(String id, String name, Spreads spreads, Clean endedBy, int minutes, Residue residue, int usual,
-        OptionalDouble room, boolean heats) {
-    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 11).stream().map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
-            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Integer::parseInt), new Residue(r.read(5, Range::parse), r.read(6, Range::parse), r.cell(10)), r.read(7, Integer::parseInt), r.read(8, Kit::room), r.cell(9).equals("yes"))).toList();
+        OptionalDouble room, boolean heats, boolean blends) {
+    private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 11).stream()
+            .map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
+            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Integer::parseInt),
+                    new Residue(r.read(5, Range::parse), r.read(6, Range::parse), r.cell(10)),
+                    r.read(7, Integer::parseInt), r.read(8, Kit::room), r.cell(9).equals("heats"), r.cell(9)
+                    .equals("blends"))).toList();
 
-    /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at all, where food stands on it in kit of its own
+    /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at
+    /// all, where food stands on it in kit of its own
     public enum Spreads { BLENDED, LUMP, NONE }
 
     private static OptionalDouble room(String cell) {
@@ -30,7 +36,9 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, int mi
     }
 
     /// {@return in how many goes so much goes through it, 1 or more}
-    int goes(double kilos) { return room.isEmpty() ? 1 : Math.max(1, (int) Math.ceil(kilos / room.getAsDouble() - 0.05)); }
+    int goes(double kilos) {
+        return room.isEmpty() ? 1 : Math.max(1, (int) Math.ceil(kilos / room.getAsDouble() - 0.05));
+    }
 
     /// {@return all kit, in the order of the table}
     public static List<Kit> all() { return ALL; }
@@ -39,9 +47,6 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, int mi
 
     /// {@return whether a clean ends what was on it}
     public boolean isClearedBy(Clean clean) { return clean == Clean.FRESH || clean == endedBy; }
-
-    /// {@return whether it works one thing smooth, rather than holding a dish together}
-    boolean blends() { return id.equals("blender") || id.equals("processor"); }
 
     /// {@return whether what stays on it can reach what comes after}
     public boolean carries() { return spreads != Spreads.NONE; }

@@ -13,7 +13,8 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Words;
 import org.jspecify.annotations.Nullable;
 
-/// A run being laid out, from the last batch to the first. Minutes count from when all must be ready: they are negative.
+/// A run being laid out, from the last batch to the first. Minutes count from when all must be ready: they are
+/// negative.
 final class Layout {
     /// most times a batch is laid anew so that its windows are kept
     private static final int MOST_TRIES = 12;
@@ -37,7 +38,9 @@ final class Layout {
 
     /// the latest a thing may end, and what says so
     private record Limit(int at, @Nullable Booked heldBy, String by) {
-        Limit or(int other, @Nullable Booked holder, String what) { return other < at ? new Limit(other, holder, what) : this; }
+        Limit or(int other, @Nullable Booked holder, String what) {
+            return other < at ? new Limit(other, holder, what) : this;
+        }
     }
 
     Layout(PrepRun run) {
@@ -47,7 +50,8 @@ final class Layout {
         told = run.conditions().told();
     }
 
-    /// Lays a batch, and lays it anew with its later steps earlier where it would miss a window: dressed while warm, chilled at once.
+    /// Lays a batch, and lays it anew with its later steps earlier where it would miss a window: dressed while warm,
+    /// chilled at once.
     void batch(int turn, Made made) {
         var booked = List.copyOf(this.booked);
         var next = Map.copyOf(this.next);
@@ -62,11 +66,13 @@ final class Layout {
         }
         for (var need : made.batch().needs().entrySet()) {
             var by = need.getValue().task() < done.length ? done[need.getValue().task()] : null;
-            if (by != null) used.merge(Words.key(need.getKey()), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
+            if (by != null) used.merge(Words.key(need.getKey()), by, (a, b) ->
+                    a.placed.from() <= b.placed.from() ? a : b);
         }
         for (var before : told.before(made.batch().dish()))
             Arrays.stream(done).filter(Objects::nonNull).min(Comparator.comparingInt(b -> b.placed.from()))
-                    .ifPresent(first -> used.merge(Words.key(before), first, (a, b) -> a.placed.from() <= b.placed.from() ? a : b));
+                    .ifPresent(first -> used.merge(Words.key(before), first, (a, b) ->
+                            a.placed.from() <= b.placed.from() ? a : b));
     }
 
     /// {@return whether a task must end earlier than it does, so that what it needs is not too long done}
@@ -75,7 +81,8 @@ final class Layout {
         var found = false;
         for (var t = 0; t < done.length; t++) {
             var at = done[t];
-            var most = batch.tasks().get(t).windows().stream().filter(w -> w.kind() == Window.Kind.WARM || w.kind() == Window.Kind.AT_ONCE)
+            var most = batch.tasks().get(t).windows().stream()
+                    .filter(w -> w.kind() == Window.Kind.WARM || w.kind() == Window.Kind.AT_ONCE)
                     .mapToInt(Window::most).min().orElse(Window.OPEN);
             if (at == null || most == Window.OPEN) continue;
             for (var before : batch.tasks().get(t).after()) {
@@ -97,7 +104,8 @@ final class Layout {
             var task = tasks.get(t);
             var pieces = task.kit().stream().filter(k -> made.on().containsKey(k)).map(made::piece).toList();
             if (task.isDayBefore()) {
-                booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, -1, made.batch().dish(), task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
+                booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, -1, made.batch().dish(),
+                        task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
                 continue;
             }
             var limit = new Limit(caps.getOrDefault(t, 0), null, "");
@@ -105,18 +113,21 @@ final class Layout {
             if (user != null) limit = limit.or(user.placed.from(), user, "");
             for (var later = t + 1; later < tasks.size(); later++) {
                 var then = done[later];
-                if (then != null && tasks.get(later).after().contains(t)) limit = limit.or(then.placed.from() - cooling(task, tasks.get(later)), then, "");
+                if (then != null && tasks.get(later).after()
+                        .contains(t)) limit = limit.or(then.placed.from() - cooling(task, tasks.get(later)), then, "");
             }
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), kept, floats, task.kit().stream().filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
+            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), kept, floats, task.kit().stream()
+                    .filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
         return done;
     }
 
-    /// {@return whether a task may go over a piece among the batches that come after its own: nothing travels between any of them and it, either way}
+    /// {@return whether a task may go over a piece among the batches that come after its own: nothing travels between
+    /// any of them and it, either way}
     private boolean floats(int turn, Made made, int task, Piece piece) {
         var figures = equipment.figures();
         var school = run.conditions().school();
@@ -130,7 +141,8 @@ final class Layout {
                 if (!piece.equals(later.on().get(piece.kit()))) continue;
                 for (var other : later.batch().uses(piece.kit()))
                     if (!Contacts.passes(other, use, made.batch(), false, Clean.NONE, school, figures).isEmpty()
-                            || !Contacts.passes(use, other, later.batch(), false, Clean.NONE, school, figures).isEmpty()) return false;
+                            || !Contacts.passes(use, other, later.batch(), false, Clean.NONE, school, figures)
+                                    .isEmpty()) return false;
             }
         }
         return true;
@@ -147,19 +159,22 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), List.of(piece), List.of(), List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
+            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), List.of(piece), List.of(),
+                    List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
         }
     }
 
     private static int first(Batch batch, Batch.Use use) {
-        for (var t = use.task(); t < batch.tasks().size(); t++) if (!batch.tasks().get(t).isDayBefore() && batch.tasks().get(t).kit().contains(use.kit())) return t;
+        for (var t = use.task(); t < batch.tasks().size(); t++) if (!batch.tasks().get(t).isDayBefore() && batch.tasks()
+                .get(t).kit().contains(use.kit())) return t;
         return use.task();
     }
 
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, List<Piece> pieces, List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
+    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, List<Piece> pieces,
+            List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
             var after = next.get(piece);
             if (after != null) limit = limit.or(after.placed.from(), after, piece.name());
@@ -170,9 +185,11 @@ final class Layout {
             var free = latestCook(limit.at - hands - waits, hands);
             cook = free.cook;
             settled = free.from == limit.at - hands - waits;
-            if (!settled) limit = new Limit(free.from + hands + waits, free.holder, free.holder == null ? "the hours of the cooks" : "hands");
+            if (!settled) limit = new Limit(free.from + hands + waits, free.holder,
+                    free.holder == null ? "the hours of the cooks" : "hands");
             for (var piece : pieces) {
-                var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy).toList());
+                var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy)
+                        .toList());
                 if (gap.from == limit.at - hands - waits) continue;
                 limit = new Limit(gap.from + hands + waits, null, piece.name());
                 settled = false;
@@ -195,7 +212,8 @@ final class Layout {
         on.addAll(floats);
         on.addAll(taken.values());
         var from = limit.at - hands - waits;
-        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, on, cook, from, from + hands, limit.at), limit.heldBy, limit.by);
+        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, on, cook, from,
+                from + hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
         for (var piece : pieces) next.put(piece, now);
         for (var piece : floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
@@ -213,14 +231,16 @@ final class Layout {
 
     private List<Busy> busy(Piece piece) {
         var busy = new ArrayList<>(told.taken(piece).stream().map(Layout::busy).toList());
-        for (var b : booked) if (isOnTheDay(b) && b.placed.on().contains(piece)) busy.add(new Busy(b.placed.from(), b.placed.until(), b));
+        for (var b : booked) if (isOnTheDay(b) && b.placed.on()
+                .contains(piece)) busy.add(new Busy(b.placed.from(), b.placed.until(), b));
         return busy;
     }
 
     /// only the hands-on part takes hands
     private List<Busy> busy(int cook) {
         var busy = new ArrayList<>(told.away(cook).stream().map(Layout::busy).toList());
-        for (var b : booked) if (isOnTheDay(b) && b.placed.cook() == cook) busy.add(new Busy(b.placed.from(), b.placed.hands(), b));
+        for (var b : booked) if (isOnTheDay(b) && b.placed.cook() == cook) busy.add(new Busy(b.placed.from(),
+                b.placed.hands(), b));
         return busy;
     }
 
@@ -256,15 +276,19 @@ final class Layout {
 
     List<Schedule.Placed> placed() { return booked.stream().map(Booked::placed).toList(); }
 
-    /// The chain from the first start to the end, each link held by the one after it: what it waits for, and how long that takes in all.
+    /// The chain from the first start to the end, each link held by the one after it: what it waits for, and how long
+    /// that takes in all.
     List<String> blocks() {
-        var first = booked.stream().filter(Layout::isOnTheDay).min(Comparator.comparingInt(b -> b.placed.from())).orElse(null);
+        var first = booked.stream().filter(Layout::isOnTheDay).min(Comparator.comparingInt(b -> b.placed.from()))
+                .orElse(null);
         var minutes = new LinkedHashMap<String, Integer>();
         for (var at = first; at != null; at = at.heldBy) {
             var next = at.heldBy;
             var long_ = (next == null ? 0 : next.placed.from()) - at.placed.from();
-            minutes.merge(at.by.isEmpty() ? "the steps of %s, one after the other".formatted(at.placed.dish()) : at.by.equals("hands") ? "the cooks' hands" : "the " + at.by, long_, Integer::sum);
+            minutes.merge(at.by.isEmpty() ? "the steps of %s, one after the other".formatted(at.placed.dish())
+                    : at.by.equals("hands") ? "the cooks' hands" : "the " + at.by, long_, Integer::sum);
         }
-        return minutes.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed()).map(e -> "%s: %s".formatted(e.getKey(), Schedule.inWords(e.getValue()))).toList();
+        return minutes.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .map(e -> "%s: %s".formatted(e.getKey(), Schedule.inWords(e.getValue()))).toList();
     }
 }

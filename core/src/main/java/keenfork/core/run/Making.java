@@ -2,40 +2,25 @@ package keenfork.core.run;
 
 import java.math.MathContext;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.ToDoubleFunction;
-import java.util.regex.Pattern;
-import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.GoingIn;
 import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Part;
-import keenfork.core.recipe.PartKind;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
-import keenfork.core.regime.RuleBook;
-import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Evidence;
-import org.jspecify.annotations.Nullable;
 
 /// Reads a batch from what a dish's lines and steps say.
 final class Making {
-    private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
-
     private static final double GRAMS = 1000;
     /// minutes of work of which nothing is known
     private static final int USUAL_HANDS = 10;
@@ -54,8 +39,13 @@ final class Making {
     private final double times;
     /// the part of each line, by their places
     private final List<Integer> partOf = new ArrayList<>();
+    private final Uses uses;
+    /// for each step the lines it names
+    private final List<Set<Integer>> named;
+    /// for each line the step it goes in at
+    private final List<Integer> going;
     private final List<Task> tasks = new ArrayList<>();
-    private final List<Going> goings = new ArrayList<>();
+    private final List<Uses.Going> goings = new ArrayList<>();
     /// for each part the tasks that have to be done before it is worked on again
     private final Map<Integer, Set<Integer>> last = new HashMap<>();
 
@@ -66,17 +56,19 @@ final class Making {
     /// what is not known, with the lines it is about
     private record Open(Ask.Kind kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
 
-    /// some lines going over some kit
-    private record Going(Kit kit, Set<Integer> touched, int task) {}
-
     private Making(Derivation dish, int portions) {
         this.dish = dish;
         recipe = dish.recipe();
         lines = recipe.lines();
         said = said(recipe, portions);
         times = Flow.times(recipe, portions);
-        kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED)).toList();
-        for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines().size(); i++) partOf.add(p);
+        kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED))
+                .toList();
+        for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines()
+                .size(); i++) partOf.add(p);
+        uses = new Uses(dish, partOf);
+        named = GoingIn.namedBy(recipe);
+        going = GoingIn.of(recipe).steps();
     }
 
     static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs) {
@@ -84,24 +76,34 @@ final class Making {
         making.prepare();
         making.steps(takeOffs);
         if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
-        var uses = making.uses();
-        return making.goings.isEmpty() ? Optional.empty() : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(), making.asks(), dish.recipe().mass().likelyGrams() * making.times));
+        // what stood in kit overnight is washed in the morning: it is no use of the day
+        var uses = making.uses.of(making.goings.stream().filter(g -> !making.tasks.get(g.task()).isDayBefore())
+                .toList());
+        return making.goings.isEmpty() ? Optional.empty()
+                : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(),
+                making.asks(), dish.recipe().mass().likelyGrams() * making.times));
     }
 
-    /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to multiply.
+    /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to
+    /// multiply.
     private static List<String> said(Recipe recipe, int portions) {
         if (!Flow.isScaled(recipe, portions)) return recipe.lines().stream().map(Line::text).toList();
         var scaled = Scaled.toCovers(recipe, portions, Volumes.METRIC);
-        return scaled.lines().stream().map(e -> e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3)).stripTrailingZeros().toPlainString()) : e.text()).toList();
+        return scaled.lines().stream().map(e ->
+                e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3))
+                .stripTrailingZeros().toPlainString()) : e.text()).toList();
     }
 
     private double kilos(Set<Integer> touched) { return touched.stream().mapToDouble(kilos::get).sum(); }
 
-    /// A task with its minutes: hands-on ones grow with what goes over the kit, what goes on by itself only where the kit does not hold it at once.
-    private Task task(String text, List<String> takes, List<Work> works, ToDoubleFunction<Work> kilos, List<Integer> after) {
+    /// A task with its minutes: hands-on ones grow with what goes over the kit, what goes on by itself only where the
+    /// kit does not hold it at once.
+    private Task task(String text, List<String> takes, List<Work> works, ToDoubleFunction<Work> kilos,
+            List<Integer> after) {
         var hands = works.isEmpty() ? SHORTEST_STEP : (int) Math.round(minutes(works, kilos));
         var goes = works.stream().mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
-        var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
+        var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w)))
+                .max().orElse(1);
         var windows = Window.said(text);
         var waits = windows.stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE) ? 0
                 : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
@@ -110,16 +112,19 @@ final class Making {
 
     /// "Shave the fennel, cut the apples": what is cut in one step is cut once, at the slower pace.
     private static double minutes(List<Work> works, ToDoubleFunction<Work> kilos) {
-        var cutting = works.stream().filter(Work::isCutting).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).max().orElse(0);
-        return cutting + works.stream().filter(w -> !w.isCutting()).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum();
+        var cutting = works.stream().filter(Work::isCutting).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w)))
+                .max().orElse(0);
+        return cutting + works.stream().filter(w -> !w.isCutting())
+                .mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum();
     }
 
-    /// {@return what a line says is done to it and no step does: "5 kg beetroot, roasted and peeled" is told twice where a step roasts it}
+    /// {@return what a line says is done to it and no step does: "5 kg beetroot, roasted and peeled" is told twice
+    /// where a step roasts it}
     private List<Work> untold(int line) {
-        var named = GoingIn.namedBy(recipe);
         var told = new ArrayList<Kit>();
         for (var step = 0; step < named.size(); step++)
-            if (named.get(step).contains(line) && namesItself(line, step)) for (var work : Work.in(recipe.steps().get(step))) told.add(work.kit());
+            if (named.get(step).contains(line) && namesItself(line, step)) for (var work
+                    : Work.in(recipe.steps().get(step))) told.add(work.kit());
         return Work.in(lines.get(line).preparation()).stream().filter(w -> !told.contains(w.kit())).toList();
     }
 
@@ -142,7 +147,8 @@ final class Making {
                     var line = Set.of(i);
                     var works = Work.in("soak; " + lines.get(i).text());
                     var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
-                    add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(), List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
+                    add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(),
+                            List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
                 }
                 else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
             }
@@ -162,15 +168,17 @@ final class Making {
         for (var i : cut)
             for (var work : untold(i)) {
                 if (!work.isCutting()) continue;
-                goings.add(new Going(work.kit(), Set.of(i), tasks.size()));
+                goings.add(new Uses.Going(work.kit(), Set.of(i), tasks.size()));
                 works.add(work);
                 minutes += work.pace().minutes(kilos.get(i));
             }
         var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
-        add(new Task(text, kits(works), Math.max(1, (int) Math.round(minutes)), 0, before(Set.of(part))), List.of(), cut);
+        add(new Task(text, kits(works), Math.max(1, (int) Math.round(minutes)), 0, before(Set.of(part))), List.of(),
+                cut);
     }
 
-    /// What a line says is done to it that is no cutting, "walnuts, toasted": a task of its own, so that its kit is booked and its wash is laid.
+    /// What a line says is done to it that is no cutting, "walnuts, toasted": a task of its own, so that its kit is
+    /// booked and its wash is laid.
     private void beforehand(int part) {
         for (var i = 0; i < lines.size(); i++) {
             if (partOf.get(i) != part || isDayBefore(i)) continue;
@@ -184,28 +192,29 @@ final class Making {
     private static List<Kit> kits(List<Work> works) { return works.stream().map(Work::kit).distinct().toList(); }
 
     private void steps(List<Batch.TakeOff> takeOffs) {
-        var named = GoingIn.namedBy(recipe);
-        var going = GoingIn.of(recipe).steps();
         for (var step = 0; step < recipe.steps().size(); step++) {
             var text = recipe.steps().get(step);
             var all = Set.copyOf(range(recipe.parts().size()));
-            for (var off : takeOffs) if (off.step() == step) takeOff(off.text(), all, inBy(step - 1, going));
+            for (var off : takeOffs) if (off.step() == step) takeOff(off.text(), all, inBy(step - 1));
             var works = Work.in(text);
             var touched = new TreeSet<Integer>();
-            for (var work : works) touched.addAll(touched(work, step, named.get(step), going));
+            for (var work : works) touched.addAll(touched(work, step));
             if (works.isEmpty()) touched.addAll(named.get(step));
             var parts = new TreeSet<Integer>();
             for (var i : touched) parts.add(partOf.get(i));
-            for (var work : works) if (work.kit().carries()) goings.add(new Going(work.kit(), touched(work, step, named.get(step), going), tasks.size()));
+            for (var work : works) if (work.kit().carries()) goings.add(new Uses.Going(work.kit(),
+                    touched(work, step), tasks.size()));
             // what names nothing comes after everything before it
             var on = parts.isEmpty() ? all : parts;
             var at = step;
             taskOf.add(tasks.size());
             var isRead = Work.isRead(text);
-            if (!isRead) notRead(text, inBy(step, going));
-            var takes = range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0 && going.get(i) == GoingIn.START).map(said::get).toList();
-            var task = task(text, takes, works, w -> kilos(touched(w, at, named.get(at), going)), before(on));
-            tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS, task.waits(), 1, task.after(), task.windows()));
+            if (!isRead) notRead(text, inBy(step));
+            var takes = range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0
+                    && going.get(i) == GoingIn.START).map(said::get).toList();
+            var task = task(text, takes, works, w -> kilos(touched(w, at)), before(on));
+            tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS,
+                    task.waits(), 1, task.after(), task.windows()));
             for (var p : on) last.put(p, Set.of(tasks.size() - 1));
         }
     }
@@ -215,32 +224,34 @@ final class Making {
         var kit = Assumed.kit(recipe);
         var all = Set.copyOf(range(lines.size()));
         var parts = Set.copyOf(range(recipe.parts().size()));
-        for (var one : kit) goings.add(new Going(one, all, tasks.size()));
+        for (var one : kit) goings.add(new Uses.Going(one, all, tasks.size()));
         open.add(new Open(Ask.Kind.NO_METHOD, "", kit, all, tasks.size()));
         tasks.add(new Task("Make it: no method is written", kit, USUAL_HANDS, 0, before(parts)).taking(said));
     }
 
-    /// A step that is not understood goes over what the dish's kind usually does, as far as anybody knows; [Batch#together] adds the kit of the others.
+    /// A step that is not understood goes over what the dish's kind usually does, as far as anybody knows;
+    /// [Batch#together] adds the kit of the others.
     private void notRead(String text, Set<Integer> in) {
         var kit = Assumed.kit(recipe);
         var touched = in.isEmpty() ? Set.copyOf(range(lines.size())) : in;
-        for (var one : kit) goings.add(new Going(one, touched, tasks.size()));
+        for (var one : kit) goings.add(new Uses.Going(one, touched, tasks.size()));
         open.add(new Open(Ask.Kind.STEP_NOT_READ, text, kit, touched, tasks.size()));
     }
 
     private List<Ask> asks() {
-        return open.stream().map(o -> new Ask(o.kind, o.step, o.kit, use(o.kit.getFirst(), List.of(new Going(o.kit.getFirst(), o.touched, o.task))))).toList();
+        return open.stream().map(o -> new Ask(o.kind, o.step, o.kit,
+                uses.use(o.kit.getFirst(), List.of(new Uses.Going(o.kit.getFirst(), o.touched, o.task))))).toList();
     }
 
     /// For each other dish that goes in the first task that uses it, and how much goes in.
     private Map<String, Batch.Need> needs() {
         var needs = new LinkedHashMap<String, Batch.Need>();
-        var going = GoingIn.of(recipe).steps();
         for (var i = 0; i < lines.size(); i++) {
             if (lines.get(i).dish().isEmpty()) continue;
             var step = Math.max(0, going.get(i));
             var task = step < taskOf.size() ? taskOf.get(step) : recipe.steps().isEmpty() ? 0 : tasks.size();
-            var grams = lines.get(i).weighed().map(m -> OptionalDouble.of(m.likelyGrams() * times)).orElse(OptionalDouble.empty());
+            var grams = lines.get(i).weighed().map(m -> OptionalDouble.of(m.likelyGrams() * times))
+                    .orElse(OptionalDouble.empty());
             needs.merge(lines.get(i).dish(), new Batch.Need(task, grams), Batch.Need::and);
         }
         return needs;
@@ -259,7 +270,7 @@ final class Making {
     }
 
     private void add(Task task, List<Work> works, Set<Integer> touched) {
-        for (var work : works) if (work.kit().carries()) goings.add(new Going(work.kit(), touched, tasks.size()));
+        for (var work : works) if (work.kit().carries()) goings.add(new Uses.Going(work.kit(), touched, tasks.size()));
         tasks.add(task);
         for (var i : touched) last.merge(partOf.get(i), Set.of(tasks.size() - 1), Making::joined);
     }
@@ -276,16 +287,19 @@ final class Making {
         return List.copyOf(tasks);
     }
 
-    private static Set<Integer> inBy(int step, List<Integer> going) {
+    private Set<Integer> inBy(int step) {
         var in = new TreeSet<Integer>();
         for (var i = 0; i < going.size(); i++) if (going.get(i) <= step) in.add(i);
         return in;
     }
 
-    /// What a step puts over its kit: all that is in by then, or what it names; where it names nothing, all that is in counts.
-    private Set<Integer> touched(Work work, int step, Set<Integer> named, List<Integer> going) {
-        var touched = new TreeSet<>(named);
-        if (work.allSoFar() && !(work.kit().blends() && isOfOnePart(step)) || named.isEmpty()) touched.addAll(inBy(step, going));
+    /// What a step puts over its kit: all that is in by then, or what it names; where it names nothing, all that is in
+    /// counts.
+    private Set<Integer> touched(Work work, int step) {
+        var names = named.get(step);
+        var touched = new TreeSet<>(names);
+        if (work.allSoFar() && !(work.kit().blends() && isOfOnePart(step))
+                || names.isEmpty()) touched.addAll(inBy(step));
         // too much on a kit is harmless
         return touched.isEmpty() ? Set.copyOf(range(lines.size())) : touched;
     }
@@ -293,111 +307,7 @@ final class Making {
     /// "Blend the dressing" is about that part's lines, whatever stands on the hob by then.
     private boolean isOfOnePart(int step) {
         var words = Words.of(recipe.steps().get(step)).stream().map(Words.Word::text).toList();
-        return recipe.parts().size() > 1 && recipe.parts().stream().anyMatch(p -> words.contains(Words.key(p.name())) || words.contains(Words.key(p.kind().word())));
-    }
-
-    /// What comes off goes over a kit apart from the rest as long as nothing of the rest joins it. What stood in kit overnight is washed in the morning:
-    /// it is no use of the day.
-    private List<Batch.Use> uses() {
-        var uses = new ArrayList<Batch.Use>();
-        var byKit = new LinkedHashMap<Kit, List<Going>>();
-        for (var going : goings) if (!tasks.get(going.task()).isDayBefore()) byKit.computeIfAbsent(going.kit(), _ -> new ArrayList<>()).add(going);
-        byKit.forEach((kit, all) -> {
-            var open = new ArrayList<Going>();
-            for (var going : all) {
-                if (!open.isEmpty() && apart(open.getLast(), going)) {
-                    uses.add(use(kit, open));
-                    open.clear();
-                }
-                open.add(going);
-            }
-            uses.add(use(kit, open));
-        });
-        return uses;
-    }
-
-    private boolean apart(Going one, Going other) {
-        var comesOff = comesOff(parts(one.touched()));
-        return comesOff != comesOff(parts(other.touched())) || comesOff && !parts(one.touched()).equals(parts(other.touched()));
-    }
-
-    private static boolean comesOff(List<Part> parts) { return !parts.isEmpty() && parts.stream().allMatch(p -> p.kind().comesOff()); }
-
-    private List<Part> parts(Set<Integer> touched) {
-        var parts = new TreeSet<Integer>();
-        for (var i : touched) parts.add(partOf.get(i));
-        return parts.stream().map(recipe.parts()::get).toList();
-    }
-
-    private Batch.Use use(Kit kit, List<Going> goings) {
-        var over = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
-        var touched = new TreeSet<Integer>();
-        for (var going : goings) touched.addAll(going.touched());
-        for (var i : touched) over.add(lines.get(i));
-        var parts = parts(touched);
-        var grams = Math.max(1, over.stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0, Double::sum));
-        var holds = new LinkedHashMap<Substance, Optional<Range>>();
-        var unsure = new LinkedHashSet<Substance>();
-        for (var e : dish.evidence()) {
-            var line = lineOf(e, parts, over);
-            // what a step alone names may be on any kit
-            if (line == null && e.isOfLine()) continue;
-            switch (e.certainty()) {
-                case CONTAINS -> grouped(e).forEach(s -> holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
-                case MAY_CONTAIN, NOT_KNOWN -> unsure.addAll(grouped(e));
-                case CONTACT -> { }
-            }
-        }
-        unsure.removeAll(holds.keySet());
-        return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts), isThick(recipe.name(), parts), holds, unsure, there(parts), moments(goings, parts));
-    }
-
-    private SortedMap<Integer, Set<Substance>> moments(List<Going> goings, List<Part> parts) {
-        var moments = new TreeMap<Integer, Set<Substance>>();
-        var in = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
-        for (var going : goings) {
-            for (var i : going.touched()) in.add(lines.get(i));
-            var by = new LinkedHashSet<Substance>();
-            for (var e : dish.evidence()) if (e.certainty() != Certainty.CONTACT && (!e.isOfLine() || lineOf(e, parts, in) != null)) by.addAll(grouped(e));
-            moments.put(going.task(), by);
-        }
-        return moments;
-    }
-
-    private static boolean isThick(String dish, List<Part> parts) {
-        return parts.stream().anyMatch(p -> p.kind() == PartKind.BASE || THICK.matcher(p.name()).find()) || THICK.matcher(dish).find();
-    }
-
-    private static @Nullable Line lineOf(Evidence e, List<Part> parts, Set<Line> over) {
-        for (var part : parts) for (var line : part.lines()) if (over.contains(line) && e.isOf(part, line)) return line;
-        return null;
-    }
-
-    /// What every one of the parts surely holds.
-    private Set<Substance> there(List<Part> parts) {
-        Set<Substance> all = null;
-        for (var part : parts) {
-            var of = new LinkedHashSet<Substance>();
-            for (var e : dish.evidence())
-                if (e.certainty() == Certainty.CONTAINS && part.lines().stream().anyMatch(l -> e.isOf(part, l))) of.addAll(grouped(e));
-            if (all == null) all = of;
-            else all.retainAll(of);
-        }
-        return all == null ? Set.of() : all;
-    }
-
-    /// {@return the members that any rule book lists the evidence under}
-    private static Set<Substance> grouped(Evidence evidence) {
-        var members = new LinkedHashSet<Substance>();
-        for (var book : RuleBook.all())
-            for (var group : book.groups()) if (evidence.couldBeIn(group)) book.member(group, evidence.substance()).ifPresent(members::add);
-        return members;
-    }
-
-    private static Optional<Range> protein(@Nullable Line line, double grams) {
-        if (line == null || line.mass() == null) return Optional.empty();
-        var protein = line.food().map(f -> f.protein()).orElse(null);
-        if (protein == null) return Optional.empty();
-        return Optional.of(new Range(line.mass().lowGrams() / grams * protein.low().doubleValue() * 10, line.mass().highGrams() / grams * protein.high().doubleValue() * 10));
+        return recipe.parts().size() > 1 && recipe.parts().stream()
+                .anyMatch(p -> words.contains(Words.key(p.name())) || words.contains(Words.key(p.kind().word())));
     }
 }

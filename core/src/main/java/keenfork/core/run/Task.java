@@ -22,7 +22,8 @@ public record Task(String text, List<String> takes, List<Kit> kit, int hands, in
         after = List.copyOf(after);
         windows = List.copyOf(windows);
         if (hands < 1 || waits < 0 || goes < 1)
-            throw new IllegalArgumentException("a task takes hands for a minute or more: %d, %d, %d".formatted(hands, waits, goes));
+            throw new IllegalArgumentException("a task takes hands for a minute or more: %d, %d, %d".formatted(hands,
+                    waits, goes));
     }
 
     /// A task of which no time is said.
@@ -45,7 +46,9 @@ public record Task(String text, List<String> takes, List<Kit> kit, int hands, in
     Task after(List<Integer> tasks) { return new Task(text, takes, kit, hands, waits, goes, tasks, windows); }
 
     /// {@return what is said of a kind of its time, or empty}
-    public Optional<Window> window(Window.Kind kind) { return windows.stream().filter(w -> w.kind() == kind).findFirst(); }
+    public Optional<Window> window(Window.Kind kind) {
+        return windows.stream().filter(w -> w.kind() == kind).findFirst();
+    }
 
     public boolean isDayBefore() { return window(Window.Kind.DAY_BEFORE).isPresent(); }
 

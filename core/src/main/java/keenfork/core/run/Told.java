@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Map;
 import keenfork.core.food.Words;
 
-/// What the crew says of its day that no recipe knows: who is not there, which piece is taken, what goes first for a reason of its own.
+/// What the crew says of its day that no recipe knows: who is not there, which piece is taken, what goes first for a
+/// reason of its own.
 ///
 /// @param away   when a cook is not there, by the cook's place from 0
 /// @param taken  when a piece is taken by other work, by its key
@@ -18,7 +19,8 @@ public record Told(Map<Integer, List<Span>> away, Map<String, List<Span>> taken,
     /// Some time of the day, in minutes counted from when all must be ready: they are negative before it.
     public record Span(int from, int until) {
         public Span {
-            if (until <= from) throw new IllegalArgumentException("a time ends after it begins: %d, %d".formatted(from, until));
+            if (until <= from) throw new IllegalArgumentException("a time ends after it begins: %d, %d".formatted(from,
+                    until));
         }
     }
 

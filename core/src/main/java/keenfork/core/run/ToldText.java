@@ -10,14 +10,17 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Words;
 
-/// Reads what the crew says of its day, a line for each: "Cook 2 until 15:00", "Oven shelf 1 taken 13:00 to 14:00", "Nut dip before Slaw".
+/// Reads what the crew says of its day, a line for each: "Cook 2 until 15:00", "Oven shelf 1 taken 13:00 to 14:00",
+/// "Nut dip before Slaw".
 public final class ToldText {
     private static final String TIME = "(\\d{1,2}[:.]\\d{2})";
     private static final Pattern COOK = Pattern.compile("(?i)cook\\s+(\\d{1,2})\\s+(?<rest>.+)");
     private static final Pattern TAKEN = Pattern.compile("(?i)(?<piece>.+?)\\s+(?:is\\s+)?(?:taken|busy|in use|out|gone|away)\\s+(?<rest>.+)");
     private static final Pattern BEFORE = Pattern.compile("(?i)(?<first>.+?)\\s+(?:goes\\s+|is made\\s+|comes\\s+)?before\\s+(?<then>.+)");
-    private static final Pattern FROM_TO = Pattern.compile("(?i)(?:from\\s+)?" + TIME + "\\s*(?:-|–|to|until|till)\\s*" + TIME);
-    private static final Pattern UNTIL = Pattern.compile("(?i)(?:until|till|to|leaves at|leaves|goes at|up to)\\s+" + TIME);
+    private static final Pattern FROM_TO = Pattern.compile("(?i)(?:from\\s+)?" + TIME + "\\s*(?:-|–|to|until|till)\\s*"
+            + TIME);
+    private static final Pattern UNTIL = Pattern.compile("(?i)(?:until|till|to|leaves at|leaves|goes at|up to)\\s+"
+            + TIME);
     private static final Pattern FROM = Pattern.compile("(?i)(?:from|comes at|starts at|after)\\s+" + TIME);
 
     private final Equipment equipment;
@@ -62,7 +65,8 @@ public final class ToldText {
         var piece = TAKEN.matcher(said);
         if (cook.matches()) hours(Integer.parseInt(cook.group(1)), cook.group("rest").strip());
         else if (before.matches()) orders.add(new Told.Order(dish(before.group("first")), dish(before.group("then"))));
-        else if (piece.matches()) taken.computeIfAbsent(piece(piece.group("piece")).id(), _ -> new ArrayList<>()).add(span(piece.group("rest").strip()));
+        else if (piece.matches()) taken.computeIfAbsent(piece(piece.group("piece")).id(), _ -> new ArrayList<>())
+                .add(span(piece.group("rest").strip()));
         else throw new IllegalArgumentException("write it as “Cook 2 until 15:00”, “Oven shelf 1 taken 13:00 to 14:00” or “Nut dip before Slaw”.");
     }
 
@@ -93,7 +97,8 @@ public final class ToldText {
     private Told.Span span(Matcher both) {
         var from = minute(both.group(1));
         var until = minute(both.group(2));
-        if (until <= from) throw new IllegalArgumentException("%s is not after %s.".formatted(both.group(2), both.group(1)));
+        if (until <= from) throw new IllegalArgumentException("%s is not after %s.".formatted(both.group(2),
+                both.group(1)));
         return new Told.Span(from, until);
     }
 
@@ -116,7 +121,8 @@ public final class ToldText {
     }
 
     private Piece piece(String name) {
-        return equipment.pieces().stream().filter(p -> p.name().equalsIgnoreCase(name.strip()) || p.id().equalsIgnoreCase(name.strip())).findFirst()
+        return equipment.pieces().stream().filter(p -> p.name().equalsIgnoreCase(name.strip()) || p.id()
+                .equalsIgnoreCase(name.strip())).findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no “%s” in our kit. There are %s.".formatted(name.strip(),
                         String.join(", ", equipment.pieces().stream().map(Piece::name).limit(40).toList()))));
     }

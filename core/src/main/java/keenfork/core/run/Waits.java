@@ -19,7 +19,8 @@ final class Waits {
     private record Row(Pattern work, List<Pattern> beside, int minutes) {
         /// the talk that turns a work round is read past, and the foods that it names count: "drain the soaked seeds"
         boolean isOf(Work.Sentence sentence) {
-            return work.matcher(sentence.works()).find() && beside.stream().allMatch(b -> b.matcher(sentence.whole()).find());
+            return work.matcher(sentence.works()).find() && beside.stream()
+                    .allMatch(b -> b.matcher(sentence.whole()).find());
         }
     }
 
@@ -48,13 +49,15 @@ final class Waits {
             var times = TIME.matcher(sentence.whole());
             while (times.find()) {
                 isSaid = true;
-                said += minutes(times.group(2) == null ? times.group(1) : times.group(2), times.group(3)) * goes.applyAsInt(sentence.whole());
+                said += minutes(times.group(2) == null ? times.group(1) : times.group(2),
+                        times.group(3)) * goes.applyAsInt(sentence.whole());
             }
         }
         if (isSaid) return said;
         var usual = 0;
         for (var sentence : sentences)
-            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes).orElse(0) * goes.applyAsInt(sentence.whole());
+            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes)
+                    .orElse(0) * goes.applyAsInt(sentence.whole());
         return usual;
     }
 

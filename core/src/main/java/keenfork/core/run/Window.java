@@ -36,7 +36,8 @@ public record Window(Kind kind, int least, int most) {
     private record Row(Pattern words, Window window) {}
 
     public Window {
-        if (least < 0 || most < least) throw new IllegalArgumentException("a window opens before it shuts: %d, %d".formatted(least, most));
+        if (least < 0 || most < least)
+            throw new IllegalArgumentException("a window opens before it shuts: %d, %d".formatted(least, most));
     }
 
     private static List<Row> read() {

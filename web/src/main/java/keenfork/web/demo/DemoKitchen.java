@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
@@ -93,13 +94,13 @@ class DemoKitchen implements ApplicationRunner {
         labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, "", null, null, ""));
     }
 
-    /// Tomorrow's run as the crew has it: in menu order on their own kit, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
+    /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
     private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {
         for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
         settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
         var portions = KeptRun.portions(Runs.Kept.NONE, menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, d -> d.derivation().recipe())));
-        var batches = Batch.together(menu.dishes().stream().flatMap(d -> KeptRun.batch(d.id(), d.derivation(), portions.getOrDefault(d.id(), Batch.portions(d.derivation().recipe())), List.of()).stream()).toList());
+        var batches = Batch.together(menu.dishes().stream().sorted(Comparator.comparing(d -> menu.using(d.name()).isEmpty())).flatMap(d -> KeptRun.batch(d.id(), d.derivation(), portions.getOrDefault(d.id(), Batch.portions(d.derivation().recipe())), List.of()).stream()).toList());
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
         var run = Sequencer.washed(batches, Conditions.USUAL.with(menu.run().equipment()));
         runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(), "wrote the run down", CREW);

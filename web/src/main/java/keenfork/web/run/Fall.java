@@ -17,7 +17,8 @@ import keenfork.core.run.Schedule;
 import keenfork.web.page.Format;
 import org.jspecify.annotations.Nullable;
 
-/// The next two hours of a run, read downward: the kit that matters most hangs side by side, a batch is a ribbon on it, a wash is a gate that holds what was left, twine takes the food on.
+/// The next two hours of a run, read downward: the kit that matters most hangs side by side, a batch is a ribbon on it,
+/// a wash is a gate that holds what was left, twine takes the food on.
 ///
 /// @param columns the pieces, from the left
 /// @param ticks   the half hours
@@ -27,7 +28,8 @@ import org.jspecify.annotations.Nullable;
 /// @param twines  where food goes from one piece to another
 /// @param also    pieces in use in these hours that do not hang here
 /// @param words   the whole of it as it is heard
-record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons, List<Gate> gates, List<Drip> drips, List<String> twines, List<String> also, String words) {
+record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons, List<Gate> gates,
+        List<Drip> drips, List<String> twines, List<String> also, String words) {
     static final int HOURS = 120;
     private static final int WIDTH = 792;
     private static final int HEAD = 46;
@@ -52,7 +54,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
 
     /// @param lines  its name as far as it fits
     /// @param blocks where a small block for each group it holds stands
-    record Ribbon(String path, int x, int y, int height, boolean now, List<String> lines, List<Integer> blocks, int blockY, String cook, String words) {}
+    record Ribbon(String path, int x, int y, int height, boolean now, List<String> lines, List<Integer> blocks,
+            int blockY, String cook, String words) {}
 
     /// @param what what was left on the piece, in few words; empty where nothing would travel
     record Gate(String stain, int x, int y, int width, int middle, String what, String word, String words) {}
@@ -66,7 +69,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
     /// {@return the hours from a minute on}
     /// @param run   the run as it was planned
     /// @param left  for a clean what it holds back, in few words
-    static Fall of(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from, Map<Schedule.Placed, String> left) {
+    static Fall of(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from,
+            Map<Schedule.Placed, String> left) {
         return new Drawing(run, progress, trips, batches, ready, from, left).fall();
     }
 
@@ -88,7 +92,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
         private final Set<Stretch> held = new HashSet<>();
         private double each;
 
-        Drawing(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from, Map<Schedule.Placed, String> left) {
+        Drawing(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from,
+                Map<Schedule.Placed, String> left) {
             this.run = run;
             this.progress = progress;
             this.trips = trips;
@@ -105,11 +110,14 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             each = (WIDTH - LEFT) / (double) Math.max(1, pieces.size());
             var stretches = stretches();
             hang(stretches);
-            var ribbons = stretches.stream().filter(t -> tops.getOrDefault(t, 0) < HEAD + BODY).map(this::ribbon).toList();
+            var ribbons = stretches.stream().filter(t -> tops.getOrDefault(t, 0) < HEAD + BODY).map(this::ribbon)
+                    .toList();
             var columns = new ArrayList<Column>();
-            for (var i = 0; i < pieces.size(); i++) columns.add(new Column(Format.upper(shortName(pieces.get(i).name())), x(i), x(i) + wide() / 2));
+            for (var i = 0; i < pieces.size(); i++) columns.add(new Column(Format.upper(shortName(pieces.get(i)
+                    .name())), x(i), x(i) + wide() / 2));
             var also = inUse.stream().filter(p -> !pieces.contains(p)).map(Piece::name).toList();
-            return new Fall(WIDTH, HEAD + BODY, columns, ticks(), ribbons, gates(), drips(stretches), twines(stretches), also, words(stretches));
+            return new Fall(WIDTH, HEAD + BODY, columns, ticks(), ribbons, gates(), drips(stretches),
+                    twines(stretches), also, words(stretches));
         }
 
         private static String shortName(String name) {
@@ -121,14 +129,17 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
 
         private int wide() { return (int) Math.round(each) - GAP; }
 
-        private int y(int minute) { return HEAD + (int) Math.round((Math.clamp(minute, from, from + HOURS) - from) * BODY / (double) HOURS); }
+        private int y(int minute) {
+            return HEAD + (int) Math.round((Math.clamp(minute, from, from + HOURS) - from) * BODY / (double) HOURS);
+        }
 
         private boolean isSeen(Schedule.Placed p) {
             return progress.open().contains(p) && progress.starts(p) < from + HOURS && progress.ends(p) > from;
         }
 
         private List<Piece> inUse() {
-            return run.conditions().equipment().pieces().stream().filter(p -> progress.open().stream().anyMatch(d -> d.on().contains(p) && isSeen(d))).toList();
+            return run.conditions().equipment().pieces().stream()
+                    .filter(p -> progress.open().stream().anyMatch(d -> d.on().contains(p) && isSeen(d))).toList();
         }
 
         /// Kit on which something is held back or travels matters more than kit that is only used.
@@ -147,10 +158,12 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
                 Stretch open = null;
                 for (var p : progress.open()) {
                     if (!p.on().contains(pieces.get(c)) || !isSeen(p)) continue;
-                    var goesOn = open != null && p.kind() == Schedule.Kind.TASK && p.turn() == open.turn && p.from() - open.last.until() <= NEAR;
+                    var goesOn = open != null && p.kind() == Schedule.Kind.TASK && p.turn() == open.turn
+                            && p.from() - open.last.until() <= NEAR;
                     if (open != null && !goesOn) all.add(open);
                     if (p.kind() == Schedule.Kind.CLEAN) open = null;
-                    else if (goesOn && open != null) open = new Stretch(c, open.turn, open.from, progress.ends(p), open.first, p);
+                    else if (goesOn && open != null) open = new Stretch(c, open.turn, open.from, progress.ends(p),
+                            open.first, p);
                     else open = new Stretch(c, p.turn(), progress.starts(p), progress.ends(p), p, p);
                 }
                 if (open != null) all.add(open);
@@ -162,7 +175,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             var ticks = new ArrayList<Tick>();
             var start = ready.toSecondOfDay() / 60 - progress.schedule().minutes();
             for (var half = Math.floorDiv(start + from, 30) + 1; half * 30 - start < from + HOURS; half++)
-                if (half * 30 - start > from + 6) ticks.add(new Tick(y(half * 30 - start), "%02d:%02d".formatted(Math.floorMod(half / 2, 24), half % 2 * 30), half % 2 == 0));
+                if (half * 30 - start > from + 6) ticks.add(new Tick(y(half * 30 - start),
+                        "%02d:%02d".formatted(Math.floorMod(half / 2, 24), half % 2 * 30), half % 2 == 0));
             return ticks;
         }
 
@@ -173,13 +187,20 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             var batch = run.turns().get(s.turn).batch();
             var rows = Math.clamp((height - 4) / LINE, 1, 3);
             var lines = wrapped(batch.dish(), (int) ((wide() - 20) / LETTER), rows);
-            var groups = pieces.get(s.column).kit().carries() ? batch.uses(pieces.get(s.column).kit()).stream().flatMap(u -> Sheet.groups(u, u.leaves(), batches.menu().ruleBook()).stream()).distinct().count() : 0;
+            var groups = pieces.get(s.column).kit().carries() ? batch.uses(pieces.get(s.column).kit()).stream()
+                    .flatMap(u -> Sheet.groups(u, u.leaves(), batches.menu().ruleBook()).stream()).distinct()
+                    .count() : 0;
             var blocks = new ArrayList<Integer>();
             var room = height >= LINE * lines.size() + 24 + (isHeld(s) ? STAINED : 0);
             var foot = top + height - 17 - (isHeld(s) ? STAINED : 0);
             for (var i = 0; room && i < Math.min(groups, 5); i++) blocks.add(x + wide() - 44 - i * 13);
-            var now = progress.cooks().stream().anyMatch(c -> c.now().filter(n -> n.turn() == s.turn && n.on().contains(pieces.get(s.column)) && n.from() >= s.first.from() && n.until() <= s.last.until()).isPresent());
-            return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot, room ? String.valueOf(s.first.cook() + 1) : "", "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column).name()));
+            var now = progress.cooks().stream().anyMatch(c -> c.now()
+                    .filter(n -> n.turn() == s.turn && n.on().contains(pieces.get(s.column))
+                    && n.from() >= s.first.from() && n.until() <= s.last.until()).isPresent());
+            return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
+                    room ? String.valueOf(s.first.cook() + 1) : "",
+                    "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column)
+                    .name()));
         }
 
         private boolean isHeld(Stretch s) { return held.contains(s); }
@@ -189,12 +210,16 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             for (var c = 0; c < pieces.size(); c++) {
                 var column = c;
                 var own = stretches.stream().filter(s -> s.column == column).toList();
-                var cleans = progress.open().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN && p.on().contains(pieces.get(column)) && isSeen(p)).toList();
+                var cleans = progress.open().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN && p.on()
+                        .contains(pieces.get(column)) && isSeen(p)).toList();
                 var cursor = HEAD;
                 var s = 0;
                 for (var i = 0; i <= cleans.size(); i++) {
-                    for (; s < own.size() && (i == cleans.size() || own.get(s).from < progress.starts(cleans.get(i)) + 1); s++) {
-                        var isHeld = i < cleans.size() && (s + 1 == own.size() || own.get(s + 1).from > progress.starts(cleans.get(i))) && !left.getOrDefault(cleans.get(i), "").isEmpty();
+                    for (; s < own.size() && (i == cleans.size() || own.get(s)
+                            .from < progress.starts(cleans.get(i)) + 1); s++) {
+                        var isHeld = i < cleans.size() && (s + 1 == own.size() || own.get(s + 1)
+                                .from > progress.starts(cleans.get(i))) && !left.getOrDefault(cleans.get(i), "")
+                                .isEmpty();
                         if (isHeld) held.add(own.get(s));
                         var top = Math.max(cursor, y(own.get(s).from));
                         var height = Math.max(LOWEST + (isHeld ? STAINED : 0), y(own.get(s).until) - top);
@@ -203,7 +228,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
                         cursor = top + height + 2;
                     }
                     if (i == cleans.size()) break;
-                    var stain = left.getOrDefault(cleans.get(i), "").isEmpty() || s > 0 && held.contains(own.get(s - 1)) && cursor > HEAD ? 0 : STAINED + 12;
+                    var stain = left.getOrDefault(cleans.get(i), "").isEmpty() || s > 0
+                            && held.contains(own.get(s - 1)) && cursor > HEAD ? 0 : STAINED + 12;
                     var y = Math.max(cursor + stain, y(progress.starts(cleans.get(i))));
                     gateAt.put(cleans.get(i), y);
                     cursor = y + GATE + 4;
@@ -213,7 +239,8 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
 
         /// Cloth hangs a little uneven at both ends.
         private static String path(int x, int y, int wide, int height) {
-            return "M%d %dC%d %d %d %d %d %dV%dC%d %d %d %d %d %dZ".formatted(x, y, x + wide / 3, y - 4, x + wide * 2 / 3, y + 5, x + wide, y, y + height - 2,
+            return "M%d %dC%d %d %d %d %d %dV%dC%d %d %d %d %d %dZ".formatted(x, y, x + wide / 3, y - 4,
+                    x + wide * 2 / 3, y + 5, x + wide, y, y + height - 2,
                     x + wide * 2 / 3, y + height + 5, x + wide / 3, y + height - 5, x, y + height - 1);
         }
 
@@ -225,42 +252,62 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
                     var y = gateAt.getOrDefault(p, HEAD);
                     if (y > HEAD + BODY) continue;
                     var what = left.getOrDefault(p, "");
-                    gates.add(new Gate(stain(x(c), y, wide()), x(c), y, wide(), x(c) + wide() / 2, cut(what, (int) ((wide() - 20) / LETTER)), word(p), "%s before %s%s".formatted(p.text(), p.dish(), what.isEmpty() ? "" : ", " + what + " on it")));
+                    gates.add(new Gate(stain(x(c), y, wide()), x(c), y, wide(), x(c) + wide() / 2,
+                            cut(what, (int) ((wide() - 20) / LETTER)), word(p),
+                            "%s before %s%s".formatted(p.text(), p.dish(),
+                            what.isEmpty() ? "" : ", " + what + " on it")));
                 }
             return gates;
         }
 
-        private static String word(Schedule.Placed p) { return p.on().getFirst().kit().endedBy() == Clean.FRESH ? "renew" : p.text().endsWith("wiped") ? "wipe" : p.text().endsWith("rinsed") ? "rinse" : "wash"; }
+        private static String word(Schedule.Placed p) {
+            return p.on().getFirst().kit().endedBy() == Clean.FRESH ? "renew" : p.text()
+                    .endsWith("wiped") ? "wipe" : p.text().endsWith("rinsed") ? "rinse" : "wash";
+        }
 
         private List<Drip> drips(List<Stretch> stretches) {
             var drips = new ArrayList<Drip>();
             for (var trip : trips)
                 for (var s : stretches)
-                    if (s.turn == trip.turn() && pieces.get(s.column).id().equals(trip.piece()) && tops.getOrDefault(s, 0) > HEAD + STAINED) {
-                        drips.add(new Drip(drip(x(s.column), tops.getOrDefault(s, HEAD), wide()), x(s.column), tops.getOrDefault(s, HEAD), wide(), x(s.column) + wide() / 2, cut(trip.words(), (int) ((wide() - 20) / LETTER))));
+                    if (s.turn == trip.turn() && pieces.get(s.column).id().equals(trip.piece())
+                            && tops.getOrDefault(s, 0) > HEAD + STAINED) {
+                        drips.add(new Drip(drip(x(s.column), tops.getOrDefault(s, HEAD), wide()), x(s.column),
+                                tops.getOrDefault(s, HEAD), wide(), x(s.column) + wide() / 2,
+                                cut(trip.words(), (int) ((wide() - 20) / LETTER))));
                         break;
                     }
             return drips;
         }
 
-        private static final double[] STAIN = {20.6, -25, 42.4, -30, 57, -22, 66.7, -27, 77, -31, 100.7, -31, 115.3, -25, 130.4, -21, 131.4, -11, 125.4, -4, 124.4, 0, 127.4, 0, 123.4, 0};
+        private static final double[] STAIN = {20.6, -25, 42.4, -30, 57, -22, 66.7, -27, 77, -31, 100.7, -31, 115.3,
+                -25, 130.4, -21, 131.4, -11, 125.4, -4, 124.4, 0, 127.4, 0, 123.4, 0};
 
         /// The one free-hand shape of the program: what is left on a piece. Its size says nothing of the amount.
-        private static String stain(int x, int base, int wide) { return shape(x, base, wide) + "H%.1fC%.1f %d %.1f %d %.1f %dC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 10), at(x, wide, 6), base, at(x, wide, 9), base, at(x, wide, 8), base - 5, at(x, wide, 2), base - 12, at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25); }
+        private static String stain(int x, int base, int wide) {
+            return shape(x, base, wide)
+                    + "H%.1fC%.1f %d %.1f %d %.1f %dC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 10),
+                    at(x, wide, 6), base, at(x, wide, 9), base, at(x, wide, 8), base - 5, at(x, wide, 2), base - 12,
+                    at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25);
+        }
 
         /// The same where nothing holds it: it runs down into what is made next.
         private static String drip(int x, int base, int wide) {
             var path = new StringBuilder(shape(x, base, wide));
             var run = new int[][] {{112, 22}, {84, 12}, {52, 28}, {24, 16}};
             for (var r : run)
-                path.append("L%.1f %dV%dC%.1f %d %.1f %d %.1f %dV%d".formatted(at(x, wide, r[0] + 7.0), base, base + r[1], at(x, wide, r[0] + 7.0), base + r[1] + 11, at(x, wide, r[0] - 7.0), base + r[1] + 11, at(x, wide, r[0] - 7.0), base + r[1], base));
-            return path.append("H%.1fC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 8), at(x, wide, 2), base - 8, at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25)).toString();
+                path.append("L%.1f %dV%dC%.1f %d %.1f %d %.1f %dV%d".formatted(at(x, wide, r[0] + 7.0), base,
+                        base + r[1], at(x, wide, r[0] + 7.0), base + r[1] + 11, at(x, wide, r[0] - 7.0),
+                        base + r[1] + 11, at(x, wide, r[0] - 7.0), base + r[1], base));
+            return path.append("H%.1fC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 8), at(x, wide, 2), base - 8,
+                    at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25)).toString();
         }
 
         private static String shape(int x, int base, int wide) {
             var p = new StringBuilder("M%.1f %.1f".formatted(at(x, wide, STAIN[0]), base + STAIN[1]));
             for (var i = 2; i + 5 < STAIN.length; i += 6)
-                p.append("C%.1f %.1f %.1f %.1f %.1f %.1f".formatted(at(x, wide, STAIN[i]), base + STAIN[i + 1], at(x, wide, STAIN[i + 2]), base + STAIN[i + 3], at(x, wide, STAIN[i + 4]), base + STAIN[i + 5]));
+                p.append("C%.1f %.1f %.1f %.1f %.1f %.1f".formatted(at(x, wide, STAIN[i]), base + STAIN[i + 1],
+                        at(x, wide, STAIN[i + 2]), base + STAIN[i + 3], at(x, wide, STAIN[i + 4]),
+                        base + STAIN[i + 5]));
             return p.toString();
         }
 
@@ -270,7 +317,9 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
         private List<String> twines(List<Stretch> stretches) {
             var twines = new ArrayList<String>();
             for (var s : stretches) {
-                var before = stretches.stream().filter(o -> o != s && o.turn == s.turn && Math.abs(o.column - s.column) == 1 && o.until <= s.from + 1 && s.from - o.until <= FOLLOWED && feeds(o, s)).max(Comparator.comparingInt(Stretch::until)).orElse(null);
+                var before = stretches.stream().filter(o -> o != s && o.turn == s.turn
+                        && Math.abs(o.column - s.column) == 1 && o.until <= s.from + 1 && s.from - o.until <= FOLLOWED
+                        && feeds(o, s)).max(Comparator.comparingInt(Stretch::until)).orElse(null);
                 if (before == null) continue;
                 var toTheRight = s.column > before.column;
                 var x1 = x(before.column) + (toTheRight ? wide() : 0);
@@ -287,22 +336,28 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
         private boolean feeds(Stretch one, Stretch other) {
             var tasks = run.turns().get(one.turn).batch().tasks();
             for (var t = other.first.task(); t <= other.last.task(); t++)
-                for (var before : tasks.get(t).after()) if (before >= one.first.task() && before <= one.last.task()) return true;
+                for (var before : tasks.get(t).after()) if (before >= one.first.task()
+                        && before <= one.last.task()) return true;
             return false;
         }
 
         private String words(List<Stretch> stretches) {
             var byPiece = new LinkedHashMap<String, List<String>>();
-            for (var s : stretches) byPiece.computeIfAbsent(pieces.get(s.column).name(), _ -> new ArrayList<>()).add("%s %s".formatted(time(s.from), run.turns().get(s.turn).batch().dish()));
+            for (var s : stretches) byPiece.computeIfAbsent(pieces.get(s.column).name(), _ -> new ArrayList<>())
+                    .add("%s %s".formatted(time(s.from), run.turns().get(s.turn).batch().dish()));
             var said = new ArrayList<String>();
             byPiece.forEach((piece, all) -> said.add(piece + ": " + String.join(", ", all)));
             return "The next two hours, downward, by kit. " + String.join(". ", said);
         }
 
-        private String time(int minute) { return ready.minusMinutes(progress.schedule().minutes() - minute).toString(); }
+        private String time(int minute) {
+            return ready.minusMinutes(progress.schedule().minutes() - minute).toString();
+        }
     }
 
-    private static String cut(String words, int letters) { return words.length() <= letters ? words : words.substring(0, Math.max(1, letters - 1)).stripTrailing() + "…"; }
+    private static String cut(String words, int letters) {
+        return words.length() <= letters ? words : words.substring(0, Math.max(1, letters - 1)).stripTrailing() + "…";
+    }
 
     /// A name in lines, by its words; what does not fit is left away with a sign.
     private static List<String> wrapped(String name, int letters, int rows) {

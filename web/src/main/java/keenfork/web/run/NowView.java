@@ -23,7 +23,8 @@ import keenfork.web.persistence.Events;
 import keenfork.web.persistence.Runs;
 import org.jspecify.annotations.Nullable;
 
-/// The run for the hands: for each cook what is now, what to wash before the next, and what is next; beside it the next two hours by kit.
+/// The run for the hands: for each cook what is now, what to wash before the next, and what is next; beside it the next
+/// two hours by kit.
 ///
 /// @param day      the day all is served, in words
 /// @param standing how the day stands: when it begins, whether it is on time
@@ -33,7 +34,8 @@ import org.jspecify.annotations.Nullable;
 /// @param open     how many steps and dishes are not known
 /// @param cooks    a card for each pair of hands
 /// @param lately   what was marked last, the newest first
-record NowView(String day, String clock, String standing, boolean late, List<String> trips, List<Passed> passed, int open, List<Card> cooks, Fall fall, Whole whole, List<Lately> lately) {
+record NowView(String day, String clock, String standing, boolean late, List<String> trips, List<Passed> passed,
+        int open, List<Card> cooks, Fall fall, Whole whole, List<Lately> lately) {
     private static final int LAST = 4;
     private static final int MOST_WASHES = 1;
 
@@ -68,7 +70,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
 
     record Hour(int x, String time) {}
 
-    static NowView of(Batches batches, List<Runs.Marked> marks, List<Events.Guests> groups, LocalDateTime at, Format format) {
+    static NowView of(Batches batches, List<Runs.Marked> marks, List<Events.Guests> groups, LocalDateTime at,
+            Format format) {
         var planned = batches.planned();
         var schedule = planned.schedule();
         var ready = batches.day().serve();
@@ -82,10 +85,14 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         var cooks = progress.cooks().stream().map(builder::card).toList();
         var left = new HashMap<Schedule.Placed, String>();
         for (var p : progress.open())
-            if (p.kind() == Schedule.Kind.CLEAN && progress.starts(p) < from + Fall.HOURS) left.put(p, builder.names(builder.held(p)));
-        return new NowView(batches.served().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK), at.toLocalTime().truncatedTo(ChronoUnit.MINUTES).toString(), standing(progress, starts, at, ready), progress.behind() > 0,
+            if (p.kind() == Schedule.Kind.CLEAN && progress.starts(p) < from + Fall.HOURS) left.put(p,
+                    builder.names(builder.held(p)));
+        return new NowView(batches.served().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK), at.toLocalTime()
+                .truncatedTo(ChronoUnit.MINUTES).toString(), standing(progress, starts, at, ready),
+                progress.behind() > 0,
                 trips.stream().map(Trip::title).toList(), builder.passed(), truth.asks().size(), cooks,
-                Fall.of(planned, progress, trips, batches, ready, from, left), builder.whole(from), builder.lately(marks));
+                Fall.of(planned, progress, trips, batches, ready, from, left), builder.whole(from),
+                        builder.lately(marks));
     }
 
     private static String standing(Progress progress, LocalDateTime starts, LocalDateTime at, LocalTime ready) {
@@ -93,7 +100,9 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         if (!all.isEmpty() && progress.open().isEmpty()) return "all done";
         if (at.isBefore(starts)) return "begins %s, ready %s".formatted(starts.toLocalTime(), ready);
         if (progress.behind() <= 0) return "on time, ready " + ready;
-        return progress.behind() > 24 * 60 ? "this day is over" : "%s behind: ready %s, not %s".formatted(Schedule.inWords(progress.behind()), ready.plusMinutes(progress.behind()), ready);
+        return progress.behind() > 24 * 60 ? "this day is over"
+                : "%s behind: ready %s, not %s".formatted(Schedule.inWords(progress.behind()),
+                ready.plusMinutes(progress.behind()), ready);
     }
 
     /// a view being made
@@ -108,7 +117,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         private final LocalTime ready;
         private final Format format;
 
-        Builder(Batches batches, PrepRun planned, Progress progress, List<Events.Guests> groups, LocalTime ready, Format format) {
+        Builder(Batches batches, PrepRun planned, Progress progress, List<Events.Guests> groups, LocalTime ready,
+                Format format) {
             this.batches = batches;
             this.planned = planned;
             this.progress = progress;
@@ -117,12 +127,17 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             this.format = format;
         }
 
-        private String time(int minute) { return ready.minusMinutes(progress.schedule().minutes() - minute).toString(); }
+        private String time(int minute) {
+            return ready.minusMinutes(progress.schedule().minutes() - minute).toString();
+        }
 
         Card card(Progress.AtWork at) {
             var washes = at.washes().stream().map(this::wash).toList();
             var now = at.now().map(p -> row(p, when(p))).orElse(null);
-            return new Card(at.cook() + 1, now, washes.stream().limit(MOST_WASHES).toList(), washes.size() <= MOST_WASHES ? "" : "then clean: " + format.list(washes.stream().skip(MOST_WASHES).map(Wash::piece).distinct().toList()), at.next().map(p -> row(p, time(progress.starts(p)))).orElse(null));
+            return new Card(at.cook() + 1, now, washes.stream().limit(MOST_WASHES).toList(),
+                    washes.size() <= MOST_WASHES ? "" : "then clean: "
+                    + format.list(washes.stream().skip(MOST_WASHES).map(Wash::piece).distinct().toList()), at.next()
+                    .map(p -> row(p, time(progress.starts(p)))).orElse(null));
         }
 
         private String when(Schedule.Placed p) {
@@ -134,23 +149,27 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var task = planned.turns().get(p.turn()).batch().tasks().get(p.task());
             var on = p.on().stream().filter(piece -> piece.kit().carries()).map(piece -> piece.name()).toList();
             var goes = task.goes() > 1 ? ", in %d goes".formatted(task.goes()) : "";
-            return new Row(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes, String.join(", ", task.takes()), on.isEmpty() ? "" : format.list(on), mark(p));
+            return new Row(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes, String.join(", ", task.takes()),
+                    on.isEmpty() ? "" : format.list(on), mark(p));
         }
 
         private Mark mark(Schedule.Placed p) {
             var dish = batches.id(planned.turns().get(p.turn()).batch());
-            return p.kind() == Schedule.Kind.CLEAN ? new Mark(dish, true, p.on().getFirst().kit().id(), p.use()) : new Mark(dish, false, p.text(), p.task());
+            return p.kind() == Schedule.Kind.CLEAN ? new Mark(dish, true, p.on().getFirst().kit().id(), p.use())
+                    : new Mark(dish, false, p.text(), p.task());
         }
 
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
             var out = Trip.shutOut(held, batches, groups);
-            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without", word(p), p.on().getFirst().name(), p.dish(), mark(p));
+            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without", word(p),
+                    p.on().getFirst().name(), p.dish(), mark(p));
         }
 
         private static String word(Schedule.Placed p) {
             if (p.on().getFirst().kit().endedBy() == Clean.FRESH) return "Renew";
-            return p.text().endsWith(Clean.WIPE.words()) ? "Wipe" : p.text().endsWith(Clean.RINSE.words()) ? "Rinse" : "Wash";
+            return p.text().endsWith(Clean.WIPE.words()) ? "Wipe" : p.text()
+                    .endsWith(Clean.RINSE.words()) ? "Rinse" : "Wash";
         }
 
         /// What a clean holds back: what would travel without it.
@@ -158,7 +177,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var order = new ArrayList<>(planned.order());
             var kit = clean.on().getFirst().kit();
             order.set(clean.turn(), order.get(clean.turn()).with(new Made.Before(kit, clean.use()), Clean.NONE));
-            return Sequencer.score(order, planned.conditions()).turns().get(clean.turn()).carried().stream().filter(c -> c.kit() == kit && c.use() == clean.use()).toList();
+            return Sequencer.score(order, planned.conditions()).turns().get(clean.turn()).carried().stream()
+                    .filter(c -> c.kit() == kit && c.use() == clean.use()).toList();
         }
 
         String names(List<Carried> carried) {
@@ -172,7 +192,9 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var done = progress.done();
             for (var turn : planned.turns())
                 for (var before : turn.made().cleans().keySet())
-                    if (done.isPassedOver(turn.batch(), before)) passed.add(new Passed("Nobody marked the %s clean before %s.".formatted(turn.made().piece(before.kit()).name(), turn.batch().dish()),
+                    if (done.isPassedOver(turn.batch(),
+                            before)) passed.add(new Passed("Nobody marked the %s clean before %s.".formatted(turn.made()
+                            .piece(before.kit()).name(), turn.batch().dish()),
                             new Mark(batches.id(turn.batch()), true, before.kit().id(), before.use())));
             return passed;
         }
@@ -180,8 +202,11 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         List<Lately> lately(List<Runs.Marked> marks) {
             return marks.reversed().stream().limit(LAST).map(m -> {
                 var dish = batches.menu().dish(m.mark().dish()).map(d -> d.name()).orElse("a dish that is gone");
-                var what = m.mark().clean() ? "%s clean, before %s".formatted(Kit.named(m.mark().what()).map(Kit::name).orElse(m.mark().what()), dish) : dish + ": " + m.mark().what();
-                return new Lately("%s%s".formatted(what, m.by().isEmpty() ? "" : ", " + m.by()), new Mark(m.mark().dish(), m.mark().clean(), m.mark().what(), m.mark().place()));
+                var what = m.mark().clean() ? "%s clean, before %s".formatted(Kit.named(m.mark().what()).map(Kit::name)
+                        .orElse(m.mark().what()), dish) : dish + ": " + m.mark().what();
+                return new Lately("%s: %s%s".formatted(format.moment(m.at()), what, m.by()
+                        .isEmpty() ? "" : ", by " + m.by()), new Mark(m.mark().dish(), m.mark().clean(), m.mark()
+                        .what(), m.mark().place()));
             }).toList();
         }
 
@@ -192,11 +217,16 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var rows = new ArrayList<Integer>();
             for (var c = 0; c < schedule.cooks(); c++) rows.add(36 + c * ROW);
             for (var p : schedule.onTheDay())
-                bars.add(new Bar(DAY_LEFT + (int) (p.from() * scale), rows.get(p.cook()), Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), p.kind() == Schedule.Kind.CLEAN, progress.done().isDone(p)));
+                bars.add(new Bar(DAY_LEFT + (int) (p.from() * scale), rows.get(p.cook()),
+                        Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), p.kind() == Schedule.Kind.CLEAN,
+                        progress.done().isDone(p)));
             var hours = new ArrayList<Hour>();
             var start = ready.toSecondOfDay() / 60 - schedule.minutes();
-            for (var hour = Math.floorDiv(start, 60) + 1; hour * 60 < ready.toSecondOfDay() / 60 - 20; hour++) hours.add(new Hour(DAY_LEFT + (int) ((hour * 60 - start) * scale), String.valueOf(Math.floorMod(hour, 24))));
-            return new Whole(bars, hours, DAY_LEFT + (int) (from * scale), (int) (Math.min(Fall.HOURS, Math.max(0, schedule.minutes() - from)) * scale), rows);
+            for (var hour = Math.floorDiv(start, 60)
+                    + 1; hour * 60 < ready.toSecondOfDay() / 60 - 20; hour++) hours.add(new Hour(DAY_LEFT
+                    + (int) ((hour * 60 - start) * scale), String.valueOf(Math.floorMod(hour, 24))));
+            return new Whole(bars, hours, DAY_LEFT + (int) (from * scale),
+                    (int) (Math.min(Fall.HOURS, Math.max(0, schedule.minutes() - from)) * scale), rows);
         }
     }
 }

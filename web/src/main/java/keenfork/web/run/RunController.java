@@ -17,7 +17,9 @@ class RunController {
         this.search = search;
     }
 
-    @GetMapping("/run") String run(@RequestParam(defaultValue = "best") String show, @RequestParam(defaultValue = "0") long open, @RequestParam(defaultValue = "-1") int trip, @RequestParam(defaultValue = "") String zoom, Model model) {
+    /// Before its day a run is planned; on the day it opens where the hands are, and the plan is one press away.
+    @GetMapping("/run") String run(@RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "0") long open, @RequestParam(defaultValue = "-1") int trip, @RequestParam(defaultValue = "") String zoom, Model model) {
+        if (show.isEmpty() && open == 0 && trip < 0 && page.isToday()) return "redirect:/run/now";
         return page.fill(model, new RunPage.Asked(show.equals("yours") ? "yours" : "best", open, trip, zoom.equals("wide")), "");
     }
 

@@ -51,6 +51,12 @@ class RunPage {
 
     Batches batches() { return Batches.of(kitchen.menu(), settings.runDay(), settings.told()); }
 
+    /// {@return whether a run is in force and this is its day}
+    boolean isToday() {
+        var day = settings.runDay().day();
+        return runs.inForce().id() != 0 && LocalDate.now(clock).equals(day);
+    }
+
     /// @param wrong what went wrong, in words; empty for nothing
     String fill(Model model, Asked asked, String wrong) {
         var batches = batches();

@@ -1,0 +1,162 @@
+package keenfork.core.run;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import keenfork.core.food.Substance;
+import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Part;
+import keenfork.core.recipe.PartKind;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Evidence;
+import org.jspecify.annotations.Nullable;
+
+/// What of a dish goes over which kit, by what is known of its lines.
+final class Uses {
+    private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
+
+    private final Derivation dish;
+    private final Recipe recipe;
+    private final List<Line> lines;
+    /// the part of each line, by their places
+    private final List<Integer> partOf;
+
+    /// some lines going over some kit
+    record Going(Kit kit, Set<Integer> touched, int task) {}
+
+    Uses(Derivation dish, List<Integer> partOf) {
+        this.dish = dish;
+        recipe = dish.recipe();
+        lines = recipe.lines();
+        this.partOf = List.copyOf(partOf);
+    }
+
+    /// What comes off goes over a kit apart from the rest as long as nothing of the rest joins it.
+    /// @param goings what goes over kit on the day, in order
+    List<Batch.Use> of(List<Going> goings) {
+        var uses = new ArrayList<Batch.Use>();
+        var byKit = new LinkedHashMap<Kit, List<Going>>();
+        for (var going : goings) byKit.computeIfAbsent(going.kit(), _ -> new ArrayList<>()).add(going);
+        byKit.forEach((kit, all) -> {
+            var open = new ArrayList<Going>();
+            for (var going : all) {
+                if (!open.isEmpty() && apart(open.getLast(), going)) {
+                    uses.add(use(kit, open));
+                    open.clear();
+                }
+                open.add(going);
+            }
+            uses.add(use(kit, open));
+        });
+        return uses;
+    }
+
+    private boolean apart(Going one, Going other) {
+        var comesOff = comesOff(parts(one.touched()));
+        return comesOff != comesOff(parts(other.touched())) || comesOff && !parts(one.touched())
+                .equals(parts(other.touched()));
+    }
+
+    private static boolean comesOff(List<Part> parts) {
+        return !parts.isEmpty() && parts.stream().allMatch(p -> p.kind().comesOff());
+    }
+
+    private List<Part> parts(Set<Integer> touched) {
+        var parts = new TreeSet<Integer>();
+        for (var i : touched) parts.add(partOf.get(i));
+        return parts.stream().map(recipe.parts()::get).toList();
+    }
+
+    /// {@return what goes over one kind of kit together}
+    Batch.Use use(Kit kit, List<Going> goings) {
+        var over = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
+        var touched = new TreeSet<Integer>();
+        for (var going : goings) touched.addAll(going.touched());
+        for (var i : touched) over.add(lines.get(i));
+        var parts = parts(touched);
+        var grams = Math.max(1, over.stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams())
+                .reduce(0.0, Double::sum));
+        var holds = new LinkedHashMap<Substance, Optional<Range>>();
+        var unsure = new LinkedHashSet<Substance>();
+        for (var e : dish.evidence()) {
+            var line = lineOf(e, parts, over);
+            // what a step alone names may be on any kit
+            if (line == null && e.isOfLine()) continue;
+            switch (e.certainty()) {
+                case CONTAINS -> grouped(e).forEach(s ->
+                        holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
+                case MAY_CONTAIN, NOT_KNOWN -> unsure.addAll(grouped(e));
+                case CONTACT -> { }
+            }
+        }
+        unsure.removeAll(holds.keySet());
+        return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts),
+                isThick(recipe.name(), parts), holds, unsure, there(parts), moments(goings, parts));
+    }
+
+    private SortedMap<Integer, Set<Substance>> moments(List<Going> goings, List<Part> parts) {
+        var moments = new TreeMap<Integer, Set<Substance>>();
+        var in = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
+        for (var going : goings) {
+            for (var i : going.touched()) in.add(lines.get(i));
+            var by = new LinkedHashSet<Substance>();
+            for (var e : dish.evidence()) if (e.certainty() != Certainty.CONTACT
+                    && (!e.isOfLine() || lineOf(e, parts, in) != null)) by.addAll(grouped(e));
+            moments.put(going.task(), by);
+        }
+        return moments;
+    }
+
+    private static boolean isThick(String dish, List<Part> parts) {
+        return parts.stream().anyMatch(p -> p.kind() == PartKind.BASE || THICK.matcher(p.name()).find())
+                || THICK.matcher(dish).find();
+    }
+
+    private static @Nullable Line lineOf(Evidence e, List<Part> parts, Set<Line> over) {
+        for (var part : parts) for (var line : part.lines()) if (over.contains(line) && e.isOf(part, line)) return line;
+        return null;
+    }
+
+    /// What every one of the parts surely holds.
+    private Set<Substance> there(List<Part> parts) {
+        Set<Substance> all = null;
+        for (var part : parts) {
+            var of = new LinkedHashSet<Substance>();
+            for (var e : dish.evidence())
+                if (e.certainty() == Certainty.CONTAINS && part.lines().stream()
+                        .anyMatch(l -> e.isOf(part, l))) of.addAll(grouped(e));
+            if (all == null) all = of;
+            else all.retainAll(of);
+        }
+        return all == null ? Set.of() : all;
+    }
+
+    /// {@return the members that any rule book lists the evidence under}
+    private static Set<Substance> grouped(Evidence evidence) {
+        var members = new LinkedHashSet<Substance>();
+        for (var book : RuleBook.all())
+            for (var group : book.groups()) if (evidence.couldBeIn(group)) book.member(group, evidence.substance())
+                    .ifPresent(members::add);
+        return members;
+    }
+
+    private static Optional<Range> protein(@Nullable Line line, double grams) {
+        if (line == null || line.mass() == null) return Optional.empty();
+        var protein = line.food().map(f -> f.protein()).orElse(null);
+        if (protein == null) return Optional.empty();
+        return Optional.of(new Range(line.mass().lowGrams() / grams * protein.low().doubleValue() * 10, line.mass()
+                .highGrams() / grams * protein.high().doubleValue() * 10));
+    }
+}
