@@ -305,7 +305,7 @@ class RunsTest extends RunningKitchen {
     @Test void each_cook_sees_what_is_now_what_to_wash_and_what_is_next() {
         change("/run/clean", "dish", leaves, "kit", "board", "use", "0", "clean", "wash");
         var page = page("/run/now");
-        assertThat(page).contains("Cook 1, now").contains("Bosun nuts").contains("Next").contains("They never drop a warning");
+        assertThat(page).contains("Cook 1, first").contains("Bosun nuts").contains("Next").contains("They never drop a warning");
         assertThat(page).as("what the wash holds back, and where").contains("Almond on it").contains("Wash before Bosun leaves white board");
         assertThat(mark(nuts, false, "Cut: 200 g almonds, chopped", "0", true).statusCode()).isEqualTo(302);
         assertThat(page("/run/now")).contains("Marked last");

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 /// The next two hours of a run, read downward: the kit that matters most hangs side by side, a batch is a ribbon on it,
 /// a wash is a gate that holds what was left, twine takes the food on.
 ///
+/// @param at      when it begins: "now", or a time where the day has not begun
 /// @param columns the pieces, from the left
 /// @param ticks   the half hours
 /// @param ribbons what is made
@@ -28,7 +29,7 @@ import org.jspecify.annotations.Nullable;
 /// @param twines  where food goes from one piece to another
 /// @param also    pieces in use in these hours that do not hang here
 /// @param words   the whole of it as it is heard
-record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons, List<Gate> gates,
+record Fall(String at, int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons, List<Gate> gates,
         List<Drip> drips, List<String> twines, List<String> also, String words) {
     static final int HOURS = 120;
     private static final int WIDTH = 792;
@@ -116,7 +117,7 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             for (var i = 0; i < pieces.size(); i++) columns.add(new Column(Format.upper(shortName(pieces.get(i)
                     .name())), x(i), x(i) + wide() / 2));
             var also = inUse.stream().filter(p -> !pieces.contains(p)).map(Piece::name).toList();
-            return new Fall(WIDTH, HEAD + BODY, columns, ticks(), ribbons, gates(), drips(stretches),
+            return new Fall(progress.now() < from ? time(from) : "now", WIDTH, HEAD + BODY, columns, ticks(), ribbons, gates(), drips(stretches),
                     twines(stretches), also, words(stretches));
         }
 
@@ -185,7 +186,7 @@ record Fall(int width, int height, List<Column> columns, List<Tick> ticks, List<
             var top = tops.getOrDefault(s, y(s.from));
             var height = heights.getOrDefault(s, LOWEST);
             var batch = run.turns().get(s.turn).batch();
-            var rows = Math.clamp((height - 4) / LINE, 1, 3);
+            var rows = Math.clamp((height - 4 - (isHeld(s) ? STAINED : 0)) / LINE, 1, 3);
             var lines = wrapped(batch.dish(), (int) ((wide() - 20) / LETTER), rows);
             var groups = pieces.get(s.column).kit().carries() ? batch.uses(pieces.get(s.column).kit()).stream()
                     .flatMap(u -> Sheet.groups(u, u.leaves(), batches.menu().ruleBook()).stream()).distinct()

@@ -44,10 +44,11 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
 
     /// One pair of hands.
     ///
+    /// @param begun  whether what is first in hand has begun
     /// @param now    null where all is done
     /// @param washes what must be clean before
     /// @param more   washes after that, in words; empty for none
-    record Card(int number, @Nullable Row now, List<Wash> washes, String more, @Nullable Row next) {}
+    record Card(int number, boolean begun, @Nullable Row now, List<Wash> washes, String more, @Nullable Row next) {}
 
     /// @param when  "to 14:34", or "at 10:41" where it is not begun
     /// @param takes what goes in
@@ -134,7 +135,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         Card card(Progress.AtWork at) {
             var washes = at.washes().stream().map(this::wash).toList();
             var now = at.now().map(p -> row(p, when(p))).orElse(null);
-            return new Card(at.cook() + 1, now, washes.stream().limit(MOST_WASHES).toList(),
+            return new Card(at.cook() + 1, at.now().filter(p -> progress.now() < p.from()).isEmpty(), now, washes.stream().limit(MOST_WASHES).toList(),
                     washes.size() <= MOST_WASHES ? "" : "then clean: "
                     + format.list(washes.stream().skip(MOST_WASHES).map(Wash::piece).distinct().toList()), at.next()
                     .map(p -> row(p, time(progress.starts(p)))).orElse(null));
