@@ -10,7 +10,8 @@ import java.util.Locale;
 /// @param missing what it does not say though it is so, or says too weakly: these copies can hurt somebody
 /// @param gone    what it says though it is not found any more, or says too strongly
 /// @param words   what else is worded otherwise: the name, the rule book, the list
-public record Difference(List<String> missing, List<String> gone, List<String> words) {
+/// @param byKit   whether something came by shared kit or went with it, so that the run may be why
+public record Difference(List<String> missing, List<String> gone, List<String> words, boolean byKit) {
 
     /// How surely something is said to be there, the surest first.
     enum Level {
@@ -31,12 +32,14 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
     public static Difference between(OnPaper printed, OnPaper now) {
         var missing = new ArrayList<String>();
         var gone = new ArrayList<String>();
+        var byKit = false;
         var names = new LinkedHashSet<>(now.named());
         names.addAll(printed.named());
         for (var name : names) {
             var was = printed.level(name);
             var is = now.level(name);
             if (was == is) continue;
+            byKit |= was == Level.CONTACT || is == Level.CONTACT;
             var said = upper(name);
             if (is == null) gone.add("%s is not found any more.".formatted(said));
             else if (was == null) missing.add("%s %s. The label does not say so.".formatted(said, is.words));
@@ -49,7 +52,7 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
         if (!printed.name().equals(now.name())) words.add("It is called %s now, not %s.".formatted(now.name(), printed.name()));
         if (!printed.ruleBook().equals(now.ruleBook())) words.add("It follows another rule book now.");
         if (!printed.list().equals(now.list())) words.add("The list of ingredients reads otherwise now.");
-        return new Difference(missing, gone, words);
+        return new Difference(missing, gone, words, byKit);
     }
 
     private static String upper(String name) { return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1); }

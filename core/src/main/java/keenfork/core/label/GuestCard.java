@@ -15,8 +15,6 @@ import java.util.Map;
 /// @param asks     dishes of which nobody can say
 /// @param goes     dishes they go without
 public record GuestCard(String name, String ruleBook, String avoids, List<String> eats, List<String> without, List<String> asks, List<String> goes) {
-    private static final String BETWEEN = " ; ";
-
     public GuestCard {
         eats = List.copyOf(eats);
         without = List.copyOf(without);
@@ -26,10 +24,8 @@ public record GuestCard(String name, String ruleBook, String avoids, List<String
 
     /// {@return this as text, as [#parse] reads it}
     public String text() {
-        return "guest: %s\nrules: %s\navoids: %s\neats: %s\nwithout: %s\nasks: %s\ngoes: %s".formatted(OnPaper.line(name), ruleBook, OnPaper.line(avoids), joined(eats), joined(without), joined(asks), joined(goes));
+        return "guest: %s\nrules: %s\navoids: %s\neats: %s\nwithout: %s\nasks: %s\ngoes: %s".formatted(OnPaper.line(name), ruleBook, OnPaper.line(avoids), OnPaper.joined(eats), OnPaper.joined(without), OnPaper.joined(asks), OnPaper.joined(goes));
     }
-
-    private static String joined(List<String> names) { return OnPaper.line(String.join(BETWEEN, names)); }
 
     /// {@return whether a text was written by [#text]}
     public static boolean isOne(String text) { return text.startsWith("guest: "); }
@@ -60,7 +56,7 @@ public record GuestCard(String name, String ruleBook, String avoids, List<String
         if (!printed.avoids.equals(now.avoids)) missing.add("They avoid %s now. The card is for %s.".formatted(now.avoids, printed.avoids));
         if (!printed.name.equals(now.name)) words.add("They are called %s now, not %s.".formatted(now.name, printed.name));
         if (!printed.ruleBook.equals(now.ruleBook)) words.add("It follows another rule book now.");
-        return new Difference(missing, gone, words);
+        return new Difference(missing, gone, words, !was.equals(is));
     }
 
     /// what such people can do with a dish, the best first

@@ -7,7 +7,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 /// @param list     the list of ingredients as printed, what is in bold between asterisks: `tahini (*sesame*)`; empty on a label without one
 public record OnPaper(String name, String ruleBook, String language, List<String> claims, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> beside, String list) {
     private static final String BETWEEN = " ; ";
+    private static final Pattern ESCAPED = Pattern.compile("\\\\([\\\\;])");
 
     public OnPaper {
         claims = List.copyOf(claims);
@@ -105,7 +108,10 @@ public record OnPaper(String name, String ruleBook, String language, List<String
         return "name: %s\nrules: %s\n%s%scontains: %s\nmay: %s\ncontact: %s\nunknown: %s\n%slist: %s".formatted(line(name), ruleBook, language.equals(Language.english().id()) ? "" : "language: " + language + "\n", claims.isEmpty() ? "" : "claims: " + joined(claims) + "\n", joined(contains), joined(may), joined(contact), joined(unknown), beside.isEmpty() ? "" : "beside: " + joined(beside) + "\n", line(list));
     }
 
-    private static String joined(List<String> names) { return line(String.join(BETWEEN, names)); }
+    /// {@return names in one line, as [#names] reads them: of whatever letters, none is taken for two}
+    static String joined(List<String> names) {
+        return line(String.join(BETWEEN, names.stream().map(n -> n.replace("\\", "\\\\").replace(";", "\\;")).toList()));
+    }
 
     static String line(String words) { return words.replaceAll("\\s+", " ").strip(); }
 
@@ -126,7 +132,10 @@ public record OnPaper(String name, String ruleBook, String language, List<String
         return said;
     }
 
-    static List<String> names(@Nullable String joined) { return joined == null || joined.isBlank() ? List.of() : List.of(joined.split(BETWEEN)); }
+    static List<String> names(@Nullable String joined) {
+        if (joined == null || joined.isBlank()) return List.of();
+        return Arrays.stream(joined.split(BETWEEN)).map(n -> ESCAPED.matcher(n).replaceAll("$1")).toList();
+    }
 
     /// {@return the statement's fingerprint: another one says something else under the law}
     public String fingerprint() { return fingerprint(new OnPaper(name, ruleBook, language, claims, contains, may, contact, unknown, list).text()); }

@@ -34,6 +34,16 @@ class DifferenceTest {
         assertThat(difference.canHurt()).isTrue();
     }
 
+    /// The run is asked for the cause of what came by shared kit, and of what went with it.
+    @Test void a_contact_that_came_or_went_may_be_explained_by_the_run() {
+        var none = paper(List.of(), List.of(), List.of(), List.of());
+        var contact = paper(List.of(), List.of(), List.of("sesame"), List.of());
+        assertThat(Difference.between(none, contact).byKit()).isTrue();
+        assertThat(Difference.between(contact, none).byKit()).isTrue();
+        assertThat(Difference.between(contact, contact).byKit()).isFalse();
+        assertThat(Difference.between(none, paper(List.of("sesame"), List.of(), List.of(), List.of())).byKit()).isFalse();
+    }
+
     @Test void another_nut_is_another_thing_to_say() {
         assertThat(Difference.between(paper("50 g almonds", "50 g cashews"), paper("50 g almonds", "50 g walnuts")).missing()).containsExactly("Nuts (walnut) is in it. The label does not say so.");
     }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import keenfork.core.label.Difference;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.persistence.Dishes;
@@ -53,7 +54,7 @@ class Causes {
             for (var e : edits.getOrDefault(dish.id(), List.of())) causes.add(new Cause(e.when(), "%s: %s".formatted(e.name(), e.how()), e.by()));
             for (var pack : packsOf(menu, dish)) for (var e : reads.getOrDefault(pack, List.of())) causes.add(new Cause(e.when(), "the pack “%s”: %s".formatted(e.name(), e.how()), e.by()));
         }
-        if (old.difference().map(d -> d.all().stream().anyMatch(w -> w.contains("shared kit"))).orElse(false)) for (var t : turns) causes.add(new Cause(t.made(), "the run: " + t.how(), t.by()));
+        if (old.difference().map(Difference::byKit).orElse(false)) for (var t : turns) causes.add(new Cause(t.made(), "the run: " + t.how(), t.by()));
         var sorted = causes.stream().filter(c -> c.when.isAfter(since)).distinct().sorted(Comparator.comparing(Cause::when)).toList();
         return sorted.size() <= SHOWN ? sorted : sorted.subList(sorted.size() - SHOWN, sorted.size());
     }
