@@ -1,6 +1,7 @@
 package keenfork.core.trace;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -25,12 +26,19 @@ public record Beside(Group group, Substance substance, Certainty certainty, List
     }
 
     static List<Beside> of(Derivation derivation, RuleBook ruleBook) {
+        // most dishes hold nothing of the kind, and of those that do only a thread or two are about it
+        List<Evidence> about = List.of();
+        for (var e : derivation.evidence()) {
+            if (!ruleBook.isBeside(e.substance())) continue;
+            if (about.isEmpty()) about = new ArrayList<>();
+            about.add(e);
+        }
+        if (about.isEmpty()) return List.of();
         var found = new ArrayList<Beside>();
-        if (derivation.evidence().stream().noneMatch(e -> ruleBook.isBeside(e.substance()))) return found;
         for (var group : ruleBook.groups())
             for (var substance : ruleBook.beside(group)) {
-                var threads = derivation.evidence().stream().filter(e -> Substances.shipped().isUnder(e.substance(), substance))
-                        .sorted(java.util.Comparator.comparing(Evidence::certainty)).toList();
+                var threads = about.stream().filter(e -> Substances.shipped().isUnder(e.substance(), substance))
+                        .sorted(Comparator.comparing(Evidence::certainty)).toList();
                 if (!threads.isEmpty()) found.add(new Beside(group, substance, threads.getFirst().certainty(), threads));
             }
         return found;

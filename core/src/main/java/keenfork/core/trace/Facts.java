@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
@@ -23,6 +24,9 @@ public final class Facts {
     private final Map<DishLine, Optional<Fact.PackInUse>> byLine = new HashMap<>();
     private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
     private final Map<String, Recipe> dishes = new HashMap<>();
+    private final Map<String, Recipe> byName = new HashMap<>();
+    /// what [#linked] found, by the dish's name
+    private final Map<String, Recipe> linked = new ConcurrentHashMap<>();
     private final Set<String> lastWords = new HashSet<>();
 
     private record DishLine(String dish, String line) {}
@@ -38,6 +42,7 @@ public final class Facts {
             case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
             case Fact.OtherDish(var recipe) -> {
                 dishes.putIfAbsent(Words.key(recipe.name()), recipe);
+                byName.putIfAbsent(recipe.name(), recipe);
                 lastWords.add(recipe.name().substring(recipe.name().lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT));
             }
         }
@@ -67,6 +72,11 @@ public final class Facts {
     /// {@return the recipe with each line that names another dish of the kitchen read as that dish: "300 g Tahini dressing"}
     Recipe linked(Recipe recipe) {
         if (dishes.isEmpty()) return recipe;
+        // a dressing that goes into forty salads is looked through once; what follows from these facts never changes
+        return byName.get(recipe.name()) == recipe ? linked.computeIfAbsent(recipe.name(), _ -> withDishes(recipe)) : withDishes(recipe);
+    }
+
+    private Recipe withDishes(Recipe recipe) {
         var changed = false;
         for (var part : recipe.parts()) for (var line : part.lines()) changed |= named(recipe, line) != null;
         return changed ? recipe.withParts(p -> p.withLines(p.lines().stream().map(l -> {

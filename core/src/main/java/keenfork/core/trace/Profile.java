@@ -2,7 +2,6 @@ package keenfork.core.trace;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.BitSet;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.food.Substance;
@@ -25,7 +24,6 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
         private Evidence[] threads = new Evidence[6];
         private int size;
         private final List<Substance> members = new ArrayList<>(4);
-        private final BitSet seen = new BitSet();
         private boolean ordered = true;
         private int last;
 
@@ -37,9 +35,14 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
             var weakness = weakness(counted);
             ordered &= weakness >= last;
             last = weakness;
-            if (place.said() == null || seen.get(place.said().at())) return;
-            seen.set(place.said().at());
-            members.add(place.said());
+            var said = place.said();
+            if (said != null && !isSaid(said)) members.add(said);
+        }
+
+        /// A group has a handful of members in a dish: a look at each is cheaper than a set.
+        private boolean isSaid(Substance member) {
+            for (var i = 0; i < members.size(); i++) if (members.get(i) == member) return true;
+            return false;
         }
 
         List<Evidence> threads() { return List.of(Arrays.copyOf(threads, size)); }
