@@ -42,7 +42,7 @@ class RunJourneyTest extends Browsing {
         assertThat(page.locator(".kf-order[aria-current] .nm")).hasText("Best order");
         isSound();
         button("Cook in this order").click();
-        assertThat(page.locator(".kf-trips h2")).hasText("Nothing travels");
+        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
         page.locator(".kf-turnlist li:has-text('clean') a").first().click();
         page.locator(".kf-opened .overs li:has(button[value=wash][aria-pressed=true]) button[value=none]").first().click();
         assertThat(page.locator(".kf-trips h2")).containsText("What still travels");
@@ -51,11 +51,11 @@ class RunJourneyTest extends Browsing {
         assertThat(page.locator(".kf-trip")).containsText("What would clear it");
         isSound();
         page.locator(".kf-trip button").first().click();
-        assertThat(page.locator(".kf-trips h2")).hasText("Nothing travels");
+        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back.*"))).click();
         assertThat(page.locator(".kf-trips h2")).containsText("What still travels");
         button("Wash where it must be").click();
-        assertThat(page.locator(".kf-trips h2")).hasText("Nothing travels");
+        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
     }
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
