@@ -29,6 +29,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Map<String, Noun> NOUNS = nouns();
     /// every word of both tables, the longest first: the blender of "stick blender" is no blender
     private static final Pattern WORDS = anyOf(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()));
+    /// words behind a participle that make a work of it
+    private static final String DOING = String.join("|", Table.read(Work.class, "step-doing.txt", 2).stream()
+            .map(r -> r.cell(0)).toList());
     private static final Pattern TALK = talk();
 
     private static final String ADDED = "add";
@@ -79,8 +82,13 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
 
     private static Pattern talk() {
         var all = Table.read(Work.class, "step-talk.txt", 2).stream()
-                .map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E\\S+\\Q")).toList();
+                .map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E" + star(r.cell(0)) + "\\Q")).toList();
         return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", all) + ")(?!\\p{L})");
+    }
+
+    /// "Fried onions" are talk; "fried the onions" and "boiled in salted water" are works that somebody did.
+    private static String star(String words) {
+        return words.matches("\\p{L}+ed \\*") ? "(?!(?:" + DOING + ")(?!\\p{L}))\\S+" : "\\S+";
     }
 
     boolean isCutting() { return List.of("board", "mandoline", "grater", "scissors").contains(kit.id()); }

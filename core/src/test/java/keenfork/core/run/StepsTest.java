@@ -50,6 +50,14 @@ class StepsTest {
         assertThat(CorpusOfSteps.last().texts()).isEqualTo(40);
     }
 
+    /// What was done takes its kit, told as it may be; what only tells a state takes none.
+    @Test void a_participle_is_talk_only_before_the_food_it_describes() {
+        assertThat(Work.in("Beans boiled in salted water and tossed with oil.")).extracting(w -> w.kit().id()).contains("water", "bowl");
+        assertThat(Work.in("Fried the onions and stirred in the rice.")).extracting(w -> w.kit().id()).contains("pan");
+        assertThat(Work.in("Prawns griddled over a high heat, tossed with lime.")).extracting(w -> w.kit().id()).contains("griddle");
+        assertThat(Work.in("Toss with the fried onions.")).extracting(w -> w.kit().id()).containsExactly("bowl");
+    }
+
     /// Each kind of kit is read by the name that the bench offers for it.
     @Test void an_answer_that_is_pressed_is_read() {
         for (var kit : Ask.answers()) assertThat(Work.in("Zhuzh it about (%s).".formatted(kit.name()))).extracting(Work::kit).containsExactly(kit);
