@@ -119,7 +119,7 @@ final class Run {
         for (var s : day.stocks()) out.println("  " + s.what());
         for (var p : day.placed())
             out.println("  %s  cook %d  %s".formatted(p.kind().equals("day-before") ? "the day before" : p.from().substring(11) + "–" + p.until().substring(11), p.cook(),
-                    p.kind().equals("clean") ? p.what() + ", before " + p.batch() : p.batch() + ": " + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
+                    p.kind().equals("clean") ? p.what() + ", before " + p.batch() : (p.held().isEmpty() ? "" : "[fresh hands, spoon and cloth] ") + p.batch() + ": " + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
         out.println("Estimates order the work. They never drop a warning.");
     }
 

@@ -73,7 +73,7 @@ public record RunJson(String school, Order best, Order given, Day day) {
             var schedule = run.schedule();
             var start = serve.minusMinutes(schedule.minutes());
             return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.late(), schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(), run.stocks().stream().map(Made::of).toList(), schedule.placed().stream().map(p -> new Placed(word(p.kind()), p.dish(), p.text(),
-                    p.on().stream().map(Piece::kit).map(Kit::id).toList(), p.on().stream().map(Piece::name).toList(), p.cook() + 1, run.goes(p), start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
+                    p.on().stream().map(Piece::kit).map(Kit::id).toList(), p.on().stream().map(Piece::name).toList(), p.cook() + 1, run.goes(p), Turn.ids(List.copyOf(p.held())), start.plusMinutes(p.from()).toString(), start.plusMinutes(p.hands()).toString(), start.plusMinutes(p.until()).toString())).toList());
         }
     }
 
@@ -83,5 +83,7 @@ public record RunJson(String school, Order best, Order given, Day day) {
     }
 
     /// one task, clean, or what is laid on the day before
-    public record Placed(String kind, String batch, String what, List<String> kit, List<String> pieces, int cook, int goes, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
+    ///
+    /// @param held what the cook's hands, spoon and cloth are changed for before it: ids of substances
+    public record Placed(String kind, String batch, String what, List<String> kit, List<String> pieces, int cook, int goes, List<String> held, String from, @JsonProperty("hands_until") String handsUntil, String until) {}
 }

@@ -379,7 +379,7 @@ class StationsTest extends RunningKitchen {
         assertThat(page).containsPattern("Labels out of date[\\s\\S]*White bean, lemon and thyme dip");
         var id = write("Printed dip\n1 kg peas");
         var says = kitchen.menu().says(kitchen.menu().dish(id).orElseThrow(), false, Language.english());
-        var printed = labels.printed(new Labels.Print(id, 0, "card", says.text(), says.fingerprint(), 1, "", "", "", null, null, ""));
+        var printed = labels.printed(new Labels.Print(id, 0, "card", says, 1, "", "", "", null, null, ""));
         assertThat(get("/today").body()).doesNotContain("Printed dip");
         post("/dishes/" + id, "/dishes/" + id, "version", version(id), "text", "Printed dip\n1 kg peas\n1 tbsp tahini");
         assertThat(get("/today").body()).containsPattern("Printed dip[\\s\\S]*Sesame is in it. The label does not say so. Take it back.");

@@ -2,7 +2,7 @@ package keenfork.core.label;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -22,7 +22,6 @@ import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.recipe.Line;
-import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
@@ -40,6 +39,7 @@ final class Composer {
     private final Derivation derivation;
     private final RuleBook ruleBook;
     private final Language language;
+    private final Wording wording;
 
     /// what the name of the dish speaks of
     private final Set<Food> stressed;
@@ -58,6 +58,7 @@ final class Composer {
         this.derivation = derivation;
         this.ruleBook = ruleBook;
         this.language = language;
+        wording = new Wording(ruleBook, language);
         stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
@@ -66,15 +67,14 @@ final class Composer {
         var entries = withoutLittleWater(entries());
         var items = new ArrayList<Item>();
         for (var i = 0; i < entries.size(); i++) {
-            var runs = new ArrayList<>(runs(entries.get(i), new LinkedHashSet<>()));
-            percentage(entries.get(i), entries).ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p), false)));
-            items.add(new Item(runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
+            var runs = new ArrayList<>(runs(entries.get(i), new LinkedHashMap<>()));
+            var percent = percentage(entries.get(i), entries);
+            percent.ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p))));
+            items.add(new Item(entries.get(i).name, percent, runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
         }
         promised(entries);
-        var said = new HashMap<Group, Set<String>>();
-        return new Statement(derivation.recipe().name(), ruleBook, items, names(Certainty.CONTAINS, said), names(Certainty.MAY_CONTAIN, said),
-                names(Certainty.CONTACT, said), names(Certainty.NOT_KNOWN, said),
-                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().name()).toList(), checks, language);
+        return new Statement(derivation.recipe().name(), ruleBook, language, items, said(),
+                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().id()).toList(), checks);
     }
 
     private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }
@@ -161,119 +161,106 @@ final class Composer {
 
     /// The name with its allergens: in bold where the word is in the name, else in brackets behind it. A read pack opens up into its list.
     /// @param told what was named in the list that this one stands in; what is named here is added to it
-    private List<Run> runs(Entry entry, Set<String> told) {
+    private List<Run> runs(Entry entry, Map<String, Named> told) {
         var runs = new ArrayList<Run>();
         // of each ingredient it is said what is in it, whatever was said of the one before
-        var said = new LinkedHashSet<String>();
+        var said = new LinkedHashMap<String, Named>();
         var words = emphasised(entry.evidence);
         runs.addAll(bold(entry.name, words, said));
         if (entry.pack != null) {
-            runs.add(new Run(" (", false));
+            runs.add(new Run(" ("));
             runs.addAll(printed(entry.pack, said));
-            runs.add(new Run(")", false));
+            runs.add(new Run(")"));
         }
         if (entry.other != null) {
-            runs.add(new Run(" (", false));
+            runs.add(new Run(" ("));
             runs.addAll(new Composer(entry.other, ruleBook, language, within).opened(said));
-            runs.add(new Run(")", false));
+            runs.add(new Run(")"));
         }
-        told.addAll(words);
-        var missing = words.stream().filter(w -> !said.contains(w)).toList();
+        told.putAll(words);
+        var missing = words.entrySet().stream().filter(w -> !said.containsKey(w.getKey())).toList();
         if (missing.isEmpty()) return runs;
-        runs.add(new Run(" (", false));
+        runs.add(new Run(" ("));
         for (var i = 0; i < missing.size(); i++) {
-            if (i > 0) runs.add(new Run(", ", false));
-            runs.add(new Run(missing.get(i), true));
+            if (i > 0) runs.add(new Run(", "));
+            runs.add(new Run(missing.get(i).getKey(), List.of(missing.get(i).getValue())));
         }
-        runs.add(new Run(")", false));
+        runs.add(new Run(")"));
         return runs;
     }
 
     /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound ingredient is followed by a list of its own.
-    private List<Run> opened(Set<String> said) {
+    private List<Run> opened(Map<String, Named> said) {
         var runs = new ArrayList<Run>();
         for (var entry : entries()) {
-            if (!runs.isEmpty()) runs.add(new Run(", ", false));
+            if (!runs.isEmpty()) runs.add(new Run(", "));
             runs.addAll(runs(entry, said));
         }
         return runs;
     }
 
-    private Set<String> emphasised(List<Evidence> evidence) {
-        var words = new LinkedHashSet<String>();
+    /// What is set in bold in the list, by its word: in the label's language, so a word of the English name is no stand-in for it.
+    private Map<String, Named> emphasised(List<Evidence> evidence) {
+        var words = new LinkedHashMap<String, Named>();
         for (var e : evidence)
-            if (e.certainty() == Certainty.CONTAINS)
-                for (var group : ruleBook.groups())
-                    if (ruleBook.member(group, e.substance()).isPresent()) words.add(inList(group, e.substance()));
+            if (e.certainty() == Certainty.CONTAINS) for (var named : named(e.substance())) words.put(wording.inList(named), named);
         return words;
     }
 
-    private String word(Group group, Substance substance) {
-        return switch (group.naming()) {
-            case GROUP -> group.label();
-            case MEMBER -> group.names(substance) ? ruleBook.member(group, substance).orElseThrow().name() : group.label();
-            case KIND -> group.names(substance) ? substance.name() : group.label();
-        };
+    private List<Named> named(Substance substance) {
+        return ruleBook.groups().stream().filter(g -> ruleBook.member(g, substance).isPresent())
+                .map(g -> Named.of(g, substance, ruleBook)).toList();
     }
 
-    /// What stands in bold in the list: in the label's language, so a word of the English name is no stand-in for it.
-    private String inList(Group group, Substance substance) {
-        var english = word(group, substance);
-        // a kind the language has no word for is named with its group: "poisson (bonito)"
-        return language.has(english) ? language.word(english) : language.said("%s (%s)".formatted(group.label(), english));
-    }
-
-    private static List<Run> bold(String text, Set<String> words, Set<String> said) {
+    private static List<Run> bold(String text, Map<String, Named> words, Map<String, Named> said) {
         var runs = new ArrayList<Run>();
         var at = 0;
         for (var word : Words.of(text)) {
-            var named = words.stream().filter(w -> Words.key(w).equals(word.text())).findFirst();
+            var named = words.entrySet().stream().filter(w -> Words.key(w.getKey()).equals(word.text())).findFirst();
             if (named.isEmpty()) continue;
-            if (word.start() > at) runs.add(new Run(text.substring(at, word.start()), false));
-            runs.add(new Run(text.substring(word.start(), word.end()), true));
+            if (word.start() > at) runs.add(new Run(text.substring(at, word.start())));
+            runs.add(new Run(text.substring(word.start(), word.end()), List.of(named.get().getValue())));
             at = word.end();
-            said.add(named.get());
+            said.put(named.get().getKey(), named.get().getValue());
         }
-        if (at < text.length()) runs.add(new Run(text.substring(at), false));
+        if (at < text.length()) runs.add(new Run(text.substring(at)));
         return runs;
     }
 
     /// A pack's own list as printed, with the words behind its findings in bold.
-    private List<Run> printed(Declaration pack, Set<String> said) {
+    private List<Run> printed(Declaration pack, Map<String, Named> said) {
         var runs = new ArrayList<Run>();
         var list = pack.list();
         var at = list.from();
         for (var f : pack.findings()) {
             if (f.says() != Finding.Says.IN || f.start() < at || f.end() > list.until()) continue;
-            var groups = ruleBook.groups().stream().filter(g -> ruleBook.member(g, f.substance()).isPresent()).toList();
-            if (groups.isEmpty()) continue;
-            if (f.start() > at) runs.add(new Run(pack.text().substring(at, f.start()), false));
+            var names = named(f.substance());
+            if (names.isEmpty()) continue;
+            if (f.start() > at) runs.add(new Run(pack.text().substring(at, f.start())));
             var printed = pack.text().substring(f.start(), f.end());
-            runs.add(new Run(printed, true));
+            runs.add(new Run(printed, names));
             at = f.end();
-            for (var g : groups) {
-                var word = inList(g, f.substance());
-                if (Words.key(printed).contains(Words.key(word))) said.add(word);
-            }
+            // what the maker's word says as the law wants it said needs no brackets behind it
+            for (var named : names) if (Words.key(printed).contains(Words.key(wording.inList(named)))) said.put(wording.inList(named), named);
         }
-        if (at < list.until()) runs.add(new Run(pack.text().substring(at, list.until()), false));
+        if (at < list.until()) runs.add(new Run(pack.text().substring(at, list.until())));
         return runs;
     }
 
-    /// What the label says in one sentence, group by group. A member already said with more certainty is not said again; another member of
-    /// its group is: almond in it, cashew not known.
-    private List<String> names(Certainty certainty, Map<Group, Set<String>> said) {
-        var names = new ArrayList<String>();
-        for (var mark : derivation.under(ruleBook).marks()) {
-            var group = mark.group();
-            var before = said.computeIfAbsent(group, _ -> new LinkedHashSet<>());
-            var words = new LinkedHashSet<String>();
-            for (var e : mark.threads()) if (e.certainty() == certainty) words.add(word(group, e.substance()));
-            words.removeAll(before);
-            if (words.isEmpty()) continue;
-            before.addAll(words);
-            names.add(words.contains(group.label()) ? group.label() : "%s (%s)".formatted(group.label(), String.join(", ", words)));
+    /// What the label names, group by group, each thing once, where it is surest: almond in it, cashew not known.
+    private Map<Certainty, List<Named>> said() {
+        var said = new EnumMap<Certainty, List<Named>>(Certainty.class);
+        var before = new HashSet<Named>();
+        for (var certainty : Certainty.values()) {
+            var names = new ArrayList<Named>();
+            for (var mark : derivation.under(ruleBook).marks())
+                for (var e : mark.threads()) {
+                    if (e.certainty() != certainty) continue;
+                    var named = Named.of(mark.group(), e.substance(), ruleBook);
+                    if (before.add(named)) names.add(named);
+                }
+            said.put(certainty, names);
         }
-        return names;
+        return said;
     }
 }

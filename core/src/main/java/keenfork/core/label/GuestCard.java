@@ -14,7 +14,7 @@ import java.util.Map;
 /// @param without  dishes they eat once topping and side are left off
 /// @param asks     dishes of which nobody can say
 /// @param goes     dishes they go without
-public record GuestCard(String name, String ruleBook, String avoids, List<String> eats, List<String> without, List<String> asks, List<String> goes) {
+public record GuestCard(String name, String ruleBook, String avoids, List<String> eats, List<String> without, List<String> asks, List<String> goes) implements OnPaper {
     public GuestCard {
         eats = List.copyOf(eats);
         without = List.copyOf(without);
@@ -22,22 +22,10 @@ public record GuestCard(String name, String ruleBook, String avoids, List<String
         goes = List.copyOf(goes);
     }
 
-    /// {@return this as text, as [#parse] reads it}
-    public String text() {
-        return "guest: %s\nrules: %s\navoids: %s\neats: %s\nwithout: %s\nasks: %s\ngoes: %s".formatted(OnPaper.line(name), ruleBook, OnPaper.line(avoids), OnPaper.joined(eats), OnPaper.joined(without), OnPaper.joined(asks), OnPaper.joined(goes));
+    @Override public String fingerprint() {
+        var all = List.of(List.of(name, ruleBook, avoids), eats, without, asks, goes);
+        return OnPaper.fingerprint(all.toString());
     }
-
-    /// {@return whether a text was written by [#text]}
-    public static boolean isOne(String text) { return text.startsWith("guest: "); }
-
-    /// @throws IllegalArgumentException when the text is none that was written by [#text]
-    public static GuestCard parse(String text) {
-        var said = OnPaper.fields(text);
-        if (!said.containsKey("guest") || !said.containsKey("goes")) throw new IllegalArgumentException("a guest's card has a name and says what they go without");
-        return new GuestCard(said.get("guest"), said.getOrDefault("rules", ""), said.getOrDefault("avoids", ""), OnPaper.names(said.get("eats")), OnPaper.names(said.get("without")), OnPaper.names(said.get("asks")), OnPaper.names(said.get("goes")));
-    }
-
-    public String fingerprint() { return OnPaper.fingerprint(text()); }
 
     /// {@return what a printed card says otherwise than one that is printed now; a dish they must not eat any more can hurt}
     public static Difference between(GuestCard printed, GuestCard now) {

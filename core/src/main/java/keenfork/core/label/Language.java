@@ -1,6 +1,5 @@
 package keenfork.core.label;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -53,7 +52,7 @@ public final class Language {
         return text;
     }
 
-    /// {@return how a sentence is worded: `contains`, `may`, `contact` or `unknown`, with `{list}` in it. English is worded by the rule book}
+    /// {@return how a sentence is worded: `contains`, `may`, `contact`, `unknown` or `beside`, with `{list}` in it. English is worded by the rule book}
     public String sentence(String key, RuleBook ruleBook) { return phrases.containsKey(key) ? phrases.get(key) : ruleBook.word(key); }
 
     /// {@return whether it has a word of its own, so that what English calls it need not stand there}
@@ -61,15 +60,6 @@ public final class Language {
 
     /// {@return a group, a food or a claim in this language; the English word where it has none}
     public String word(String english) { return words.getOrDefault(english, english); }
-
-    /// {@return what a label names, in this language: `nuts (almond, cashew)` as `fruits à coque (amande, noix de cajou)`}
-    public String said(String english) {
-        var open = english.indexOf(" (");
-        if (open < 0 || !english.endsWith(")")) return word(english);
-        var members = new ArrayList<String>();
-        for (var member : english.substring(open + 2, english.length() - 1).split(", ")) members.add(word(member));
-        return "%s (%s)".formatted(word(english.substring(0, open)), String.join(", ", members));
-    }
 
     @Override public String toString() { return name(); }
 }

@@ -1,32 +1,47 @@
 package keenfork.core.label;
 
+import java.util.EnumMap;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 
-/// What a label must say of a dish, in the words of a rule book.
+/// What a label must say of a dish under a rule book: what is in its list, and what is named below it, how surely. Words
+/// are put to it by [Wording].
 ///
 /// @param name        the dish
 /// @param ruleBook    the rule book in force
+/// @param language    what the names in brackets behind an ingredient are in
 /// @param ingredients the list, heaviest first
-/// @param contains    names of what is in it, without the phrase around them
-/// @param may         what packs say may be in it
-/// @param contact     what shared kit may have left
-/// @param unknown     what is not known
-/// @param beside      what guests take for one of a group that the law does not list
+/// @param said        what is named, by how surely; each thing once, where it is surest
+/// @param beside      the keys of what guests take for one of a group that the law does not list
 /// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
-/// @param language what the names in brackets behind an ingredient are in; the names below the list are kept in English
-public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, List<String> contains, List<String> may, List<String> contact, List<String> unknown, List<String> beside, List<String> checks, Language language) {
+public record Statement(String name, RuleBook ruleBook, Language language, List<Item> ingredients,
+        Map<Certainty, List<Named>> said, List<String> beside, List<String> checks) {
     /// A stretch of an ingredient's words.
     ///
-    /// @param bold true where it names an allergen
-    public record Run(String text, boolean bold) {}
+    /// @param names what it names of the rule book's groups; it is set in bold where it names any
+    public record Run(String text, List<Named> names) {
+        public Run {
+            names = List.copyOf(names);
+        }
+
+        Run(String text) { this(text, List.of()); }
+
+        public boolean bold() { return !names.isEmpty(); }
+    }
 
     /// One ingredient of the list.
     ///
-    /// @param runs  its words
-    /// @param open  true where its place against the next one is not sure: weigh these two
-    public record Item(List<Run> runs, boolean open) {
+    /// @param name    what it is called, without its share and what stands in brackets behind it
+    /// @param percent its share, in percent; empty where none is asked for
+    /// @param runs    its words
+    /// @param open    true where its place against the next one is not sure: weigh these two
+    public record Item(String name, Optional<Long> percent, List<Run> runs, boolean open) {
         public Item {
             runs = List.copyOf(runs);
         }
@@ -38,18 +53,36 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
 
     public Statement {
         ingredients = List.copyOf(ingredients);
-        contains = List.copyOf(contains);
-        may = List.copyOf(may);
-        contact = List.copyOf(contact);
-        unknown = List.copyOf(unknown);
+        said = levels(said);
         beside = List.copyOf(beside);
         checks = List.copyOf(checks);
     }
 
-    public static Statement compose(Derivation derivation, RuleBook ruleBook) { return compose(derivation, ruleBook, Language.english()); }
+    static Map<Certainty, List<Named>> levels(Map<Certainty, List<Named>> said) {
+        var levels = new EnumMap<Certainty, List<Named>>(Certainty.class);
+        for (var certainty : Certainty.values()) levels.put(certainty, List.copyOf(said.getOrDefault(certainty, List.of())));
+        return Collections.unmodifiableMap(levels);
+    }
+
+    public static Statement compose(Derivation derivation, RuleBook ruleBook) {
+        return compose(derivation, ruleBook, Language.english());
+    }
 
     /// {@return what a label must say, with the allergens in its list named in a language}
-    public static Statement compose(Derivation derivation, RuleBook ruleBook, Language language) { return new Composer(derivation, ruleBook, language).compose(); }
+    public static Statement compose(Derivation derivation, RuleBook ruleBook, Language language) {
+        return new Composer(derivation, ruleBook, language).compose();
+    }
+
+    /// {@return what is named so surely}
+    public List<Named> said(Certainty certainty) { return said.getOrDefault(certainty, List.of()); }
+
+    /// {@return what must be known before packed food goes out: what may be there and nobody can tell, and what is surely
+    /// there of which the law wants it said which}
+    public List<Named> open() {
+        var open = new ArrayList<>(said(Certainty.NOT_KNOWN));
+        for (var named : said(Certainty.CONTAINS)) if (named.isOpen(ruleBook) && !open.contains(named)) open.add(named);
+        return open;
+    }
 
     /// {@return all that a card by the dish says, as text: another text is another card}
     public String onCard() { return name + "\n" + String.join("\n", sentences()); }
@@ -57,10 +90,10 @@ public record Statement(String name, RuleBook ruleBook, List<Item> ingredients, 
     /// {@return all that a tub's label says, as text: the card's, with the list of ingredients}
     public String onTub() { return onCard() + "\n" + String.join(", ", ingredients.stream().map(Item::text).toList()); }
 
-    /// {@return the sentences under the list, in order of strength; only those that have something to say}
+    /// {@return the sentences under the list in English, in order of strength; only those that have something to say}
     public List<String> sentences() {
-        record Said(String key, List<String> names) {}
-        return List.of(new Said("contains", contains), new Said("may", may), new Said("contact", contact), new Said("unknown", unknown)).stream()
-                .filter(s -> !s.names.isEmpty()).map(s -> ruleBook.word(s.key).replace("{list}", String.join(", ", s.names))).toList();
+        var wording = new Wording(ruleBook, Language.english());
+        return said.entrySet().stream().flatMap(e -> wording.sentence(e.getKey(), e.getValue()).stream())
+                .map(Wording.Sentence::text).toList();
     }
 }

@@ -182,7 +182,7 @@ final class Layout {
         var taken = new LinkedHashMap<Kit, Piece>();
         var cook = 0;
         for (var settled = false; !settled; ) {
-            var free = latestCook(limit.at - hands - waits, hands);
+            var free = latestCook(limit.at - hands - waits, hands, made.batch(), turn, task);
             cook = free.cook;
             settled = free.from == limit.at - hands - waits;
             if (!settled) limit = new Limit(free.from + hands + waits, free.holder,
@@ -236,18 +236,27 @@ final class Layout {
         return busy;
     }
 
-    /// only the hands-on part takes hands
-    private List<Busy> busy(int cook) {
+    /// Only the hands-on part takes hands, and the change of what is in them where something would travel.
+    private List<Busy> busy(int cook, Batch batch, int turn, int task) {
         var busy = new ArrayList<>(told.away(cook).stream().map(Layout::busy).toList());
-        for (var b : booked) if (isOnTheDay(b) && b.placed.cook() == cook) busy.add(new Busy(b.placed.from(),
-                b.placed.hands(), b));
+        for (var b : booked) {
+            if (!isOnTheDay(b) || b.placed.cook() != cook) continue;
+            var apart = task >= 0 && b.placed.task() >= 0 && b.placed.turn() != turn;
+            var other = run.turns().get(b.placed.turn()).batch();
+            busy.add(new Busy(b.placed.from() - (apart ? change(batch, task, other, b.placed.task()) : 0),
+                    b.placed.hands() + (apart ? change(other, b.placed.task(), batch, task) : 0), b));
+        }
         return busy;
     }
 
-    private Hands latestCook(int from, int minutes) {
+    private int change(Batch from, int left, Batch to, int reached) {
+        return InHand.travels(from, left, to, reached).isEmpty() ? 0 : equipment.figures().changing();
+    }
+
+    private Hands latestCook(int from, int minutes, Batch batch, int turn, int task) {
         Hands best = null;
         for (var c = 0; c < day.cooks(); c++) {
-            var gap = latest(from, minutes, busy(c));
+            var gap = latest(from, minutes, busy(c, batch, turn, task));
             if (best == null || gap.from > best.from) best = new Hands(c, gap.from, gap.holder);
         }
         return Optional.ofNullable(best).orElseThrow();

@@ -1,5 +1,6 @@
 package keenfork.core.run;
 
+import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,11 +13,13 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.ToDoubleFunction;
 import keenfork.core.food.Words;
+import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.GoingIn;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
+import keenfork.core.recipe.Shares;
 import keenfork.core.trace.Derivation;
 
 /// Reads a batch from what a dish's lines and steps say.
@@ -34,6 +37,9 @@ final class Making {
     private final List<Line> lines;
     /// the lines in amounts for so many people
     private final List<String> said;
+    private final int portions;
+    /// for each step the lines it takes only some of
+    private final List<Map<Integer, Fraction>> shares;
     /// kg of each line for so many people
     private final List<Double> kilos;
     private final double times;
@@ -60,7 +66,9 @@ final class Making {
         this.dish = dish;
         recipe = dish.recipe();
         lines = recipe.lines();
-        said = said(recipe, portions);
+        said = said(recipe, portions, Fraction.ONE);
+        shares = Shares.of(recipe).of();
+        this.portions = portions;
         times = Flow.times(recipe, portions);
         kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED))
                 .toList();
@@ -86,12 +94,26 @@ final class Making {
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to
     /// multiply.
-    private static List<String> said(Recipe recipe, int portions) {
-        if (!Flow.isScaled(recipe, portions)) return recipe.lines().stream().map(Line::text).toList();
-        var scaled = Scaled.toCovers(recipe, portions, Volumes.METRIC);
+    /// @param share of each line
+    private static List<String> said(Recipe recipe, int portions, Fraction share) {
+        var isScaled = Flow.isScaled(recipe, portions);
+        if (!isScaled && share.equals(Fraction.ONE)) return recipe.lines().stream().map(Line::text).toList();
+        var factor = isScaled ? Scaled.toCovers(recipe, portions, Volumes.METRIC).factor() : BigDecimal.ONE;
+        var scaled = Scaled.of(recipe, factor.multiply(share.decimal()), Volumes.METRIC);
         return scaled.lines().stream().map(e ->
                 e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3))
                 .stripTrailingZeros().toPlainString()) : e.text()).toList();
+    }
+
+    /// What stands beside a step: the lines that go in at it, and of a line that it takes only some of, that much.
+    private List<String> takes(int step) {
+        var takes = new ArrayList<String>();
+        for (var i = 0; i < lines.size(); i++) {
+            var share = shares.get(step).get(i);
+            if (share != null) takes.add(said(recipe, portions, share).get(i));
+            else if (going.get(i) == step || step == 0 && going.get(i) == GoingIn.START) takes.add(said.get(i));
+        }
+        return takes;
     }
 
     private double kilos(Set<Integer> touched) { return touched.stream().mapToDouble(kilos::get).sum(); }
@@ -210,9 +232,7 @@ final class Making {
             taskOf.add(tasks.size());
             var isRead = Work.isRead(text);
             if (!isRead) notRead(text, inBy(step));
-            var takes = range(lines.size()).stream().filter(i -> going.get(i) == at || at == 0
-                    && going.get(i) == GoingIn.START).map(said::get).toList();
-            var task = task(text, takes, works, w -> kilos(touched(w, at)), before(on));
+            var task = task(text, takes(step), works, w -> kilos(touched(w, at)), before(on));
             tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS,
                     task.waits(), 1, task.after(), task.windows()));
             for (var p : on) last.put(p, Set.of(tasks.size() - 1));

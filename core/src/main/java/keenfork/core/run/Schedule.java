@@ -1,9 +1,12 @@
 package keenfork.core.run;
 
 import java.time.LocalDate;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import keenfork.core.food.Substance;
 
 /// A run laid out in time, from when all must be ready backwards: every task and every clean with its minutes, its pieces and the hands that do it.
 ///
@@ -35,15 +38,34 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     /// @param from  minutes from the start of the run; 0 for what is done the day before
     /// @param hands minute its hands-on part ends
     /// @param until minute it ends, on its pieces
-    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook, int from, int hands, int until) {
+    /// @param held  what the cook's hands, spoon and cloth bring from other dishes, and must not: they are changed before it
+    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook,
+            int from, int hands, int until, Set<Substance> held) {
         public Placed {
             on = List.copyOf(on);
+            held = Collections.unmodifiableSet(new LinkedHashSet<>(held));
+        }
+
+        Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook, int from,
+                int hands, int until) {
+            this(kind, turn, task, use, dish, text, on, cook, from, hands, until, Set.of());
+        }
+
+        /// {@return whether the cook washes hands and takes a fresh spoon and cloth before it}
+        public boolean isFresh() { return !held.isEmpty(); }
+
+        Placed after(Set<Substance> held) {
+            return new Placed(kind, turn, task, use, dish, text, on, cook, from, hands, until, held);
         }
 
         /// {@return the whole of it in words: "Bean dip: Blend smooth.", or "blender washed, before Bean dip"}
         public String what() { return kind == Kind.CLEAN ? text + ", before " + dish : dish + ": " + text; }
 
-        Placed later(int minutes) { return kind == Kind.DAY_BEFORE ? this : new Placed(kind, turn, task, use, dish, text, on, cook, from + minutes, hands + minutes, until + minutes); }
+        Placed later(int minutes) {
+            if (kind == Kind.DAY_BEFORE) return this;
+            return new Placed(kind, turn, task, use, dish, text, on, cook, from + minutes, hands + minutes,
+                    until + minutes, held);
+        }
     }
 
     /// {@return minutes by which the run is longer than the day; 0 where it fits}
@@ -77,6 +99,6 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
         var start = placed.stream().filter(p -> p.kind() != Kind.DAY_BEFORE).map(Placed::from).reduce(0, Integer::min);
         var shifted = placed.stream().map(p -> p.later(-start)).sorted(Comparator.comparing((Placed p) -> p.kind() != Kind.DAY_BEFORE).thenComparingInt(Placed::from).thenComparingInt(Placed::turn)).toList();
         var day = run.conditions().day();
-        return new Schedule(shifted, day, -start, layout.blocks(), Remarks.of(run, shifted, -start));
+        return new Schedule(InHand.changed(shifted, run), day, -start, layout.blocks(), Remarks.of(run, shifted, -start));
     }
 }

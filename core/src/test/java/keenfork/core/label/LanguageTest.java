@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -32,7 +33,7 @@ class LanguageTest {
 
     @ParameterizedTest @MethodSource("languages") void every_language_has_every_sentence_with_its_list(Language language) {
         for (var key : List.of("contains", "may", "contact", "unknown")) assertThat(language.sentence(key, UK)).as(key).containsOnlyOnce("{list}");
-        for (var key : List.of("ingredients", "ask", "none")) assertThat(language.phrase(key)).isNotBlank();
+        for (var key : List.of("ingredients", "ask", "none", "others")) assertThat(language.phrase(key)).isNotBlank();
         assertThat(language.phrase("keep")).containsOnlyOnce("{day}");
         assertThat(language.phrase("batch")).containsOnlyOnce("{batch}");
         assertThatThrownBy(() -> language.phrase("weather")).isInstanceOf(IllegalStateException.class);
@@ -45,8 +46,9 @@ class LanguageTest {
     }
 
     @Test void members_are_named_with_their_group() {
-        assertThat(in("fr").said("nuts (almond, cashew)")).isEqualTo("fruits à coque (amande, noix de cajou)");
-        assertThat(Language.english().said("nuts (almond, cashew)")).isEqualTo("nuts (almond, cashew)");
+        var nuts = List.of(new Named("nuts", "almond"), new Named("nuts", "cashew"));
+        assertThat(new Wording(UK, in("fr")).names(nuts)).containsExactly("fruits à coque (amande, noix de cajou)");
+        assertThat(new Wording(UK, Language.english()).names(nuts)).containsExactly("nuts (almond, cashew)");
     }
 
     @Test void an_allergen_in_the_list_is_named_in_the_language_even_where_the_english_word_says_it() {
@@ -58,10 +60,9 @@ class LanguageTest {
         assertThat(list(Statement.compose(derived("50 g bonito flakes"), RuleBook.named("us").orElseThrow(), in("fr")))).contains("poisson (bonito)");
     }
 
-    @Test void the_names_that_are_held_against_the_recipe_stay_in_english() {
-        var said = OnPaper.of(Statement.compose(derived("50 g walnuts"), UK, in("de")), true);
-        assertThat(said.contains()).containsExactly("nuts (walnut)");
-        assertThat(OnPaper.parse(said.text())).isEqualTo(said);
-        assertThat(Difference.between(said, OnPaper.of(Statement.compose(derived("50 g walnuts"), UK), true)).words()).contains("It is in another language now.");
+    @Test void what_is_held_against_the_recipe_is_no_word_of_any_language() {
+        var said = PrintedStatement.of(Statement.compose(derived("50 g walnuts"), UK, in("de")), true);
+        assertThat(said.said(Certainty.CONTAINS)).containsExactly(new Named("nuts", "walnut"));
+        assertThat(Difference.between(said, PrintedStatement.of(Statement.compose(derived("50 g walnuts"), UK), true)).words()).contains("It is in another language now.");
     }
 }

@@ -12,6 +12,7 @@ import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -24,6 +25,10 @@ import org.junit.jupiter.api.Test;
 class StatementTest {
     private static List<String> bold(Statement statement) {
         return statement.ingredients().stream().flatMap(i -> i.runs().stream()).filter(Statement.Run::bold).map(Statement.Run::text).toList();
+    }
+
+    private static List<String> said(Statement statement, Certainty certainty) {
+        return new Wording(statement.ruleBook(), Language.english()).names(statement.said(certainty));
     }
 
     /// Regulation (EU) No 1169/2011, Article 18 (1): descending order of weight, as recorded at the time of use.
@@ -42,7 +47,7 @@ class StatementTest {
         var statement = Statement.compose(derived("1 jar harissa", "pack: Ingredients: peppers, spice mix (caraway, celery seed). May contain mustard."), UK);
         assertThat(statement.ingredients().getFirst().text()).isEqualTo("harissa (peppers, spice mix (caraway, celery seed))");
         assertThat(bold(statement)).containsExactly("celery seed");
-        assertThat(statement.may()).containsExactly("mustard");
+        assertThat(said(statement, Certainty.MAY_CONTAIN)).containsExactly("mustard");
     }
 
     @Test void each_rule_book_speaks_in_its_own_words() {
@@ -58,15 +63,15 @@ class StatementTest {
 
     @Test void another_nut_that_a_pack_warns_of_is_said_beside_the_one_that_is_in_it() {
         var statement = Statement.compose(derived("50 g almonds", "pack: almonds. May contain cashews and almonds."), UK);
-        assertThat(statement.contains()).containsExactly("nuts (almond)");
-        assertThat(statement.may()).containsExactly("nuts (cashew)");
+        assertThat(said(statement, Certainty.CONTAINS)).containsExactly("nuts (almond)");
+        assertThat(said(statement, Certainty.MAY_CONTAIN)).containsExactly("nuts (cashew)");
     }
 
     @Test void a_member_that_is_not_known_is_said_beside_the_one_that_is_in_it() {
         var statement = Statement.compose(derived("50 g almonds", "1 slice of bread", "2 tbsp harissa"), UK);
-        assertThat(statement.contains()).containsExactly("cereals containing gluten (wheat)", "nuts (almond)");
-        assertThat(statement.unknown()).contains("nuts").anyMatch(u -> u.startsWith("cereals containing gluten"));
-        assertThat(Statement.compose(derived("1 cup zugwort"), US).unknown()).contains("fish", "tree nuts").noneMatch(u -> u.contains("anything"));
+        assertThat(said(statement, Certainty.CONTAINS)).containsExactly("cereals containing gluten (wheat)", "nuts (almond)");
+        assertThat(said(statement, Certainty.NOT_KNOWN)).contains("nuts").anyMatch(u -> u.startsWith("cereals containing gluten"));
+        assertThat(said(Statement.compose(derived("1 cup zugwort"), US), Certainty.NOT_KNOWN)).contains("fish", "tree nuts").noneMatch(u -> u.contains("anything"));
     }
 
     @Test void an_order_that_the_ranges_leave_open_is_marked() {
@@ -148,7 +153,7 @@ class StatementTest {
         var foods = List.of("100 g tahini", "50 g walnuts", "1 egg", "200 g couscous", "100 g feta", "2 tbsp soy sauce", "30 g anchovies", "1 tbsp mustard", "100 g celery", "200 g prawns", "40 g almond butter", "1 kg cooked rice");
         var in = Language.all().get(language);
         var statement = Statement.compose(derived(picks.stream().map(foods::get).toArray(String[]::new)), UK, in);
-        assertThat(OnPaper.of(statement, true).listSaysAll()).as("%s", OnPaper.of(statement, true).text()).isTrue();
+        assertThat(PrintedStatement.of(statement, true).listSaysAll()).as("%s", statement).isTrue();
     }
 
     private static Recipe aRecipe(String name, String... lines) { return Recipe.read(name + "\nServes 10\n" + String.join("\n", lines), Volumes.METRIC, new Law("uk")); }

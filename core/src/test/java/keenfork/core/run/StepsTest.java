@@ -244,4 +244,18 @@ class StepsTest {
         return batches.stream().flatMap(first -> orders(batches.stream().filter(b -> b != first).toList())
                 .map(rest -> Stream.concat(Stream.of(first), rest.stream()).toList()));
     }
+
+    /// Amounts stand where they go in: "half of the dill" is half of it, and what was left comes with "the rest".
+    @ParameterizedTest(name = "{0}") @CsvSource(delimiter = '|', value = {
+            "Blend the yoghurt with a third of the dill. / Scatter the rest of the dill over. | 500 g yoghurt; 30 g dill | 60 g dill",
+            "Stir half the dill into the yoghurt. / Scatter the remaining dill. | 500 g yoghurt; 45 g dill | 45 g dill",
+            "Fold ⅔ of the chopped dill through the yoghurt. / Finish with the rest of the dill. | 500 g yoghurt; 60 g dill | 30 g dill",
+            "Stir the dill into the yoghurt. / Scatter the rest of the dill. | 500 g yoghurt; 90 g dill | ''",
+            "Stir half of the dill and a quarter of the yoghurt together. / Fold in the remaining yoghurt. | 125 g yoghurt; 45 g dill | 375 g yoghurt",
+            "Cut the dill in half and stir into the yoghurt. / Chill half an hour. | 500 g yoghurt; 90 g dill | ''"})
+    void amounts_beside_a_step_are_those_that_go_in(String steps, String first, String second) {
+        var tasks = batch("Dill dip\n500 g yoghurt\n90 g dill\nMethod:\n" + steps.replace(" / ", "\n")).tasks();
+        assertThat(String.join("; ", tasks.get(tasks.size() - 2).takes())).isEqualTo(first);
+        assertThat(String.join("; ", tasks.getLast().takes())).isEqualTo(second);
+    }
 }

@@ -91,7 +91,7 @@ class DemoKitchen implements ApplicationRunner {
 
     private void print(Menu.Dish dish, Menu menu) {
         var says = menu.says(dish, false, Language.english());
-        labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says.text(), says.fingerprint(), 1, "counter", CREW, "", null, null, ""));
+        labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says, 1, "counter", CREW, "", null, null, ""));
     }
 
     /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.

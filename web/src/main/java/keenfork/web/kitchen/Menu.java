@@ -15,7 +15,7 @@ import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.Language;
-import keenfork.core.label.OnPaper;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
@@ -78,7 +78,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
 
     /// {@return what a label of a dish must say}
     /// @param withList whether it carries the list of ingredients
-    public OnPaper says(Dish dish, boolean withList, Language language) { return OnPaper.of(Statement.compose(dish.derivation, ruleBook, language), withList); }
+    public PrintedStatement says(Dish dish, boolean withList, Language language) { return PrintedStatement.of(Statement.compose(dish.derivation, ruleBook, language), withList); }
 
     /// {@return every claim that labels know, with whether it stands for a dish}
     public List<Claim> claims(Dish dish) {
@@ -87,7 +87,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     }
 
     /// {@return a fingerprint of what a dish is made of, packs and kit included: another one is another dish to a laboratory}
-    public String madeAs(Dish dish) { return OnPaper.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint(); }
+    public String madeAs(Dish dish) { return PrintedStatement.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint(); }
 
     /// {@return how long a dish keeps, by the kitchen's own times}
     public KeepBy keeps(Dish dish) { return KeepBy.of(dish.derivation, onFile.times()); }

@@ -8,6 +8,7 @@ import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.web.persistence.Labels;
 
@@ -22,19 +23,18 @@ public record OutOfDate(Labels.Printed printed, String name, Optional<Difference
     public static Optional<OutOfDate> of(Menu menu, Labels.Printed printed) {
         if (printed.print().guests() != 0) return ofGuests(menu, printed);
         var dish = menu.dish(printed.print().dish());
-        if (dish.isEmpty()) return Optional.of(new OutOfDate(printed, printed.print().says().isEmpty() ? "A label" : OnPaper.parse(printed.print().says()).name(), Optional.empty(), List.of("Its dish is not on the menu any more."), false));
+        if (dish.isEmpty()) return Optional.of(new OutOfDate(printed, printed.print().says().map(OnPaper::name).orElse("A label"), Optional.empty(), List.of("Its dish is not on the menu any more."), false));
         var packed = Kind.named(printed.print().kind()).map(Kind::hasList).orElse(true);
-        if (printed.print().says().isEmpty()) {
+        if (!(printed.print().paper() instanceof PrintedStatement then)) {
             var statement = Statement.compose(dish.get().derivation(), menu.ruleBook());
             var same = printed.statement().equals(packed ? statement.onTub() : statement.onCard());
             return same ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.empty(), List.of("It says something else now than when it was printed."), true));
         }
-        var then = OnPaper.parse(printed.print().says());
         return differing(printed, dish.get().name(), Difference.between(then, now(menu, dish.get(), packed, then)));
     }
 
     /// what the same label would say now, in the same language, with those of its claims that still stand
-    private static OnPaper now(Menu menu, Menu.Dish dish, boolean packed, OnPaper then) {
+    private static PrintedStatement now(Menu menu, Menu.Dish dish, boolean packed, PrintedStatement then) {
         var says = menu.says(dish, packed, Language.named(then.language()).orElse(Language.english()));
         if (then.claims().isEmpty()) return says;
         var stand = menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id()).toList();
@@ -42,7 +42,8 @@ public record OutOfDate(Labels.Printed printed, String name, Optional<Difference
     }
 
     private static Optional<OutOfDate> ofGuests(Menu menu, Labels.Printed printed) {
-        var then = GuestCard.parse(printed.print().says());
+        if (!(printed.print().paper() instanceof GuestCard then))
+            return Optional.of(new OutOfDate(printed, "A card", Optional.empty(), List.of("What it says was not kept."), true));
         var guests = menu.guests(printed.print().guests());
         return guests.isEmpty() ? Optional.of(new OutOfDate(printed, then.name(), Optional.empty(), List.of("These guests are not on the list any more."), false))
                 : differing(printed, guests.get().name(), GuestCard.between(then, menu.card(guests.get())));

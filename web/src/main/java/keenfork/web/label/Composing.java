@@ -8,9 +8,11 @@ import java.util.stream.IntStream;
 import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
-import keenfork.core.label.OnPaper;
+import keenfork.core.label.Language;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Sheet;
 import keenfork.core.label.Statement;
+import keenfork.core.label.Wording;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
@@ -59,18 +61,18 @@ class Composing {
 
     private Wanted card(Menu menu, Events.Guests guests) {
         var card = menu.card(guests);
-        return new Wanted(0, guests.id(), guests.name(), card.text(), card.fingerprint(), GuestView.of(card, kitchenName, today()), List.of(), List.of(), today(), null, "");
+        return new Wanted(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()), List.of(), List.of(), today(), null, "");
     }
 
     private Wanted label(Menu menu, Menu.Dish dish, Asked asked) {
         var kind = asked.kindOf();
         var statement = Statement.compose(dish.derivation(), menu.ruleBook(), asked.language());
-        var says = OnPaper.of(statement, kind.hasList()).claiming(standing(menu, dish, asked));
+        var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked));
         var made = asked.madeOn(today()).orElse(today());
         // a day that was typed is for the dish that was looked at
         var until = !kind.isPacked() ? null : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days()) : Asked.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
         var batch = !kind.isPacked() ? "" : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
-        return new Wanted(dish.id(), 0, dish.name(), says.text(), says.fingerprint(), LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), OnPaper.grouped(says.unknown()), statement.checks(), made, until, batch);
+        return new Wanted(dish.id(), 0, dish.name(), says, LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), new Wording(menu.ruleBook(), Language.english()).names(statement.open()), statement.checks(), made, until, batch);
     }
 
     private static List<String> standing(Menu menu, Menu.Dish dish, Asked asked) {
@@ -88,9 +90,12 @@ class Composing {
     /// @throws NotHere when it was printed before its words were kept apart
     Face printed(Labels.Printed then) {
         var print = then.print();
-        if (print.says().isEmpty()) throw new NotHere("This label was printed before its words were kept apart; it cannot be set again.");
+        var says = print.says().orElseThrow(() -> new NotHere("This label was printed before its words were kept apart; it cannot be set again."));
         var made = print.made() == null ? LocalDate.ofInstant(then.printed(), clock.getZone()) : print.made();
-        return GuestCard.isOne(print.says()) ? GuestView.of(GuestCard.parse(print.says()), kitchenName, made) : LabelView.of(OnPaper.parse(print.says()), kitchenName, new LabelView.Made(made, print.batch(), print.keepBy()));
+        return switch (says) {
+            case GuestCard card -> GuestView.of(card, kitchenName, made);
+            case PrintedStatement label -> LabelView.of(label, kitchenName, new LabelView.Made(made, print.batch(), print.keepBy()));
+        };
     }
 
     /// {@return labels set for paper}

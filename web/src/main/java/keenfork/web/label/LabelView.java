@@ -8,9 +8,12 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import keenfork.core.label.Claim;
 import keenfork.core.label.Language;
-import keenfork.core.label.OnPaper;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
+import keenfork.core.label.Wording;
+import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import org.jspecify.annotations.Nullable;
 
 /// A dish's label as it prints, in its language.
@@ -25,8 +28,14 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
 
-    /// one sentence: "Contains: " and its names
-    record Said(String symbol, String title, String phrase, String names, String after) {}
+    /// one sentence with its shape
+    record Said(String symbol, String title, Wording.Sentence words) {
+        public String phrase() { return words.before(); }
+
+        public String names() { return words.names(); }
+
+        public String after() { return words.after(); }
+    }
 
     /// One group of the rule book.
     ///
@@ -42,42 +51,50 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// @param until the day it keeps until, or null where the label carries none
     record Made(LocalDate day, String batch, @Nullable LocalDate until) {}
 
-    private record Sure(String key, String symbol, String title, List<String> names) {}
-
-    /// Where the rule book has it so, what the list emphasises is not said once more beside it; what it does not emphasise always is.
-    static LabelView of(OnPaper paper, String kitchen, Made made) {
-        var book = RuleBook.named(paper.ruleBook()).orElse(RuleBook.uk());
-        var language = Language.named(paper.language()).orElse(Language.english());
-        var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
-        var sure = List.of(new Sure("contains", "m-in", "in it", paper.contains()), new Sure("may", "m-may", "pack says may", paper.may()),
-                new Sure("contact", "m-contact", "contact in our kitchen", paper.contact()), new Sure("unknown", "m-unknown", "not known", paper.unknown()),
-                // a list of ingredients names it itself
-                new Sure("beside", "m-beside", "beside the law’s list", paper.list().isEmpty() ? paper.beside() : List.of()));
-        var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
-        return new LabelView(paper.name(), book, language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
-                sure.stream().filter(s -> !s.names.isEmpty() && !(s.key.equals("contains") && paper.listSaysAll() && book.word("contains-with-list").equals("no"))).map(s -> said(s, book, language)).toList(), paper.runs(), groups(book, language, sure));
+    /// how surely, by shape and words
+    private static Row.Sign sign(Certainty certainty, String members) {
+        return switch (certainty) {
+            case CONTAINS -> new Row.Sign("m-in", "in it", members);
+            case MAY_CONTAIN -> new Row.Sign("m-may", "pack says may", members);
+            case CONTACT -> new Row.Sign("m-contact", "contact in our kitchen", members);
+            case NOT_KNOWN -> new Row.Sign("m-unknown", "not known", members);
+        };
     }
 
-    private static String claims(OnPaper paper, Language language) {
+    /// Where the rule book has it so, what the list emphasises is not said once more beside it; what it does not emphasise always is.
+    static LabelView of(PrintedStatement paper, String kitchen, Made made) {
+        var wording = paper.wording();
+        var language = wording.language();
+        var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
+        var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
+        return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
+                said(paper, wording), paper.list(), wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList());
+    }
+
+    private static String claims(PrintedStatement paper, Language language) {
         return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(c))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
     }
 
-    private static Said said(Sure sure, RuleBook book, Language language) {
-        var around = language.sentence(sure.key, book).split("\\{list}", -1);
-        return new Said(sure.symbol, sure.title, around[0].strip(), OnPaper.grouped(sure.names).stream().map(language::said).collect(Collectors.joining(", ")), around[1]);
+    private static List<Said> said(PrintedStatement paper, Wording wording) {
+        var said = new ArrayList<Said>();
+        var listStands = paper.listSaysAll() && wording.ruleBook().word("contains-with-list").equals("no");
+        for (var certainty : Certainty.values()) {
+            if (certainty == Certainty.CONTAINS && listStands) continue;
+            var sign = sign(certainty, "");
+            wording.sentence(certainty, paper.said(certainty)).ifPresent(s -> said.add(new Said(sign.symbol, sign.title, s)));
+        }
+        // a list of ingredients names it itself
+        if (paper.list().isEmpty()) wording.beside(paper.beside()).ifPresent(s -> said.add(new Said("m-beside", "beside the law’s list", s)));
+        return said;
     }
 
-    private static List<Row> groups(RuleBook book, Language language, List<Sure> all) {
-        var rows = new ArrayList<Row>();
-        for (var group : book.groups()) {
-            var signs = new ArrayList<Row.Sign>();
-            for (var sure : all) {
-                var of = sure.names.stream().filter(n -> n.equals(group.label()) || n.startsWith(group.label() + " (")).toList();
-                if (!of.isEmpty()) signs.add(new Row.Sign(sure.symbol, sure.title, of.stream().filter(n -> n.endsWith(")")).map(n -> language.word(n.substring(group.label().length() + 2, n.length() - 1))).collect(Collectors.joining(", "))));
-            }
-            rows.add(new Row(upper(language.word(group.label())), signs));
+    private static Row row(Group group, PrintedStatement paper, Wording wording) {
+        var signs = new ArrayList<Row.Sign>();
+        for (var certainty : Certainty.values()) {
+            var of = paper.said(certainty).stream().filter(n -> n.group().equals(group.id())).toList();
+            if (!of.isEmpty()) signs.add(sign(certainty, of.stream().filter(n -> !n.member().isEmpty()).map(wording::member).collect(Collectors.joining(", "))));
         }
-        return rows;
+        return new Row(upper(wording.group(group.id())), signs);
     }
 
     private static String upper(String word) { return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1); }
@@ -85,7 +102,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     @Override public String tag() { return language.locale().toLanguageTag(); }
 
     /// {@return whether it says so little that a card can say it in larger type}
-    public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.phrase.length() + s.names.length() + s.after.length()).sum() + claims.length() <= FEW_WORDS; }
+    public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.words.text().length()).sum() + claims.length() <= FEW_WORDS; }
 
     /// {@return the list of ingredients as text; empty on a label without one}
     String listed() { return list.isEmpty() ? "" : "%s: %s.".formatted(ingredients(), list.stream().map(Statement.Run::text).collect(Collectors.joining())); }
@@ -97,7 +114,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     public String none() { return language.phrase("none"); }
 
     @Override public String text() {
-        var sentences = said.stream().map(s -> "%s %s%s".formatted(s.phrase, s.names, s.after)).collect(Collectors.joining(" "));
+        var sentences = said.stream().map(s -> s.words.text()).collect(Collectors.joining(" "));
         return "%s. %s%s%s".formatted(name, list.isEmpty() ? "" : listed() + " ", said.isEmpty() ? list.isEmpty() ? none() : "" : sentences, keep.isEmpty() ? "" : " " + keep);
     }
 }

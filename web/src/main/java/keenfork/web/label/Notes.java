@@ -2,18 +2,19 @@ package keenfork.web.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.label.OnPaper;
+import keenfork.core.label.Language;
 import keenfork.core.label.Statement;
+import keenfork.core.label.Wording;
 
 /// What the cook should know before a label prints.
 ///
-/// @param unknown what is not known; a label on packed food waits for it
+/// @param unknown what is not known, or not known which; a label on packed food waits for it
 /// @param open    pairs whose order the weights leave open
 /// @param checks  what else is asked
 record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static final int PAIRS_SHOWN = 3;
 
-    Notes(Statement statement) { this(OnPaper.grouped(OnPaper.of(statement, false).unknown()), open(statement), statement.checks()); }
+    Notes(Statement statement) { this(new Wording(statement.ruleBook(), Language.english()).names(statement.open()), open(statement), statement.checks()); }
 
     private static List<String> open(Statement statement) {
         var pairs = new ArrayList<String>();
@@ -22,5 +23,5 @@ record Notes(List<String> unknown, List<String> open, List<String> checks) {
         return pairs.size() <= PAIRS_SHOWN ? pairs : pairs.subList(0, PAIRS_SHOWN);
     }
 
-    private static String first(Statement statement, int at) { return statement.ingredients().get(at).text().replaceFirst(" \\(.*", ""); }
+    private static String first(Statement statement, int at) { return statement.ingredients().get(at).name(); }
 }

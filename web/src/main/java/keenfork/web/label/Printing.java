@@ -4,9 +4,9 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
 import keenfork.core.label.OnPaper;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Sheet;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -65,7 +65,7 @@ class Printing {
         return jobs.ask(title, kind.id(), sheet.id(), kind == Kind.MENU ? 0 : (copies + each - 1) / each, prints, by);
     }
 
-    private static String name(Labels.Print print) { return GuestCard.isOne(print.says()) ? GuestCard.parse(print.says()).name() : OnPaper.parse(print.says()).name(); }
+    private static String name(Labels.Print print) { return print.says().map(OnPaper::name).orElse("A label"); }
 
     /// {@return why a label does not print; empty where it does}
     /// @param fits whether its text is known to fit already
@@ -86,7 +86,7 @@ class Printing {
     /// {@return the same label asked for anew, in its language and with its claims; it is made and packed anew. A reason once given is not given for what was not known since}
     static Asked asked(Labels.Printed then, int copies, String by) {
         var print = then.print();
-        var said = print.says().isEmpty() || GuestCard.isOne(print.says()) ? null : OnPaper.parse(print.says());
+        var said = print.paper() instanceof PrintedStatement label ? label : null;
         return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(), print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
                 String.valueOf(copies), print.place(), by, null, null, null, null);
     }

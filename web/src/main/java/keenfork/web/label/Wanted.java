@@ -2,6 +2,7 @@ package keenfork.web.label;
 
 import java.time.LocalDate;
 import java.util.List;
+import keenfork.core.label.OnPaper;
 import keenfork.web.persistence.Labels;
 import org.jspecify.annotations.Nullable;
 
@@ -9,11 +10,11 @@ import org.jspecify.annotations.Nullable;
 ///
 /// @param dish    the dish's key; 0 for a guest's card
 /// @param guests  the guests' key; 0 for any other
-/// @param says    what it says, as it is kept
+/// @param says    what it says
 /// @param unknown what is not known, grouped; empty where all is
 /// @param checks  what a cook is asked before it prints
 /// @param keepBy  the day it keeps until, or null where it carries none
-record Wanted(long dish, long guests, String name, String says, String fingerprint, Face face, List<String> unknown, List<String> checks, LocalDate made, @Nullable LocalDate keepBy, String batch) {
+record Wanted(long dish, long guests, String name, OnPaper says, Face face, List<String> unknown, List<String> checks, LocalDate made, @Nullable LocalDate keepBy, String batch) {
     Wanted {
         unknown = List.copyOf(unknown);
         checks = List.copyOf(checks);
@@ -22,6 +23,6 @@ record Wanted(long dish, long guests, String name, String says, String fingerpri
     /// {@return this as it is written down for printing}
     /// @param packed whether it waits until all is known, so that a reason is kept
     Labels.Print print(String kind, int copies, String place, String by, String why, boolean packed) {
-        return new Labels.Print(dish, guests, kind, says, fingerprint, copies, place, by, packed && !unknown.isEmpty() ? why : "", keepBy, made, batch);
+        return new Labels.Print(dish, guests, kind, says, copies, place, by, packed && !unknown.isEmpty() ? why : "", keepBy, made, batch);
     }
 }

@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import keenfork.core.label.OnPaper;
+import keenfork.format.PrintJson;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,8 +25,7 @@ public class Labels {
     /// @param dish        the dish's key; 0 for a guest's card
     /// @param guests      the key of the guests it is for; 0 for any other label
     /// @param kind        `card`, `tub` and so on
-    /// @param says        what it says, kept apart by how surely
-    /// @param fingerprint the statement's
+    /// @param paper       what it says; null where it was printed before that was kept
     /// @param copies      how many, 1 or more
     /// @param place       where they go, or an empty string
     /// @param by          who printed them, or an empty string
@@ -32,7 +33,11 @@ public class Labels {
     /// @param keepBy      the day it keeps until, or null where the label carries none
     /// @param made        the day the food was made, or null for the day it was printed
     /// @param batch       which batch of that day; may be empty
-    public record Print(long dish, long guests, String kind, String says, String fingerprint, int copies, String place, String by, String why, @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch) {}
+    public record Print(long dish, long guests, String kind, @Nullable OnPaper paper, int copies, String place, String by, String why,
+            @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch) {
+        /// {@return what it says; empty where it was printed before that was kept}
+        public Optional<OnPaper> says() { return Optional.ofNullable(paper); }
+    }
 
     /// Copies of a label as they were printed.
     ///
@@ -85,8 +90,10 @@ public class Labels {
         row.guests = print.guests;
         row.kind = print.kind;
         row.printedAt = Instant.now(clock);
-        row.says = print.says;
-        row.fingerprint = print.fingerprint;
+        print.says().ifPresent(paper -> {
+            row.says = PrintJson.write(paper);
+            row.fingerprint = paper.fingerprint();
+        });
         row.asked = print.copies;
         row.place = print.place;
         row.printedBy = print.by;
@@ -130,6 +137,6 @@ public class Labels {
     }
 
     static Printed printed(PrintedLabelRow r) {
-        return new Printed(key(r), new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, r.says, r.fingerprint, r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch), r.printedAt, r.statement, r.copies, r.takenBack);
+        return new Printed(key(r), new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, PrintJson.read(r.says).orElse(null), r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch), r.printedAt, r.statement, r.copies, r.takenBack);
     }
 }

@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import keenfork.core.food.Substance;
 import keenfork.core.run.Carried;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Kit;
@@ -52,7 +53,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
 
     /// @param when  "to 14:34", or "at 10:41" where it is not begun
     /// @param takes what goes in
-    record Row(String when, String dish, String text, String takes, String on, Mark mark) {}
+    /// @param fresh what the hands, the spoon and the cloth are changed for before it; empty where they need not be
+    record Row(String when, String dish, String text, String takes, String on, String fresh, Mark mark) {}
 
     /// @param stain what is on it and who goes without if it is passed over; empty where nothing would travel
     /// @param word  what is done: wash, wipe, rinse, renew
@@ -151,7 +153,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var on = p.on().stream().filter(piece -> piece.kit().carries()).map(piece -> piece.name()).toList();
             var goes = task.goes() > 1 ? ", in %d goes".formatted(task.goes()) : "";
             return new Row(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes, String.join(", ", task.takes()),
-                    on.isEmpty() ? "" : format.list(on), mark(p));
+                    on.isEmpty() ? "" : format.list(on), String.join(", ", p.held().stream().map(Substance::name).toList()), mark(p));
         }
 
         private Mark mark(Schedule.Placed p) {

@@ -29,6 +29,8 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     private static final double LETTERS = 415;
     private static final double LINE = 0.3528 * 1.14;
     private static final double AROUND = 2.2;
+    /// letters of what a row says where hands are washed before it
+    private static final int FRESH = 24;
     private static final int MINUTES_IN_DAY = 24 * 60;
 
     /// One pair of hands.
@@ -46,7 +48,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
             var height = 0.0;
             for (var row : rows) {
                 var named = row.same ? 0 : 1;
-                var lines = row.wash ? 1 : named + Math.ceil((row.text.length() + row.on.length() + row.takes.length() + (row.by.isEmpty() ? 0 : 14) + 3) / letters);
+                var lines = row.wash ? 1 : named + Math.ceil((row.text.length() + row.on.length() + row.takes.length() + (row.by.isEmpty() ? 0 : 14) + (row.fresh ? FRESH : 0) + 3) / letters);
                 height += lines * size * LINE + AROUND;
             }
             return height;
@@ -58,9 +60,13 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     /// @param takes what goes in, in words; empty for nothing
     /// @param on    the pieces it goes over where the kitchen has several of a kind
     /// @param by    when it is done by itself; empty where the hands do it all
+    /// @param fresh whether hands are washed, and spoon and cloth are changed, before it
     /// @param same  whether the dish is the one of the row before
-    record Row(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by, boolean same) {
-        Row below(Row before) { return new Row(time, turn, dish, text, takes, on, wash, by, !wash && !before.wash && before.turn == turn); }
+    record Row(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by,
+            boolean fresh, boolean same) {
+        Row below(Row before) {
+            return new Row(time, turn, dish, text, takes, on, wash, by, fresh, !wash && !before.wash && before.turn == turn);
+        }
     }
 
     static SheetView of(PrepRun run, LocalTime serve, Format format) {
@@ -90,7 +96,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
         var takes = p.task() < 0 ? List.<String>of() : run.turns().get(p.turn()).batch().tasks().get(p.task()).takes();
         var on = p.on().stream().filter(piece -> piece.kit().carries() && run.conditions().equipment().of(piece.kit()).size() > 1).map(Piece::name).toList();
         var goes = run.goes(p) > 1 ? " In %d goes.".formatted(run.goes(p)) : "";
-        return new Row(clock(start + p.from()), p.turn() + 1, p.dish(), p.text() + goes, String.join("; ", takes), p.kind() == Schedule.Kind.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on), p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "", false);
+        return new Row(clock(start + p.from()), p.turn() + 1, p.dish(), (waits && goes.isEmpty() ? p.text().replaceFirst("\\.$", "") : p.text()) + goes, String.join("; ", takes), p.kind() == Schedule.Kind.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on), p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "", p.isFresh(), false);
     }
 
     private static String clock(int minute) { return LocalTime.ofSecondOfDay(Math.floorMod(minute, MINUTES_IN_DAY) * 60L).toString(); }

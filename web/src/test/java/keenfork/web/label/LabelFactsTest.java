@@ -1,10 +1,12 @@
 package keenfork.web.label;
 
+import static keenfork.web.label.Prints.ofDish;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.stream.Stream;
+import keenfork.core.label.GuestCard;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -54,7 +56,7 @@ class LabelFactsTest extends RunningKitchen {
         var dish = write("Claim dip\n1 kg peas\n50 ml olive oil");
         assertThat(plain(get("/labels?dish=" + dish).body())).contains("What cannot be said, and why").contains("no report on file");
         print("dish", String.valueOf(dish), "kind", "card", "claims", "vegan", "claims", "gluten-free");
-        assertThat(labels.history(dish).getFirst().print().says()).as("gluten-free wants a report").contains("claims: vegan\n");
+        assertThat(ofDish(labels.history(dish).getFirst().print()).claims()).as("gluten-free wants a report").containsExactly("vegan");
         rewrite(dish, "Claim dip\n1 kg peas\n50 ml olive oil\n1 tbsp honey");
         assertThat(old("Claim dip")).singleElement().satisfies(o -> {
             assertThat(o.canHurt()).isTrue();
@@ -67,7 +69,7 @@ class LabelFactsTest extends RunningKitchen {
         var filed = post("/labels/keeping?dish=" + dish, "/labels/" + dish + "/report", "mgPerKg", "4,5", "on", LocalDate.now().minusDays(9).toString(), "reference", "folder 4");
         assertThat(filed.statusCode()).isEqualTo(302);
         print("dish", String.valueOf(dish), "kind", "card", "claims", "gluten-free");
-        assertThat(labels.history(dish).getFirst().print().says()).contains("claims: gluten-free");
+        assertThat(ofDish(labels.history(dish).getFirst().print()).claims()).contains("gluten-free");
         assertThat(plain(get("/labels/keeping").body())).contains("Report dip").contains("4.50 mg/kg").contains("folder 4");
         rewrite(dish, "Report dip\n1 kg peas\n60 ml olive oil\n1 lemon");
         assertThat(old("Report dip")).as("it was tested as it was made then").singleElement().satisfies(o -> assertThat(o.words()).anyMatch(w -> w.contains("Gluten-free")));
@@ -109,7 +111,10 @@ class LabelFactsTest extends RunningKitchen {
         var guests = events.groups().getLast();
         assertThat(get("/labels?kind=guest&guests=" + guests.id()).body()).contains("Nothing found against it in: ").contains("Guest dip");
         print("kind", "guest-large", "guests", String.valueOf(guests.id()), "copies", "2");
-        assertThat(labels.historyOfGuests(guests.id()).getFirst().print().says()).startsWith("guest: Table nine").contains("Guest dip");
+        assertThat(labels.historyOfGuests(guests.id()).getFirst().print().paper()).isInstanceOfSatisfying(GuestCard.class, c -> {
+            assertThat(c.name()).isEqualTo("Table nine");
+            assertThat(c.eats()).contains("Guest dip");
+        });
         rewrite(dish, "Guest dip\n1 kg peas\n30 g tahini");
         assertThat(old("Table nine")).singleElement().satisfies(o -> {
             assertThat(o.canHurt()).isTrue();

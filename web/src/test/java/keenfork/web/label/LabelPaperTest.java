@@ -14,6 +14,7 @@ import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.Sheet;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.Dishes;
@@ -72,10 +73,10 @@ class LabelPaperTest extends RunningKitchen {
         for (var d : menu.dishes().stream().limit(12).toList()) {
             var page = page("kind=large&dish=" + d.id());
             var says = menu.says(d, true, Language.english());
-            var list = says.runs();
+            var list = says.list();
             assertThat(page.text().replace(" ", "")).as(d.name()).contains(d.name().replace(" ", "")).contains("Ingredients:" + String.join("", list.stream().map(r -> r.text()).toList()).replaceAll("\\s", "") + ".");
             var bold = String.join(" ", list.stream().filter(r -> r.bold()).map(r -> r.text().toLowerCase(Locale.ROOT)).toList());
-            for (var named : says.contains()) assertThat(bold).as("%s: %s is emphasised", d.name(), named).contains(named.replaceAll(".*\\((.*)\\)", "$1").toLowerCase(Locale.ROOT));
+            for (var named : says.said(Certainty.CONTAINS)) assertThat(bold).as("%s: %s is emphasised", d.name(), named).contains(says.wording().member(named).toLowerCase(Locale.ROOT));
         }
     }
 

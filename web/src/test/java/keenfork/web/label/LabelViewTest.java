@@ -6,17 +6,20 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.label.Language;
-import keenfork.core.label.OnPaper;
+import keenfork.core.label.Named;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
 import org.junit.jupiter.api.Test;
 
 class LabelViewTest {
     private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
 
     private static LabelView view(String text, String book) {
-        return LabelView.of(OnPaper.of(statement(text, book), false), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
+        return LabelView.of(PrintedStatement.of(statement(text, book), false), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
     }
 
     @Test void each_sentence_has_its_shape_in_order_of_strength() {
@@ -40,7 +43,7 @@ class LabelViewTest {
     }
 
     @Test void a_label_in_another_language_says_the_same_and_its_days_too() {
-        var german = LabelView.of(OnPaper.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), false).claiming(List.of("vegan")), "Ropewalk Canteen",
+        var german = LabelView.of(PrintedStatement.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), false).claiming(List.of("vegan")), "Ropewalk Canteen",
                 new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
         assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
         assertThat(german.keep()).startsWith("Zu verbrauchen bis So").contains("Nov");
@@ -50,13 +53,14 @@ class LabelViewTest {
 
     @Test void a_list_that_emphasises_is_not_repeated_beside_it_where_the_rule_book_has_it_so() {
         var dish = "A dip\n200 g tahini\npack: sesame. May contain nuts.";
-        for (var book : List.of("uk", "eu")) assertThat(LabelView.of(OnPaper.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
-        for (var book : List.of("us", "ca", "anz")) assertThat(LabelView.of(OnPaper.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
+        for (var book : List.of("uk", "eu")) assertThat(LabelView.of(PrintedStatement.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
+        for (var book : List.of("us", "ca", "anz")) assertThat(LabelView.of(PrintedStatement.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
     }
 
     /// Whatever the rule book says of repeating: an allergen that the list does not emphasise is never left unsaid.
     @Test void what_a_list_does_not_emphasise_is_said_beside_it() {
-        var paper = new OnPaper("Dip", "uk", "en", List.of(), List.of("milk", "sesame"), List.of(), List.of(), List.of(), "peas, butter (*milk*)");
+        var paper = new PrintedStatement("Dip", "uk", "en", List.of(), Map.of(Certainty.CONTAINS, List.of(new Named("milk", ""), new Named("sesame", ""))), List.of(),
+                List.of(new Statement.Run("peas, butter (", List.of()), new Statement.Run("milk", List.of(new Named("milk", ""))), new Statement.Run(")", List.of())));
         assertThat(LabelView.of(paper, "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).extracting(LabelView.Said::names).containsExactly("milk, sesame");
     }
 

@@ -1,5 +1,6 @@
 package keenfork.web.label;
 
+import static keenfork.web.label.Prints.ofDish;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
@@ -8,6 +9,8 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import keenfork.core.label.Named;
+import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
@@ -134,7 +137,7 @@ class LabelsTest extends RunningKitchen {
         var newest = labels.history(dish).getFirst();
         assertThat(newest.print().copies()).isEqualTo(7);
         assertThat(newest.print().place()).isEqualTo("fridge 2");
-        assertThat(newest.print().says()).contains("nuts (walnut)");
+        assertThat(ofDish(newest.print()).said(Certainty.CONTAINS)).contains(new Named("nuts", "walnut"));
         assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Rudder dip"))).singleElement().satisfies(o -> assertThat(o.printed().id()).isEqualTo(first));
     }
 
@@ -163,7 +166,7 @@ class LabelsTest extends RunningKitchen {
         assertThat(labels.history(dish).getFirst().print()).satisfies(p -> {
             assertThat(p.by()).isEqualTo("Ines");
             assertThat(p.why()).isEqualTo("supplier telephoned");
-            assertThat(p.says()).as("the label says so all the same").contains("unknown: ");
+            assertThat(ofDish(p).said(Certainty.NOT_KNOWN)).as("the label says so all the same").isNotEmpty();
         });
         print(dish, "card");
         assertThat(labels.history(dish).getFirst().print().why()).as("a card says so plainly and needs no reason").isEmpty();

@@ -1,15 +1,18 @@
 package keenfork.web.label;
 
+import static keenfork.web.label.Prints.ofDish;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import keenfork.core.label.Named;
+import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.PrintJobs;
 import keenfork.web.persistence.PrintJobs.State;
+import keenfork.web.persistence.PrintJobs;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -144,7 +147,7 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(now(job).state()).isEqualTo(State.THROWN_AWAY);
         assertThat(labels.history(dish)).extracting(Labels.Printed::cameOut).containsExactly(3, 2);
         assertThat(labels.history(dish).getFirst().print()).satisfies(p -> {
-            assertThat(p.says()).contains("sesame");
+            assertThat(ofDish(p).said(Certainty.CONTAINS)).contains(new Named("sesame", ""));
             assertThat(p.place()).isEqualTo("counter");
         });
         assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Tide dip")).map(o -> o.printed().out())).as("the two old ones are called back").containsExactly(2);
@@ -199,7 +202,7 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(old).extracting(OutOfDate::name).containsExactly("Menu dip");
         press("/labels/printed/" + old.getFirst().printed().id() + "/again");
         work();
-        assertThat(labels.history(dish).getFirst().print().says()).as("the whole menu is printed anew").contains("sesame");
+        assertThat(ofDish(labels.history(dish).getFirst().print()).said(Certainty.CONTAINS)).as("the whole menu is printed anew").contains(new Named("sesame", ""));
     }
 
     @Test void of_many_dishes_those_print_that_can_and_the_others_are_told() {

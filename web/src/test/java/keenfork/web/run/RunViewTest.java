@@ -92,7 +92,7 @@ class RunViewTest {
     @Test void where_the_day_is_too_short_the_drawing_shows_when_we_open() {
         var view = view(Sequencer.unwashed(batches(NUTS, PLAIN), Conditions.USUAL).order(), Conditions.USUAL.with(new Day(1, 8)), false);
         assertThat(view.sheet().opens()).isPositive();
-        assertThat(view.late()).startsWith("It does not fit: it takes 11 min");
+        assertThat(view.late()).startsWith("It does not fit: it takes 12 min");
         assertThat(view.blocks()).isNotEmpty();
     }
 }

@@ -1,0 +1,135 @@
+package keenfork.core.label;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import keenfork.core.regime.RuleBook;
+import keenfork.core.trace.Certainty;
+
+/// What a dish's label says, in what it names and not in words. As a document it is kept by `keenfork.format.PrintJson`.
+///
+/// @param name     the dish
+/// @param ruleBook the key of the rule book it follows
+/// @param language the key of the language it is in
+/// @param claims   diets it claims to suit, by their keys
+/// @param said     what is named, by how surely
+/// @param beside   the keys of what stands beside the law's list; the list of ingredients names it where there is one
+/// @param list     the list of ingredients as printed; empty on a label without one
+public record PrintedStatement(String name, String ruleBook, String language, List<String> claims,
+        Map<Certainty, List<Named>> said, List<String> beside, List<Statement.Run> list) implements OnPaper {
+    public PrintedStatement {
+        claims = List.copyOf(claims);
+        said = Statement.levels(said);
+        beside = List.copyOf(beside);
+        list = List.copyOf(list);
+    }
+
+    /// {@return what a label says}
+    /// @param withList whether it carries the list of ingredients
+    public static PrintedStatement of(Statement s, boolean withList) {
+        return new PrintedStatement(s.name(), s.ruleBook().id(), s.language().id(), List.of(), s.said(), s.beside(),
+                withList ? list(s) : List.of());
+    }
+
+    private static List<Statement.Run> list(Statement s) {
+        var list = new ArrayList<Statement.Run>();
+        for (var item : s.ingredients()) {
+            if (!list.isEmpty()) list.add(new Statement.Run(", "));
+            list.addAll(item.runs());
+        }
+        return list;
+    }
+
+    /// {@return the same with what it claims}
+    /// @param diets their keys
+    public PrintedStatement claiming(List<String> diets) {
+        return new PrintedStatement(name, ruleBook, language, diets, said, beside, list);
+    }
+
+    /// {@return what is named so surely}
+    public List<Named> said(Certainty certainty) { return said.getOrDefault(certainty, List.of()); }
+
+    /// {@return whether everything in it is emphasised in the list, so that the list may stand for it; false on a label
+    /// without a list}
+    public boolean listSaysAll() {
+        return !list.isEmpty() && list.stream().flatMap(r -> r.names().stream()).collect(Collectors.toSet())
+                .containsAll(said(Certainty.CONTAINS));
+    }
+
+    /// {@return the words it is put in; those of the United Kingdom and English where its own are shipped no more}
+    public Wording wording() {
+        return new Wording(RuleBook.named(ruleBook).orElse(RuleBook.uk()),
+                Language.named(language).orElse(Language.english()));
+    }
+
+    /// {@return how surely something is said to be there; empty where it is not said}
+    Optional<Certainty> level(Named named) {
+        return said.entrySet().stream().filter(e -> e.getValue().contains(named)).map(Map.Entry::getKey).findFirst();
+    }
+
+    /// {@return all that is named, the surest first}
+    List<Named> named() { return said.values().stream().flatMap(List::stream).toList(); }
+
+    /// {@return the same as another rule book has it named: it is compared in substances. What that book does not group
+    /// falls away; what it groups otherwise stands in its groups}
+    PrintedStatement under(RuleBook other) {
+        var from = RuleBook.named(ruleBook);
+        if (from.isEmpty() || other.id().equals(ruleBook)) return this;
+        var moved = new EnumMap<Certainty, List<Named>>(Certainty.class);
+        var before = new HashSet<Named>();
+        said.forEach((certainty, names) -> {
+            var all = new LinkedHashSet<Named>();
+            for (var named : names) all.addAll(under(named, from.get(), other));
+            all.removeIf(n -> !before.add(n));
+            moved.put(certainty, List.copyOf(all));
+        });
+        return new PrintedStatement(name, ruleBook, language, claims, moved, beside, list);
+    }
+
+    private static List<Named> under(Named named, RuleBook from, RuleBook other) {
+        var group = from.group(named.group());
+        if (group.isEmpty()) return List.of(named);
+        var substances = named.substance().map(List::of).orElse(group.get().members());
+        var all = new LinkedHashSet<Named>();
+        for (var s : substances)
+            for (var place : other.placesOf(s)) {
+                var there = Named.of(place.group(), s, other);
+                // of a group that is named as a whole nobody knows which it was
+                all.add(named.member().isEmpty() && substances.size() > 1 ? new Named(there.group(), "") : there);
+            }
+        return List.copyOf(all);
+    }
+
+    /// A mark of all that the law wants said; what stands beside its list is not part of it. It is made of words, so that
+    /// reports that were filed under it go on holding.
+    @Override public String fingerprint() {
+        var words = new Wording(RuleBook.named(ruleBook).orElse(RuleBook.uk()), Language.english());
+        var text = new StringBuilder("name: %s\nrules: %s\n".formatted(line(name), ruleBook));
+        if (!language.equals(Language.english().id())) text.append("language: ").append(language).append('\n');
+        if (!claims.isEmpty()) text.append("claims: ").append(joined(claims)).append('\n');
+        var keys = List.of("contains", "may", "contact", "unknown");
+        for (var certainty : Certainty.values())
+            text.append(keys.get(certainty.ordinal())).append(": ")
+                    .append(joined(said(certainty).stream().map(words::one).toList())).append('\n');
+        return OnPaper.fingerprint(text.append("list: ").append(marked()).toString());
+    }
+
+    /// {@return whether two lists read alike: the same words, the same ones in bold}
+    boolean readsAs(PrintedStatement other) { return marked().equals(other.marked()); }
+
+    private String marked() {
+        return line(list.stream().map(r -> r.bold() ? "*" + r.text().replace("*", "") + "*" : r.text().replace("*", ""))
+                .collect(Collectors.joining()));
+    }
+
+    private static String joined(List<String> names) {
+        return line(String.join(" ; ", names.stream().map(n -> n.replace("\\", "\\\\").replace(";", "\\;")).toList()));
+    }
+
+    private static String line(String words) { return words.replaceAll("\\s+", " ").strip(); }
+}
