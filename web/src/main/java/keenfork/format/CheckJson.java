@@ -93,7 +93,7 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
         for (var part : derivation.recipe().parts())
             for (var line : part.lines()) lines.add(ReadLine.of(part.name(), line));
         return new CheckJson(file, derivation.recipe().name(), ruleBook.id(), derivation.under(ruleBook).marks().stream().map(Allergen::of).toList(),
-                Diet.all().stream().map(d -> d.judge(derivation)).map(v -> new DietVerdict(v.diet().id(), v.answer().id(), v.because())).toList(),
+                Diet.all().stream().map(d -> d.judge(derivation)).map(v -> new DietVerdict(v.diet().id(), v.answer().id(), v.reasons())).toList(),
                 lines, derivation.ownQuestions().stream().map(q -> new Asked(q.line(), q.ask())).toList());
     }
 

@@ -72,22 +72,22 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
         // "meat" may be pork: what stands above the forbidden one leaves the verdict open
         var open = touching.stream().filter(e -> cautious || e.certainty() == Certainty.NOT_KNOWN || e.certainty() == Certainty.CONTAINS).toList();
         if (!open.isEmpty()) return new Verdict(this, Verdict.Answer.CANNOT_SAY, because(open), asks(open, derivation));
-        return certified ? new Verdict(this, Verdict.Answer.CANNOT_SAY, List.of("Nothing found against it in what is recorded"), List.of(ask))
+        return certified ? new Verdict(this, Verdict.Answer.CANNOT_SAY, List.of(new Verdict.Reason("", "Nothing found against it in what is recorded")), List.of(ask))
                 : new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of());
     }
 
     /// A list of foods is judged by the names that lines and packs give; a product whose pack is not read may hold any of them.
     private Verdict judgeByName(Derivation derivation) {
-        var in = new ArrayList<String>();
-        var open = new ArrayList<String>();
+        var in = new ArrayList<Verdict.Reason>();
+        var open = new ArrayList<Verdict.Reason>();
         for (var line : derivation.recipe().lines()) {
             var pack = derivation.pack(line);
-            if (foods.stream().anyMatch(f -> line.names(f, pack))) in.add(line.text());
-            else if (line.isUnread() || !line.dish().isEmpty() || pack == null && line.food().map(Food::isCompound).orElse(false)) open.add(line.text());
+            if (foods.stream().anyMatch(f -> line.names(f, pack))) in.add(new Verdict.Reason(line.text(), line.text()));
+            else if (line.isUnread() || !line.dish().isEmpty() || pack == null && line.food().map(Food::isCompound).orElse(false)) open.add(new Verdict.Reason(line.text(), line.text()));
         }
         if (!in.isEmpty()) return new Verdict(this, Verdict.Answer.DOES_NOT_SUIT, in, List.of());
         return open.isEmpty() ? new Verdict(this, Verdict.Answer.SUITS, List.of(), List.of())
-                : new Verdict(this, Verdict.Answer.CANNOT_SAY, open, open.stream().map(l -> "%s: %s".formatted(l, ask)).toList());
+                : new Verdict(this, Verdict.Answer.CANNOT_SAY, open, open.stream().map(r -> "%s: %s".formatted(r.line(), ask)).toList());
     }
 
     /// A diet that stands for an allergy follows the map: what a maker's law would have made it name leaves nothing open there, and nothing here.
@@ -116,7 +116,7 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
                 && forbidden.stream().anyMatch(f -> tree.isUnder(f, evidence.substance()));
     }
 
-    private static List<String> because(List<Evidence> evidence) {
-        return evidence.stream().map(Evidence::because).distinct().toList();
+    private static List<Verdict.Reason> because(List<Evidence> evidence) {
+        return evidence.stream().map(e -> new Verdict.Reason(e.line(), e.because())).distinct().toList();
     }
 }

@@ -62,6 +62,11 @@ public final class Table {
     }
 
     /// {@return the lines of a shipped file beside a class}
+    /// {@return the names in a file of one name a line, in order}
+    public static List<String> names(Class<?> beside, String file) {
+        return lines(beside, file).stream().map(String::strip).filter(l -> !l.isEmpty() && !l.startsWith("#")).toList();
+    }
+
     public static List<String> lines(Class<?> beside, String file) {
         try (var in = beside.getResourceAsStream(file)) {
             if (in == null) throw new IllegalStateException("%s is not shipped beside %s".formatted(file, beside.getSimpleName()));

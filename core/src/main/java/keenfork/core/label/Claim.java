@@ -44,18 +44,16 @@ public record Claim(Diet diet, String words, boolean stands, List<String> becaus
 
     private static Claim of(Rule rule, Derivation dish, RuleBook ruleBook, @Nullable Tested tested) {
         var verdict = rule.diet.judge(dish);
-        if (verdict.answer() != Verdict.Answer.SUITS) return new Claim(rule.diet, rule.words, false, verdict.because().isEmpty() ? verdict.asks() : verdict.because());
+        if (verdict.answer() != Verdict.Answer.SUITS) return new Claim(rule.diet, rule.words, false, verdict.because().isEmpty() ? verdict.asks() : verdict.reasons());
         var wanting = rule.wantsTest ? wanting(ruleBook, tested) : Optional.<String>empty();
         return new Claim(rule.diet, rule.words, wanting.isEmpty(), wanting.stream().toList());
     }
 
     /// Regulation (EU) No 828/2014: 20 mg/kg at most; 21 CFR 101.91: under 20 ppm. The figure stands in the rule book's file.
     private static Optional<String> wanting(RuleBook ruleBook, @Nullable Tested tested) {
-        var most = ruleBook.word("gluten-free");
-        if (tested == null) return Optional.of("no report on file: the rule book asks for %s of gluten, shown by evidence".formatted(most));
+        var most = ruleBook.asks().glutenFree();
+        if (tested == null) return Optional.of("no report on file: the rule book asks for %s of gluten, shown by evidence".formatted(most.words()));
         if (!tested.asWritten) return Optional.of("the report of %s is of the dish as it was made then".formatted(tested.on));
-        var limit = new BigDecimal(most.replaceAll("[^0-9]", ""));
-        var holds = most.startsWith("under") ? tested.mgPerKg.compareTo(limit) < 0 : tested.mgPerKg.compareTo(limit) <= 0;
-        return holds ? Optional.empty() : Optional.of("the report of %s found %s mg/kg; the rule book asks for %s".formatted(tested.on, tested.mgPerKg.toPlainString(), most));
+        return most.allows(tested.mgPerKg) ? Optional.empty() : Optional.of("the report of %s found %s mg/kg; the rule book asks for %s".formatted(tested.on, tested.mgPerKg.toPlainString(), most.words()));
     }
 }

@@ -26,13 +26,11 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
-import keenfork.core.trace.Link;
 import org.jspecify.annotations.Nullable;
 
 /// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded at use.
 final class Composer {
     private static final double LITTLE = 0.02;
-    private static final double LITTLE_WATER = 0.05;
     /// a share that may be off by more than this is to be weighed
     private static final double SURE = 0.05;
 
@@ -81,7 +79,7 @@ final class Composer {
 
     /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011, Article 22 and Annex VIII: by weight as used.
     private Optional<Long> percentage(Entry entry, List<Entry> all) {
-        if (!ruleBook.word("percentages").equals("yes") || entry.foods.stream().noneMatch(stressed::contains)) return Optional.empty();
+        if (!ruleBook.asks().asksShares() || entry.foods.stream().noneMatch(stressed::contains)) return Optional.empty();
         // a pinch to taste weighs nothing that would show in a whole percent
         var without = all.stream().filter(e -> e.mass == null && !e.toTaste).map(Entry::name).toList();
         if (entry.mass == null || !without.isEmpty()) {
@@ -107,8 +105,8 @@ final class Composer {
 
     /// Regulation (EU) No 1169/2011, Annex VII, A, 1: added water is listed where it is more than 5 % of the whole. Where that is not sure, it is listed.
     private List<Entry> withoutLittleWater(List<Entry> entries) {
-        if (!ruleBook.word("percentages").equals("yes") || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste)) return entries;
-        return entries.stream().filter(e -> !e.name.equals("water") || e.mass == null || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams()) > LITTLE_WATER).toList();
+        if (ruleBook.asks().waterFrom() == 0 || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste)) return entries;
+        return entries.stream().filter(e -> !e.name.equals("water") || e.mass == null || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams()) > ruleBook.asks().waterFrom() / 100.0).toList();
     }
 
     /// A name that promises what somebody may look for, or look out for, and nothing in the dish is.
@@ -121,9 +119,11 @@ final class Composer {
     /// Lines of the same name are one ingredient; what has no weight stands last, as its place is not known.
     private List<Entry> entries() {
         Map<String, Entry> byName = new LinkedHashMap<>();
-        for (var line : derivation.recipe().lines()) {
+        var lines = derivation.recipe().lines();
+        for (var i = 0; i < lines.size(); i++) {
+            var line = lines.get(i);
             var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(line), derivation.pack(line), derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null), foods(line), line.toTaste());
+            var one = new Entry(name, line.mass(), evidence(i), derivation.pack(line), derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null), foods(line), line.toTaste());
             byName.merge(name, one, Composer::together);
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
@@ -151,8 +151,8 @@ final class Composer {
         return others.isEmpty() ? line.food().map(Food::name).orElse(line.text()) : line.text();
     }
 
-    private List<Evidence> evidence(Line line) {
-        return derivation.evidence().stream().filter(e -> e.path().stream().anyMatch(l -> l.kind() == Link.Kind.LINE && l.text().equals(line.text()))).toList();
+    private List<Evidence> evidence(int line) {
+        return derivation.evidence().stream().filter(e -> e.isOfLine(line)).toList();
     }
 
     private static boolean isOpen(Entry heavier, Entry lighter) {

@@ -2,6 +2,7 @@ package keenfork.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -64,7 +65,7 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
         default boolean isIn(Derivation dish) {
             return switch (this) {
                 case Holds(var substances) -> holds(dish, substances);
-                case Dressing(var substances) -> dish.recipe().parts().stream().filter(p -> p.kind() == PartKind.DRESSING).anyMatch(p -> holds(dish.ofPart(p.name()), substances));
+                case Dressing(var substances) -> IntStream.range(0, dish.recipe().parts().size()).filter(p -> dish.recipe().parts().get(p).kind() == PartKind.DRESSING).anyMatch(p -> holds(dish.ofPart(p), substances));
                 case Called(var words) -> words.matcher(dish.recipe().name()).find() || dish.recipe().parts().stream().anyMatch(p -> words.matcher(p.name()).find() || lines(p, words));
                 case Together(var one, var other) -> dish.recipe().parts().stream().anyMatch(p -> lines(p, one) && lines(p, other));
                 case Always() -> true;

@@ -9,9 +9,9 @@ import java.util.Optional;
 import keenfork.core.food.Table;
 import keenfork.core.regime.RuleBook;
 
-/// The words of a label in one language. Languages are data: adding one is adding a file and its name here. What a language has no word for stays in English: nothing is left out.
+/// The words of a label in one language. Languages are data: adding one is adding a file, and its name to `languages/index.txt`. What a language has no word for stays in English: nothing is left out.
 public final class Language {
-    private static final List<Language> ALL = List.of("en", "fr", "de", "es", "it").stream().map(Language::new).toList();
+    private static final List<Language> ALL = Table.names(Language.class, "languages/index.txt").stream().map(Language::new).toList();
 
     private final Map<String, String> phrases = new HashMap<>();
     private final Map<String, String> words = new HashMap<>();

@@ -18,12 +18,13 @@ import org.jspecify.annotations.Nullable;
 
 /// A jurisdiction's allergen law as data: groups in order, what is exempt, and the words of a label.
 public final class RuleBook {
-    private static final List<String> SHIPPED = List.of("uk", "eu", "us", "ca", "anz", "codex");
-    private static final List<RuleBook> ALL = SHIPPED.stream().map(RuleBook::new).toList();
+    private static final List<RuleBook> ALL = Table.names(RuleBook.class, "index.txt").stream().map(RuleBook::new).toList();
 
     private final String id;
     private final Map<String, String> words = new HashMap<>();
     private final List<Group> groups = new ArrayList<>();
+    private final Map<String, String> rules = new HashMap<>();
+    private final Rules asks;
     private final List<Substance> exempt = new ArrayList<>();
     private final Map<Group, List<Substance>> beside = new IdentityHashMap<>();
     private final Map<Group, BigDecimal> thresholds = new IdentityHashMap<>();
@@ -58,11 +59,25 @@ public final class RuleBook {
                 throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, number, e.getMessage()), e);
             }
         }
+        asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"), Integer.parseInt(rule("water-from")),
+                yes("contains-with-list", "yes", "no"), Rules.Limit.parse(rule("gluten-free")));
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
             if (beside.values().stream().flatMap(List::stream).anyMatch(b -> Substances.shipped().isUnder(substance, b))) besides.set(substance.at());
             if (places.getLast().stream().anyMatch(p -> p.group.names(substance))) covered.set(substance.at());
         }
+    }
+
+    private String rule(String what) {
+        var value = rules.get(what);
+        if (value == null) throw new IllegalStateException("%s.txt has no line \"rule | %s | …\"".formatted(id, what));
+        return value;
+    }
+
+    private boolean yes(String what, String yes, String no) {
+        var value = rule(what);
+        if (!value.equals(yes) && !value.equals(no)) throw new IllegalStateException("%s.txt: %s is %s or %s, not %s".formatted(id, what, yes, no, value));
+        return value.equals(yes);
     }
 
     private List<Place> places(Substance substance) {
@@ -85,6 +100,7 @@ public final class RuleBook {
     private void read(String line) {
         var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
         switch (cells.getFirst()) {
+            case "rule" -> rules.put(cells.get(1), cells.get(2));
             case "group" -> groups.add(group(cells, true));
             case "minor" -> groups.add(group(cells, false));
             case "threshold" -> thresholds.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), new BigDecimal(cells.get(2)));
@@ -117,6 +133,9 @@ public final class RuleBook {
     public static RuleBook uk() { return ALL.getFirst(); }
 
     public String id() { return id; }
+
+    /// {@return what it asks of a label besides its groups}
+    public Rules asks() { return asks; }
 
     public String name() { return word("name"); }
 

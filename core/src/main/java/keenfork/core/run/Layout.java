@@ -33,7 +33,7 @@ final class Layout {
     /// Something placed, with what kept it from being later.
     ///
     /// @param heldBy what comes after it, or null where only the time to be ready does
-    /// @param by     the piece or the hands it waits for; empty where it is a step of the same dish
+    /// @param by     the piece or the hands it waits for, in words; empty where it is a step of the same dish
     private record Booked(Schedule.Placed placed, @Nullable Booked heldBy, String by) {}
 
     /// the latest a thing may end, and what says so
@@ -105,7 +105,7 @@ final class Layout {
             var pieces = task.kit().stream().filter(k -> made.on().containsKey(k)).map(made::piece).toList();
             if (task.isDayBefore()) {
                 booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, -1, made.batch().dish(),
-                        task.text(), pieces, 0, 0, task.hands(), task.hands()), null, ""));
+                        task.text(), Clean.NONE, pieces, 0, 0, task.hands(), task.hands()), null, ""));
                 continue;
             }
             var limit = new Limit(caps.getOrDefault(t, 0), null, "");
@@ -119,7 +119,7 @@ final class Layout {
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), kept, floats, task.kit().stream()
+            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats, task.kit().stream()
                     .filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
@@ -159,7 +159,7 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), List.of(piece), List.of(),
+            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece), List.of(),
                     List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
         }
     }
@@ -173,11 +173,11 @@ final class Layout {
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, List<Piece> pieces,
+    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, Clean clean, List<Piece> pieces,
             List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
             var after = next.get(piece);
-            if (after != null) limit = limit.or(after.placed.from(), after, piece.name());
+            if (after != null) limit = limit.or(after.placed.from(), after, "the " + piece.name());
         }
         var taken = new LinkedHashMap<Kit, Piece>();
         var cook = 0;
@@ -186,25 +186,25 @@ final class Layout {
             cook = free.cook;
             settled = free.from == limit.at - hands - waits;
             if (!settled) limit = new Limit(free.from + hands + waits, free.holder,
-                    free.holder == null ? "the hours of the cooks" : "hands");
+                    free.holder == null ? "the hours of the cooks" : "the cooks' hands");
             for (var piece : pieces) {
                 var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy)
                         .toList());
                 if (gap.from == limit.at - hands - waits) continue;
-                limit = new Limit(gap.from + hands + waits, null, piece.name());
+                limit = new Limit(gap.from + hands + waits, null, "the " + piece.name());
                 settled = false;
             }
             for (var piece : floats) {
                 var gap = latest(limit.at - hands - waits, hands + waits, busy(piece));
                 if (gap.from == limit.at - hands - waits) continue;
-                limit = new Limit(gap.from + hands + waits, gap.holder, piece.name());
+                limit = new Limit(gap.from + hands + waits, gap.holder, "the " + piece.name());
                 settled = false;
             }
             for (var room : rooms) {
                 var place = latestRoom(room, limit.at - hands - waits, hands + waits);
                 taken.put(room, place.piece);
                 if (place.from == limit.at - hands - waits) continue;
-                limit = new Limit(place.from + hands + waits, place.holder, place.piece.name());
+                limit = new Limit(place.from + hands + waits, place.holder, "the " + place.piece.name());
                 settled = false;
             }
         }
@@ -212,7 +212,7 @@ final class Layout {
         on.addAll(floats);
         on.addAll(taken.values());
         var from = limit.at - hands - waits;
-        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, on, cook, from,
+        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, clean, on, cook, from,
                 from + hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
         for (var piece : pieces) next.put(piece, now);
@@ -295,7 +295,7 @@ final class Layout {
             var next = at.heldBy;
             var long_ = (next == null ? 0 : next.placed.from()) - at.placed.from();
             minutes.merge(at.by.isEmpty() ? "the steps of %s, one after the other".formatted(at.placed.dish())
-                    : at.by.equals("hands") ? "the cooks' hands" : "the " + at.by, long_, Integer::sum);
+                    : at.by, long_, Integer::sum);
         }
         return minutes.entrySet().stream().sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
                 .map(e -> "%s: %s".formatted(e.getKey(), Schedule.inWords(e.getValue()))).toList();

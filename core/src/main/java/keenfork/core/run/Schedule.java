@@ -33,29 +33,30 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     /// @param task  its place in the batch; -1 for a clean
     /// @param use   for a clean, which of the batch's uses of that kind of kit it stands before, from 0; else -1
     /// @param text  what is done, in words
+    /// @param clean how a piece is cleaned; [Clean#NONE] for anything else
     /// @param on    the pieces it goes over
     /// @param cook  whose hands, from 0
     /// @param from  minutes from the start of the run; 0 for what is done the day before
     /// @param hands minute its hands-on part ends
     /// @param until minute it ends, on its pieces
     /// @param held  what the cook's hands, spoon and cloth bring from other dishes, and must not: they are changed before it
-    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook,
+    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on, int cook,
             int from, int hands, int until, Set<Substance> held) {
         public Placed {
             on = List.copyOf(on);
             held = Collections.unmodifiableSet(new LinkedHashSet<>(held));
         }
 
-        Placed(Kind kind, int turn, int task, int use, String dish, String text, List<Piece> on, int cook, int from,
-                int hands, int until) {
-            this(kind, turn, task, use, dish, text, on, cook, from, hands, until, Set.of());
+        Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on, int cook,
+                int from, int hands, int until) {
+            this(kind, turn, task, use, dish, text, clean, on, cook, from, hands, until, Set.of());
         }
 
         /// {@return whether the cook washes hands and takes a fresh spoon and cloth before it}
         public boolean isFresh() { return !held.isEmpty(); }
 
         Placed after(Set<Substance> held) {
-            return new Placed(kind, turn, task, use, dish, text, on, cook, from, hands, until, held);
+            return new Placed(kind, turn, task, use, dish, text, clean, on, cook, from, hands, until, held);
         }
 
         /// {@return the whole of it in words: "Bean dip: Blend smooth.", or "blender washed, before Bean dip"}
@@ -63,7 +64,7 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
 
         Placed later(int minutes) {
             if (kind == Kind.DAY_BEFORE) return this;
-            return new Placed(kind, turn, task, use, dish, text, on, cook, from + minutes, hands + minutes,
+            return new Placed(kind, turn, task, use, dish, text, clean, on, cook, from + minutes, hands + minutes,
                     until + minutes, held);
         }
     }

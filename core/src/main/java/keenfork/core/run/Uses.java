@@ -1,8 +1,6 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,6 +19,7 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
+import keenfork.core.trace.Origin;
 import org.jspecify.annotations.Nullable;
 
 /// What of a dish goes over which kit, by what is known of its lines.
@@ -81,19 +80,17 @@ final class Uses {
 
     /// {@return what goes over one kind of kit together}
     Batch.Use use(Kit kit, List<Going> goings) {
-        var over = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
         var touched = new TreeSet<Integer>();
         for (var going : goings) touched.addAll(going.touched());
-        for (var i : touched) over.add(lines.get(i));
         var parts = parts(touched);
-        var grams = Math.max(1, over.stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams())
+        var grams = Math.max(1, touched.stream().flatMap(i -> lines.get(i).weighed().stream()).map(m -> m.likelyGrams())
                 .reduce(0.0, Double::sum));
         var holds = new LinkedHashMap<Substance, Optional<Range>>();
         var unsure = new LinkedHashSet<Substance>();
         for (var e : dish.evidence()) {
-            var line = lineOf(e, parts, over);
             // what a step alone names may be on any kit
-            if (line == null && e.isOfLine()) continue;
+            if (e.isOfLine() && !isOf(e, touched)) continue;
+            var line = e.origin() instanceof Origin.OfLine(_, var at) ? lines.get(at) : null;
             switch (e.certainty()) {
                 case CONTAINS -> grouped(e).forEach(s ->
                         holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
@@ -103,17 +100,17 @@ final class Uses {
         }
         unsure.removeAll(holds.keySet());
         return new Batch.Use(kit, parts.stream().map(Part::name).toList(), comesOff(parts),
-                isThick(recipe.name(), parts), holds, unsure, there(parts), moments(goings, parts));
+                isThick(recipe.name(), parts), holds, unsure, there(touched), moments(goings));
     }
 
-    private SortedMap<Integer, Set<Substance>> moments(List<Going> goings, List<Part> parts) {
+    private SortedMap<Integer, Set<Substance>> moments(List<Going> goings) {
         var moments = new TreeMap<Integer, Set<Substance>>();
-        var in = Collections.<Line>newSetFromMap(new IdentityHashMap<>());
+        var in = new TreeSet<Integer>();
         for (var going : goings) {
-            for (var i : going.touched()) in.add(lines.get(i));
+            in.addAll(going.touched());
             var by = new LinkedHashSet<Substance>();
             for (var e : dish.evidence()) if (e.certainty() != Certainty.CONTACT
-                    && (!e.isOfLine() || lineOf(e, parts, in) != null)) by.addAll(grouped(e));
+                    && (!e.isOfLine() || isOf(e, in))) by.addAll(grouped(e));
             moments.put(going.task(), by);
         }
         return moments;
@@ -124,19 +121,17 @@ final class Uses {
                 || THICK.matcher(dish).find();
     }
 
-    private static @Nullable Line lineOf(Evidence e, List<Part> parts, Set<Line> over) {
-        for (var part : parts) for (var line : part.lines()) if (over.contains(line) && e.isOf(part, line)) return line;
-        return null;
+    private static boolean isOf(Evidence e, Set<Integer> lines) {
+        return e.origin() instanceof Origin.OfLine(_, var line) && lines.contains(line);
     }
 
-    /// What every one of the parts surely holds.
-    private Set<Substance> there(List<Part> parts) {
+    /// What every one of the parts that some lines are of surely holds.
+    private Set<Substance> there(Set<Integer> touched) {
         Set<Substance> all = null;
-        for (var part : parts) {
+        for (var part : new TreeSet<>(touched.stream().map(partOf::get).toList())) {
             var of = new LinkedHashSet<Substance>();
             for (var e : dish.evidence())
-                if (e.certainty() == Certainty.CONTAINS && part.lines().stream()
-                        .anyMatch(l -> e.isOf(part, l))) of.addAll(grouped(e));
+                if (e.certainty() == Certainty.CONTAINS && e.isOfPart(part)) of.addAll(grouped(e));
             if (all == null) all = of;
             else all.retainAll(of);
         }

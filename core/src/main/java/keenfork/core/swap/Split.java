@@ -79,11 +79,13 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
 
     private static Set<Line> offending(Derivation dish, List<Avoidance> avoid) {
         Set<Line> offending = identities();
-        for (var part : dish.recipe().parts())
-            for (var line : part.lines()) {
-                var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && dish.names(line, word));
-                if (named || dish.evidence().stream().anyMatch(e -> e.isOf(part, line) && touches(e, avoid))) offending.add(line);
-            }
+        var lines = dish.recipe().lines();
+        for (var i = 0; i < lines.size(); i++) {
+            var at = i;
+            var line = lines.get(i);
+            var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && dish.names(line, word));
+            if (named || dish.evidence().stream().anyMatch(e -> e.isOfLine(at) && touches(e, avoid))) offending.add(line);
+        }
         return offending;
     }
 

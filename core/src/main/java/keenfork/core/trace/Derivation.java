@@ -51,9 +51,10 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return facts.dish(line.dish()).filter(other -> other.lines().stream().anyMatch(l -> names(other.name(), l, word, open))).isPresent();
     }
 
-    /// {@return this derivation seen through one part alone, by the part's name}
-    public Derivation ofPart(String part) {
-        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.path().size() > 1 && e.path().get(1).text().equals(part)).toList(), questions, goesIn);
+    /// {@return this derivation seen through one part alone}
+    /// @param part its place, from 0
+    public Derivation ofPart(int part) {
+        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.isOfPart(part)).toList(), questions, goesIn);
     }
 
     /// {@return the questions of this dish's own lines and steps; those of the dishes it uses are asked there}

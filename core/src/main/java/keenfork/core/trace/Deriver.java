@@ -37,6 +37,8 @@ final class Deriver {
     /// the dishes that the line being read stands in, outermost first
     private final Set<Recipe> open = Collections.newSetFromMap(new IdentityHashMap<>());
     private int used;
+    /// where in the dish what is found now comes from
+    private Origin origin = new Origin.OfDish();
     private final List<Evidence> evidence = new ArrayList<>();
     private GoesIn goesIn = new GoesIn(Mass.NONE, true);
     private final Set<Question> questions = new LinkedHashSet<>();
@@ -66,11 +68,17 @@ final class Deriver {
         }
         if (depth == 0) goesIn = new GoesIn(all, allWeighed(recipe));
         var path = new Trail(above, new Link(Link.Kind.DISH, recipe.name(), all, "what goes in"));
+        var lines = 0;
         for (var i = 0; i < masses.length; i++) {
             var part = recipe.parts().get(i);
             var off = comesOff || part.kind().comesOff();
             var partPath = path.to(new Link(Link.Kind.PART, part.name(), masses[i], "lines of the part"));
-            for (var line : part.lines()) new Reading(recipe.name(), partPath, line, off).line(depth);
+            for (var line : part.lines()) {
+                if (depth == 0) origin = new Origin.OfLine(i, lines++);
+                new Reading(recipe.name(), partPath, line, off).line(depth);
+            }
+            // what reached a dish that goes in comes with its line
+            if (depth == 0) origin = new Origin.OfKit(i);
             contacts(recipe, part, partPath, off);
         }
         if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), recipe.name(), "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
@@ -84,12 +92,12 @@ final class Deriver {
     private void contacts(Recipe recipe, Part part, Trail path, boolean off) {
         for (var contact : facts.contacts(recipe.name(), part.name()))
             for (var s : contact.substances())
-                evidence.add(new Evidence(s, Certainty.CONTACT, false, path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
+                evidence.add(new Evidence(s, Certainty.CONTACT, false, origin, path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
     }
 
     private void unknown(Trail path, Question question, boolean off) {
         questions.add(question);
-        evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, path, off, null, null));
+        evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, origin, path, off, null, null));
     }
 
     /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish, and so is a spoon of mayonnaise.
@@ -107,7 +115,7 @@ final class Deriver {
             questions.add(new Question(recipe.name(), step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
             var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
             for (var s : mention.product() == null ? missing : mention.mayHold()) {
-                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, false, null, null));
+                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false, null, null));
                 held.set(s.at());
             }
         }
@@ -215,7 +223,7 @@ final class Deriver {
             }
             for (var doubt : line.words().doubts()) {
                 questions.add(new Question(dish, line.text(), "What is “%s”? It was read as saying only how.".formatted(doubt.word()), Question.Settles.WORDS));
-                for (var s : doubt.resembles()) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, path, off, null, null));
+                for (var s : doubt.resembles()) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, origin, path, off, null, null));
             }
         }
 
@@ -292,7 +300,7 @@ final class Deriver {
         private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law, @Nullable Mass amount) {
             // what was taken for another word is assumed until somebody says so
             var isTaken = !line.words().as().isEmpty() && line.pack() == null;
-            found.add(new Evidence(s, certainty, assumed || isTaken && certainty == Certainty.CONTAINS, below, off, law, amount));
+            found.add(new Evidence(s, certainty, assumed || isTaken && certainty == Certainty.CONTAINS, origin, below, off, law, amount));
         }
     }
 }

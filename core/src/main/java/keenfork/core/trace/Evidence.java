@@ -3,8 +3,6 @@ package keenfork.core.trace;
 import java.util.List;
 import keenfork.core.food.Substance;
 import keenfork.core.measure.Mass;
-import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Part;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
@@ -14,13 +12,14 @@ import org.jspecify.annotations.Nullable;
 /// @param substance what
 /// @param certainty how surely
 /// @param assumed   true where it rests on a pack that is not read
-/// @param trail     from the dish down to what holds the substance
+/// @param origin    where in the dish it comes from
+/// @param trail     from the dish down to what holds the substance; words are made of it, nothing is read from it
 /// @param comesOff  true where it is in a part that can be left off
 /// @param named     the law that would have made the maker name it, so that a vague word hides nothing of that law's groups; or null
 /// @param amount    how much of the substance itself goes in, or null where no figure is held
-public record Evidence(Substance substance, Certainty certainty, boolean assumed, Trail trail, boolean comesOff, @Nullable RuleBook named, @Nullable Mass amount) {
+public record Evidence(Substance substance, Certainty certainty, boolean assumed, Origin origin, Trail trail, boolean comesOff, @Nullable RuleBook named, @Nullable Mass amount) {
     Evidence withCertainty(Certainty other) {
-        return new Evidence(substance, other, assumed, trail, comesOff, named, amount);
+        return new Evidence(substance, other, assumed, origin, trail, comesOff, named, amount);
     }
 
     /// {@return the knots of its thread, from the dish down to the substance}
@@ -60,14 +59,20 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
     }
 
     /// {@return whether it comes from a line of the dish itself; what shared kit brings, or a step alone names, does not}
-    public boolean isOfLine() {
-        var path = path();
-        return path.size() > 2 && path.get(1).kind() == Link.Kind.PART && path.get(2).kind() == Link.Kind.LINE;
-    }
+    public boolean isOfLine() { return origin instanceof Origin.OfLine; }
 
-    /// {@return whether it comes from that line of that part}
-    public boolean isOf(Part part, Line line) {
-        return isOfLine() && path().get(1).text().equals(part.name()) && path().get(2).text().equals(line.text());
+    /// {@return whether it comes from a line of the dish}
+    /// @param at the line's place among all lines of the recipe, from 0
+    public boolean isOfLine(int at) { return origin instanceof Origin.OfLine(_, var line) && line == at; }
+
+    /// {@return whether it comes from a line of a part of the dish, or from kit that reached it}
+    /// @param at the part's place, from 0
+    public boolean isOfPart(int at) {
+        return switch (origin) {
+            case Origin.OfLine(var part, _) -> part == at;
+            case Origin.OfKit(var part) -> part == at;
+            case Origin.OfStep _, Origin.OfDish _ -> false;
+        };
     }
 
     /// {@return the words of its path from the line on}

@@ -19,7 +19,7 @@ public record Lane(Mark mark, int step) {
         var going = GoingIn.of(recipe);
         var lanes = new ArrayList<Lane>();
         for (var mark : derivation.under(ruleBook).marks())
-            lanes.add(new Lane(mark, mark.threads().stream().mapToInt(e -> step(e, derivation, going)).min().orElse(GoingIn.START)));
+            lanes.add(new Lane(mark, mark.threads().stream().mapToInt(e -> step(e, going)).min().orElse(GoingIn.START)));
         lanes.sort(Comparator.comparingInt(Lane::step));
         return List.copyOf(lanes);
     }
@@ -27,18 +27,12 @@ public record Lane(Mark mark, int step) {
     /// {@return whether a portion can be taken off before any of it is in: it is not in from the start or with the first step}
     public boolean hasLastMoment() { return step > 0; }
 
-    private static int step(Evidence evidence, Derivation derivation, GoingIn going) {
-        var path = evidence.path();
-        if (path.size() > 1 && path.get(1).kind() == Link.Kind.STEP) return Integer.parseInt(path.get(1).text().replaceAll("\\D", "")) - 1;
-        // what shared kit brings is there before the first line goes in
-        if (!evidence.isOfLine()) return GoingIn.START;
-        var earliest = Integer.MAX_VALUE;
-        var at = 0;
-        for (var part : derivation.recipe().parts())
-            for (var line : part.lines()) {
-                if (evidence.isOf(part, line)) earliest = Math.min(earliest, going.steps().get(at));
-                at++;
-            }
-        return earliest == Integer.MAX_VALUE ? GoingIn.START : earliest;
+    private static int step(Evidence evidence, GoingIn going) {
+        return switch (evidence.origin()) {
+            case Origin.OfLine(_, var line) -> going.steps().get(line);
+            case Origin.OfStep(var step) -> step;
+            // what shared kit brings is there before the first line goes in
+            case Origin.OfKit _, Origin.OfDish _ -> GoingIn.START;
+        };
     }
 }

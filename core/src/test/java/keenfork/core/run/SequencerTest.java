@@ -247,7 +247,7 @@ class SequencerTest {
         assertThat(dish.uses(kit("pan"))).extracting(Batch.Use::parts).containsExactly(List.of("Topping"), List.of("Base"));
         var run = unwashed(dish);
         assertThat(run.carried()).singleElement().satisfies(c -> assertThat(c.how()).isEqualTo("after its own Topping on the pan, not washed"));
-        var held = Derivation.of(recipe(TOASTED_FIRST), new Facts(UK, List.copyOf(run.facts()))).ofPart("Base");
+        var held = Derivation.of(recipe(TOASTED_FIRST), new Facts(UK, List.copyOf(run.facts()))).ofPart(recipe(TOASTED_FIRST).parts().stream().map(p -> p.name()).toList().indexOf("Base"));
         assertThat(marks(held, UK)).as("with the almonds held back the rice is not clear").containsExactly("nuts:contact");
         assertThat(Sequencer.washed(List.of(dish), Conditions.USUAL).contacts()).isZero();
         assertThat(Sequencer.washed(List.of(dish), Conditions.USUAL).turns().getFirst().made().clean(kit("pan"), 1)).isEqualTo(Clean.WASH);

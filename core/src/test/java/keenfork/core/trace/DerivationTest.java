@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.diet.Diet;
 import keenfork.core.diet.Verdict;
@@ -75,7 +76,7 @@ class DerivationTest {
     @Test void croutons_with_cheese_end_a_vegan_verdict() {
         var vegan = Diet.named("vegan").orElseThrow().judge(derived("1 lettuce", "Topping:", "croutons with cheese"));
         assertThat(vegan.answer()).isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
-        assertThat(vegan.because().getFirst()).contains("croutons with cheese");
+        assertThat(vegan.because().getFirst().line()).isEqualTo("croutons with cheese");
     }
 
     @Test void a_line_that_cannot_be_read_leaves_every_group_not_known() {
@@ -266,5 +267,21 @@ class DerivationTest {
             assertThat(marks(book, "200 g spelt")).containsExactlyInAnyOrder("wheat:contains", "gluten:contains");
             assertThat(marks(book, "200 g barley")).containsExactly("gluten:contains");
         }
+    }
+
+    /// Where something comes from is a place, not words: two lines that read alike are two, what a dish that goes in holds is
+    /// of the line that uses it, and a dish may be called "Step 3".
+    @Test void evidence_says_where_it_comes_from() {
+        var dressing = Recipe.read("Step 3\n2 tbsp tahini\n1 egg", Volumes.METRIC, new Law("uk"));
+        var salad = Recipe.read("Salad\nBase:\n1 kg rice\n2 tbsp tahini\nTopping:\n2 tbsp tahini\n100 g @Step 3\nMethod:\nToss everything.\nMelt a knob of butter over it.",
+                Volumes.METRIC, new Law("uk"));
+        var contact = new Fact.Contact("Salad", "Topping", List.of(Substances.shipped().get("celery")), "after soup on the board, not washed");
+        var dish = Derivation.of(salad, new Facts(UK, List.of(new Fact.OtherDish(dressing), contact)));
+        assertThat(dish.evidence()).filteredOn(e -> e.substance().id().equals("sesame")).extracting(Evidence::origin)
+                .containsExactly(new Origin.OfLine(0, 1), new Origin.OfLine(1, 2), new Origin.OfLine(1, 3));
+        assertThat(dish.evidence()).filteredOn(e -> e.substance().id().equals("eggs")).extracting(Evidence::origin).containsExactly(new Origin.OfLine(1, 3));
+        assertThat(dish.evidence()).filteredOn(e -> e.substance().id().endsWith("milk")).extracting(Evidence::origin).containsExactly(new Origin.OfStep(1));
+        assertThat(dish.evidence()).filteredOn(e -> e.certainty() == Certainty.CONTACT).extracting(Evidence::origin).containsExactly(new Origin.OfKit(1));
+        assertThat(dish.ofPart(1).evidence()).extracting(e -> e.substance().id()).contains("celery", "eggs").doesNotContain("cow-milk");
     }
 }

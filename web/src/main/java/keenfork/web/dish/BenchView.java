@@ -1,5 +1,6 @@
 package keenfork.web.dish;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ import keenfork.core.run.Kit;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Mark;
+import keenfork.core.trace.Origin;
 import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Effect;
 import keenfork.web.kitchen.Menu;
@@ -69,25 +71,24 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         var derivation = then.dish(id).orElseThrow().derivation();
         var ruleBook = then.ruleBook();
         var recipe = derivation.recipe();
-        var evidence = derivation.evidence().stream().filter(Evidence::isOfLine).collect(Collectors.groupingBy(BenchView::place));
+        var evidence = derivation.evidence().stream().filter(Evidence::isOfLine).collect(Collectors.groupingBy(Evidence::origin));
         var questions = derivation.ownQuestions().stream().collect(Collectors.groupingBy(Question::line));
-        var parts = recipe.parts().stream().map(p -> new PartView(p.name(), format.swatch(p.kind()), format.likely(p.mass()),
-                p.lines().stream().map(l -> LineView.of(l, id, evidence.getOrDefault(new Place(p.name(), l.text()), List.of()), questions.getOrDefault(l.text(), List.of()), then, format)).toList())).toList();
+        var parts = new ArrayList<PartView>();
+        var at = 0;
+        for (var p = 0; p < recipe.parts().size(); p++) {
+            var part = recipe.parts().get(p);
+            var lines = new ArrayList<LineView>();
+            for (var l : part.lines()) lines.add(LineView.of(l, id, evidence.getOrDefault(new Origin.OfLine(p, at++), List.of()), questions.getOrDefault(l.text(), List.of()), then, format));
+            parts.add(new PartView(part.name(), format.swatch(part.kind()), format.likely(part.mass()), lines));
+        }
         var marks = derivation.under(ruleBook).marks();
         var verdicts = Stream.of(Diet.all(), then.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> d.judge(derivation)).toList();
         var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
         return new BenchView(recipe.name(), facts(recipe, format), parts, derivation.ownQuestions().size(), Stream.concat(marks.stream().map(m -> found(m, format)),
                 derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(), ruleBook.groups().size() - marks.size(),
-                Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, recipe, format)).toList(),
+                Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, format)).toList(),
                 String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), JarView.of(recipe, format),
                 LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), kits(derivation), saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
-    }
-
-    /// a line's place: two parts may hold the same line
-    private record Place(String part, String line) {}
-
-    private static Place place(Evidence evidence) {
-        return new Place(evidence.path().get(1).text(), evidence.path().get(2).text());
     }
 
     private static List<KitAsk> kits(Derivation dish) {
@@ -129,20 +130,16 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     }
 
     /// The diets of one answer; those with the same reason stand together, so that one line in doubt is asked about once.
-    private static Stream<DietView> diets(Verdict.Answer answer, List<Verdict> verdicts, Recipe recipe, Format format) {
-        var byReason = verdicts.stream().filter(v -> v.answer() == answer).collect(Collectors.groupingBy(v -> reason(v, recipe), LinkedHashMap::new,
+    private static Stream<DietView> diets(Verdict.Answer answer, List<Verdict> verdicts, Format format) {
+        var byReason = verdicts.stream().filter(v -> v.answer() == answer).collect(Collectors.groupingBy(BenchView::reason, LinkedHashMap::new,
                 Collectors.mapping(v -> v.diet().name(), Collectors.joining(", "))));
         return byReason.entrySet().stream().map(e -> new DietView(format.bowl(answer), e.getValue(), answer.words(), e.getKey()));
     }
 
-    private static String reason(Verdict verdict, Recipe recipe) {
-        var because = verdict.asks().isEmpty() ? verdict.because().stream().map(b -> line(b, recipe)).distinct().toList() : verdict.asks();
+    private static String reason(Verdict verdict) {
+        // what a line holds stands beside the line itself
+        var because = verdict.asks().isEmpty() ? verdict.because().stream().map(r -> r.line().isEmpty() ? r.words() : r.line()).distinct().toList() : verdict.asks();
         var more = because.size() > 1 ? " (and %d more)".formatted(because.size() - 1) : "";
         return because.isEmpty() ? "" : because.getFirst() + more;
-    }
-
-    /// {@return the line that a reason starts with; what it holds stands beside the line itself}
-    private static String line(String because, Recipe recipe) {
-        return recipe.lines().stream().map(Line::text).filter(because::startsWith).max(Comparator.comparingInt(String::length)).orElse(because);
     }
 }

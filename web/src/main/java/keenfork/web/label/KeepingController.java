@@ -57,7 +57,7 @@ class KeepingController {
         model.addAttribute("reports", keeping.reports().values().stream().sorted((a, b) -> b.on().compareTo(a.on())).toList());
         model.addAttribute("names", menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, Menu.Dish::name)));
         model.addAttribute("typed", typed);
-        model.addAttribute("limit", menu.ruleBook().word("gluten-free"));
+        model.addAttribute("limit", menu.ruleBook().asks().glutenFree().words());
         return "label/keeping";
     }
 

@@ -77,7 +77,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
 
     private static List<Said> said(PrintedStatement paper, Wording wording) {
         var said = new ArrayList<Said>();
-        var listStands = paper.listSaysAll() && wording.ruleBook().word("contains-with-list").equals("no");
+        var listStands = paper.listSaysAll() && !wording.ruleBook().asks().repeatsContains();
         for (var certainty : Certainty.values()) {
             if (certainty == Certainty.CONTAINS && listStands) continue;
             var sign = sign(certainty, "");

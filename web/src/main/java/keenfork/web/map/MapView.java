@@ -115,7 +115,7 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
 
     private static List<Bowl> bowls(String name, Derivation derivation, Format format) {
         return shownDiets().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
-                v.because().isEmpty() ? "" : v.because().getFirst())).toList();
+                v.because().isEmpty() ? "" : v.because().getFirst().words())).toList();
     }
 
     /// Where nothing of the law's list was found and something beside it was, the cell says so: its dot would be taken for an answer.

@@ -262,8 +262,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
         }
 
         private static String word(Schedule.Placed p) {
-            return p.on().getFirst().kit().endedBy() == Clean.FRESH ? "renew" : p.text()
-                    .endsWith("wiped") ? "wipe" : p.text().endsWith("rinsed") ? "rinse" : "wash";
+            return p.clean().verb();
         }
 
         private List<Drip> drips(List<Stretch> stretches) {

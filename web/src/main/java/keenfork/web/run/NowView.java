@@ -165,14 +165,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
             var out = Trip.shutOut(held, batches, groups);
-            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without", word(p),
+            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without", Format.upper(p.clean().verb()),
                     p.on().getFirst().name(), p.dish(), mark(p));
-        }
-
-        private static String word(Schedule.Placed p) {
-            if (p.on().getFirst().kit().endedBy() == Clean.FRESH) return "Renew";
-            return p.text().endsWith(Clean.WIPE.words()) ? "Wipe" : p.text()
-                    .endsWith(Clean.RINSE.words()) ? "Rinse" : "Wash";
         }
 
         /// What a clean holds back: what would travel without it.

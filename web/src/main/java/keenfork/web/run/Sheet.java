@@ -125,7 +125,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
 
         private String kind(Schedule.Placed p) {
             if (p.kind() != Schedule.Kind.CLEAN) return "task";
-            return p.text().endsWith(Clean.WIPE.words()) || p.text().endsWith(Clean.RINSE.words()) ? "wipe" : "wash";
+            return p.clean() == Clean.WIPE || p.clean() == Clean.RINSE ? "wipe" : "wash";
         }
 
         private Block block(Schedule.Placed p, String kind, int x, int y, int width, @Nullable Piece piece) {
