@@ -17,6 +17,18 @@
 
   // --- the map -------------------------------------------------------------------------------------------------------
 
+  // what a narrow screen hides to the right is told, and one press brings it in
+  const more = () => document.querySelectorAll('[data-more]').forEach((button) => {
+    const tray = button.parentElement.querySelector('.scroll');
+    const left = () => tray.scrollWidth - tray.clientWidth - tray.scrollLeft;
+    const tell = () => { button.hidden = left() < 8; };
+    tray.addEventListener('scroll', tell, { passive: true });
+    button.addEventListener('click', () => tray.scrollBy({ left: tray.clientWidth / 2 }));
+    new ResizeObserver(tell).observe(tray);
+    tell();
+  });
+  document.addEventListener('DOMContentLoaded', more);
+
   const shown = () => [...document.querySelectorAll('.kf-map tbody tr.dish')].filter((row) => !row.hidden);
 
   const moveInMap = (event, cell) => {

@@ -196,6 +196,8 @@ class KitchenPagesTest extends RunningKitchen {
         assertThat(get("/map").body()).contains("Tree nuts").doesNotContain("Lupin");
         post("/map", "/rule-book", "id", "uk", "back", "https://elsewhere.example/");
         assertThat(get("/map").body()).contains("Lupin");
+        assertThat(get("/rule-book?back=/larder").body()).contains("Food Information Regulations 2014").contains("value=\"/larder\"");
+        assertThat(get("/rule-book?back=//elsewhere.example").body()).contains("value=\"/map\"");
         assertThat(post("/map", "/rule-book", "id", "mars", "back", "/map").statusCode()).isEqualTo(404);
     }
 

@@ -19,7 +19,7 @@ import org.springframework.test.context.DynamicPropertySource;
 /// The real application with the demo kitchen, on a real database.
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true", "keenfork.printer.pace=PT0.05S", "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
 public abstract class RunningKitchen {
-    private static final Pattern TOKEN = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"");
+    private static final Pattern TOKEN = Pattern.compile("hx-headers=\"[^\"]*&quot;: &quot;([^&\"]+)&quot;");
     @LocalServerPort protected int port;
     private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NEVER).build();
 
@@ -49,7 +49,7 @@ public abstract class RunningKitchen {
         }
     }
 
-    /// Posts a form, with the token of the page it stands on; pairs of name and value.
+    /// Posts a form, with the token that every page carries; pairs of name and value.
     protected HttpResponse<String> post(String page, String path, String... fields) {
         var token = TOKEN.matcher(get(page).body());
         if (!token.find()) throw new IllegalStateException("no form on " + page);

@@ -88,7 +88,7 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
         for (var i = 0; i < parts.size(); i++) {
             var part = parts.get(i);
             var foods = String.join(", ", part.lines().stream().limit(2).map(l -> l.food().map(Food::name).orElse(l.dish().isEmpty() ? l.text() : l.dish())).toList());
-            var alone = derivation.ofPart(part.name());
+            var alone = derivation.ofPart(i);
             var profile = alone.under(menu.ruleBook());
             var cells = columns.stream().map(c -> partCell(part.name(), c, c.mark(profile), format)).toList();
             rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, new MarkRow("", cells, bowls(part.name(), alone, format)), Bowl.NONE, false));

@@ -33,9 +33,12 @@ public record AsideView(long id, String title, String words, boolean holds) {
         if (eats == Eats.AS_MADE) return "Nothing that must be out was found in it: they get it as it is.";
         if (eats != Eats.HELD_BACK) return "";
         var held = new ArrayList<String>();
-        for (var part : dish.recipe().parts())
-            if (part.kind().comesOff() && part.lines().stream().anyMatch(l -> dish.evidence().stream().anyMatch(e -> e.isOf(part, l) && avoid.stream().anyMatch(a -> a.against(e) != Avoidance.Answer.NOTHING))))
+        for (var p = 0; p < dish.recipe().parts().size(); p++) {
+            var at = p;
+            var part = dish.recipe().parts().get(p);
+            if (part.kind().comesOff() && dish.evidence().stream().anyMatch(e -> e.isOfLine() && e.isOfPart(at) && avoid.stream().anyMatch(a -> a.against(e) != Avoidance.Answer.NOTHING)))
                 held.add("%s (%s)".formatted(part.name().toLowerCase(), format.list(part.lines().stream().map(l -> l.text()).toList())));
+        }
         // what is only named, such as a food avoided by its word, may stand in any of them
         return "Hold back the %s.".formatted(held.isEmpty() ? "topping and what stands beside it" : format.list(held));
     }

@@ -1,25 +1,58 @@
 package keenfork.web.page;
 
+import java.util.List;
+import java.util.stream.Collectors;
+import keenfork.core.label.OnPaper;
+import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
+import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.Settings;
 import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/// The rule book in force, and where the kitchen starts.
+/// The rule book in force, and where the kitchen starts. Another law is another set of labels: it is chosen on a page of
+/// its own, which says what it does to the labels that are out.
 @Controller
 class RuleBookController {
+    private static final String PLACE = "/(?:[a-z0-9-][a-z0-9/-]*)?";
     private final Settings settings;
+    private final Labels labels;
 
-    RuleBookController(Settings settings) {
+    /// A rule book to choose.
+    ///
+    /// @param groups what it names, in its own order
+    /// @param wrong  copies of labels that are out and follow another one
+    record Choice(String id, String name, String law, String groups, int wrong) {}
+
+    RuleBookController(Settings settings, Labels labels) {
         this.settings = settings;
+        this.labels = labels;
     }
 
     @GetMapping("/") String start() { return "redirect:/today"; }
 
+    @GetMapping("/rule-book") String choose(@RequestParam(defaultValue = "/map") String back, Model model) {
+        var out = labels.out();
+        model.addAttribute("choices", RuleBook.all().stream().map(b -> choice(b, out)).toList());
+        model.addAttribute("out", out.stream().mapToInt(Labels.Printed::out).sum());
+        model.addAttribute("back", place(back));
+        return "page/rule-book";
+    }
+
+    private static Choice choice(RuleBook book, List<Labels.Printed> out) {
+        var groups = book.groups().stream().map(Group::name).collect(Collectors.joining(", "));
+        var wrong = out.stream().filter(p -> !p.print().says().map(OnPaper::ruleBook).orElse("").equals(book.id()))
+                .mapToInt(Labels.Printed::out).sum();
+        return new Choice(book.id(), book.name(), book.law(), groups, wrong);
+    }
+
     @PostMapping("/rule-book") String use(@RequestParam(defaultValue = "") String id, @RequestParam(defaultValue = "/map") String back) {
         settings.useRuleBook(RuleBook.named(id).orElseThrow(() -> new NotHere("There is no rule book called “%s”.".formatted(id))).id());
-        return "redirect:" + (back.matches("/[a-z0-9/-]*") ? back : "/map");
+        return "redirect:" + place(back);
     }
+
+    private static String place(String back) { return back.matches(PLACE) ? back : "/map"; }
 }

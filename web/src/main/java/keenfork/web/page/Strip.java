@@ -30,7 +30,7 @@ class Strip {
             new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"), new Station("7", "Labels", "/labels"));
 
     /// everything the layout shows
-    record View(String kitchen, String event, RuleBook ruleBook, List<RuleBook> ruleBooks, long packsUnread, long packsDue, long labelsOld, List<Station> stations, String here, String today) {
+    record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld, List<Station> stations, String here, String today) {
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
@@ -44,6 +44,6 @@ class Strip {
 
     @ModelAttribute("strip") View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), RuleBook.all(), menu.packsUnread(), menu.packsDue(), paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
+        return new View(kitchenName, event, menu.ruleBook(), menu.packsUnread(), menu.packsDue(), paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
     }
 }

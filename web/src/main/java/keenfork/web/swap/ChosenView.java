@@ -2,10 +2,8 @@ package keenfork.web.swap;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.IntStream;
 import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Part;
-import keenfork.core.recipe.Recipe;
 import keenfork.core.swap.Balance;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
@@ -107,18 +105,15 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
 
     /// What a line carries, strongest first.
     private static List<Sign> signs(Derivation dish, Line line, Seen seen) {
-        var part = part(dish.recipe(), line);
-        if (part.isEmpty()) return List.of();
-        var evidence = dish.evidence().stream().filter(e -> e.isOf(part.get(), line)).toList();
+        var lines = dish.recipe().lines();
+        var at = IntStream.range(0, lines.size()).filter(i -> lines.get(i) == line).findFirst();
+        if (at.isEmpty()) return List.of();
+        var evidence = dish.evidence().stream().filter(e -> e.isOfLine(at.getAsInt())).toList();
         var all = Sign.ofLine(evidence, seen.ruleBook(), seen.format());
         if (all.size() <= MOST_SIGNS) return all;
         var first = new ArrayList<>(all.subList(0, MOST_SIGNS - 1));
         // what does not fit is counted, never left out silently
         first.add(new Sign(all.get(MOST_SIGNS - 1).symbol(), "and %d more".formatted(all.size() - MOST_SIGNS + 1), String.join("; ", all.subList(MOST_SIGNS - 1, all.size()).stream().map(Sign::words).toList())));
         return first;
-    }
-
-    private static Optional<Part> part(Recipe recipe, Line line) {
-        return recipe.parts().stream().filter(p -> p.lines().stream().anyMatch(l -> l == line)).findFirst();
     }
 }
