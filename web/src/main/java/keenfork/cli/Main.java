@@ -6,7 +6,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
-/// Where `check`, `swap`, `run` and `convert` start. Exit status 0 when all could be computed, 2 on bad words or an unreadable file.
+/// Where `check`, `swap`, `run`, `label` and `convert` start. Exit status 0 when all could be computed, 2 on bad words or an unreadable file.
 public final class Main {
     private static final int WRONG = 2;
 
@@ -22,7 +22,7 @@ public final class Main {
 
     static int run(List<String> words, PrintStream out, PrintStream errors) {
         if (words.isEmpty()) {
-            errors.println("keen-fork: say check, swap, run or convert");
+            errors.println("keen-fork: say check, swap, run, label or convert");
             return WRONG;
         }
         var rest = words.subList(1, words.size());
@@ -31,8 +31,9 @@ public final class Main {
                 case "check" -> Check.run(rest, out, errors);
                 case "swap" -> Swap.run(rest, out, errors);
                 case "run" -> Run.run(rest, out, errors);
+                case "label" -> Label.run(rest, out, errors);
                 case "convert" -> Convert.run(rest, out, errors);
-                default -> throw new Options.Wrong("no command \"%s\"; there are check, swap, run and convert".formatted(words.getFirst()));
+                default -> throw new Options.Wrong("no command \"%s\"; there are check, swap, run, label and convert".formatted(words.getFirst()));
             };
             return allRead ? 0 : WRONG;
         } catch (Options.Wrong | java.nio.file.InvalidPathException e) {

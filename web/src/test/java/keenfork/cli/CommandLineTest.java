@@ -227,4 +227,50 @@ class CommandLineTest {
         assertThat(run("swap", "--avoid", "gluten", salad)).isZero();
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("plan 1");
     }
+
+    // --- label ------------------------------------------------------------------------------------------------------------
+
+    /// Regulation (EU) No 1169/2011, Articles 18, 21 and 22: order by weight, the allergens emphasised, the share of what the name speaks of;
+    /// FALCPA, section 203: a "Contains" line behind the list, the nut by its name.
+    @Test void a_label_is_told_without_a_server() throws IOException {
+        var nuts = file("nuts.txt", "Nut dressing\n100 g walnuts\n200 ml olive oil");
+        var chowder = file("chowder.txt", "Haddock chowder\nServes 10\n300 g haddock\n600 g potatoes\n100 g @Nut dressing");
+        assertThat(run("label", "--kind", "tub", "--made", "2026-11-27", "--format", "json", chowder, nuts)).isZero();
+        var label = json().get(0);
+        assertThat(names(label)).containsExactly("name", "regime", "kind", "held", "ingredients", "contains", "may_contain", "contact", "unknown", "beside_the_law", "claims", "date_mark", "text");
+        assertThat(label.get("ingredients").get(0).get("name").asString()).isEqualTo("potato");
+        assertThat(label.get("ingredients").get(1).get("percent").asInt()).isEqualTo(30);
+        assertThat(label.get("ingredients").get(2).get("holds").get(1).get("emphasised").get(0).asString()).isEqualTo("walnut");
+        assertThat(label.get("contains").get("printed").asBoolean()).as("the list emphasises it").isFalse();
+        assertThat(label.get("contains").get("groups").get(1).get("members").get(0).asString()).isEqualTo("walnut");
+        assertThat(label.get("held")).isEmpty();
+        assertThat(label.get("text").asString()).startsWith("Haddock chowder. Ingredients: potato").doesNotContain("Contains:").endsWith(label.get("date_mark").asString());
+        assertThat(run("label", "--kind", "card", "--regime", "us", "--format", "json", chowder, nuts)).isZero();
+        assertThat(json().get(0).get("ingredients").isNull()).isTrue();
+        assertThat(json().get(0).get("contains").get("printed").asBoolean()).isTrue();
+        assertThat(json().get(0).get("date_mark").asString()).as("a card carries none").isEmpty();
+    }
+
+    /// What the law wants named and nobody knows holds a packed label, under every rule book.
+    @Test void a_packed_label_is_held_until_it_is_known_which_nut_it_is() throws IOException {
+        var mixed = file("mixed.txt", "Trail mix\n200 g raisins\n100 g mixed nuts\npack: Ingredients: mixed nuts, salt.");
+        for (var book : List.of("uk", "eu", "us", "ca", "codex")) {
+            assertThat(run("label", "--kind", "tub", "--regime", book, "--format", "json", mixed)).isZero();
+            assertThat(json().get(0).get("held")).as(book).isNotEmpty();
+        }
+        assertThat(run("label", "--kind", "card", "--format", "json", mixed)).isZero();
+        assertThat(json().get(0).get("held")).as("a card says it plainly").isEmpty();
+    }
+
+    @Test void a_label_speaks_its_language_and_claims_only_what_stands() throws IOException {
+        var dip = file("dip.txt", "Bean dip\n1 kg white beans\n100 g walnuts");
+        assertThat(run("label", "--language", "de", "--claim", "vegan,nut-free", dip)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("Enthält: Schalenfrüchte (Walnuss)").contains("claims: Vegan").doesNotContain("nut");
+    }
+
+    @ParameterizedTest @CsvSource({"--kind,plate", "--language,xx", "--claim,tasty", "--made,soon", "--format,pdf", "--regime,mars"})
+    void wrong_words_about_a_label_are_told(String option, String value) {
+        assertThat(run("label", option, value, salad)).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).startsWith("keen-fork label: ").hasLineCount(1);
+    }
 }

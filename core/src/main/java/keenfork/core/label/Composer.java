@@ -65,10 +65,11 @@ final class Composer {
         var entries = withoutLittleWater(entries());
         var items = new ArrayList<Item>();
         for (var i = 0; i < entries.size(); i++) {
-            var runs = new ArrayList<>(runs(entries.get(i), new LinkedHashMap<>()));
+            var item = item(entries.get(i), new LinkedHashMap<>());
+            var runs = new ArrayList<>(item.runs());
             var percent = percentage(entries.get(i), entries);
             percent.ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p))));
-            items.add(new Item(entries.get(i).name, percent, runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries))));
+            items.add(new Item(entries.get(i).name, percent, runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries)), item.holds()));
         }
         promised(entries);
         return new Statement(derivation.recipe().name(), ruleBook, language, items, said(),
@@ -161,8 +162,9 @@ final class Composer {
 
     /// The name with its allergens: in bold where the word is in the name, else in brackets behind it. A read pack opens up into its list.
     /// @param told what was named in the list that this one stands in; what is named here is added to it
-    private List<Run> runs(Entry entry, Map<String, Named> told) {
+    private Item item(Entry entry, Map<String, Named> told) {
         var runs = new ArrayList<Run>();
+        List<Item> holds = List.of();
         // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashMap<String, Named>();
         var words = emphasised(entry.evidence);
@@ -174,30 +176,27 @@ final class Composer {
         }
         if (entry.other != null) {
             runs.add(new Run(" ("));
-            runs.addAll(new Composer(entry.other, ruleBook, language, within).opened(said));
+            holds = new Composer(entry.other, ruleBook, language, within).opened(said);
+            for (var i = 0; i < holds.size(); i++) {
+                if (i > 0) runs.add(new Run(", "));
+                runs.addAll(holds.get(i).runs());
+            }
             runs.add(new Run(")"));
         }
         told.putAll(words);
         var missing = words.entrySet().stream().filter(w -> !said.containsKey(w.getKey())).toList();
-        if (missing.isEmpty()) return runs;
+        if (missing.isEmpty()) return new Item(entry.name, Optional.empty(), runs, false, holds);
         runs.add(new Run(" ("));
         for (var i = 0; i < missing.size(); i++) {
             if (i > 0) runs.add(new Run(", "));
             runs.add(new Run(missing.get(i).getKey(), List.of(missing.get(i).getValue())));
         }
         runs.add(new Run(")"));
-        return runs;
+        return new Item(entry.name, Optional.empty(), runs, false, holds);
     }
 
     /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound ingredient is followed by a list of its own.
-    private List<Run> opened(Map<String, Named> said) {
-        var runs = new ArrayList<Run>();
-        for (var entry : entries()) {
-            if (!runs.isEmpty()) runs.add(new Run(", "));
-            runs.addAll(runs(entry, said));
-        }
-        return runs;
-    }
+    private List<Item> opened(Map<String, Named> said) { return entries().stream().map(e -> item(e, said)).toList(); }
 
     /// What is set in bold in the list, by its word: in the label's language, so a word of the English name is no stand-in for it.
     private Map<String, Named> emphasised(List<Evidence> evidence) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 
@@ -65,6 +66,39 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     public Wording wording() {
         return new Wording(RuleBook.named(ruleBook).orElse(RuleBook.uk()),
                 Language.named(language).orElse(Language.english()));
+    }
+
+    /// A sentence below the list.
+    ///
+    /// @param how   how surely what it names is there; empty for what stands beside the law's list
+    public record Told(Optional<Certainty> how, Wording.Sentence words) {}
+
+    /// {@return what stands below the list, the surest first. Where the rule book has it so, what the list emphasises is not
+    /// said once more beside it; what it does not emphasise always is}
+    public List<Told> told() {
+        var wording = wording();
+        var told = new ArrayList<Told>();
+        var listStands = listSaysAll() && !wording.ruleBook().asks().repeatsContains();
+        for (var certainty : Certainty.values()) {
+            if (certainty == Certainty.CONTAINS && listStands) continue;
+            wording.sentence(certainty, said(certainty)).ifPresent(s -> told.add(new Told(Optional.of(certainty), s)));
+        }
+        // a list of ingredients names it itself
+        if (list.isEmpty()) wording.beside(beside).ifPresent(s -> told.add(new Told(Optional.empty(), s)));
+        return told;
+    }
+
+    /// {@return the list of ingredients in words, with its headline; empty on a label without one}
+    public String listed() {
+        if (list.isEmpty()) return "";
+        return "%s: %s.".formatted(wording().language().phrase("ingredients"), list.stream().map(Statement.Run::text).collect(Collectors.joining()));
+    }
+
+    /// {@return all that it says, as one text}
+    public String text() {
+        var sentences = told().stream().map(t -> t.words().text()).collect(Collectors.joining(" "));
+        if (sentences.isEmpty() && list.isEmpty()) sentences = wording().language().phrase("none");
+        return Stream.of(name + ".", listed(), sentences).filter(s -> !s.isEmpty()).collect(Collectors.joining(" "));
     }
 
     /// {@return how surely something is said to be there; empty where it is not said}

@@ -41,9 +41,11 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     /// @param percent its share, in percent; empty where none is asked for
     /// @param runs    its words
     /// @param open    true where its place against the next one is not sure: weigh these two
-    public record Item(String name, Optional<Long> percent, List<Run> runs, boolean open) {
+    /// @param holds   what stands in its brackets where it is a dish of the kitchen's own
+    public record Item(String name, Optional<Long> percent, List<Run> runs, boolean open, List<Item> holds) {
         public Item {
             runs = List.copyOf(runs);
+            holds = List.copyOf(holds);
         }
 
         public String text() {

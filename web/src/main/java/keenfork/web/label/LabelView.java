@@ -24,7 +24,9 @@ import org.jspecify.annotations.Nullable;
 /// @param said   each sentence: its shape, its phrase and its names
 /// @param list   the list of ingredients in stretches, bold and not
 /// @param groups each group of the rule book, with what is said of it
-record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep, String claims, List<Said> said, List<Statement.Run> list, List<Row> groups) implements Face {
+/// @param listed the list of ingredients as text; empty on a label without one
+/// @param words  all it says as text, without the day it keeps until
+record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep, String claims, List<Said> said, List<Statement.Run> list, List<Row> groups, String listed, String words) implements Face {
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
 
@@ -61,31 +63,22 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         };
     }
 
-    /// Where the rule book has it so, what the list emphasises is not said once more beside it; what it does not emphasise always is.
     static LabelView of(PrintedStatement paper, String kitchen, Made made) {
         var wording = paper.wording();
         var language = wording.language();
         var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
         var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
-                said(paper, wording), paper.list(), wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList());
+                paper.told().stream().map(LabelView::said).toList(), paper.list(), wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(), paper.text());
     }
 
     private static String claims(PrintedStatement paper, Language language) {
         return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(c))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
     }
 
-    private static List<Said> said(PrintedStatement paper, Wording wording) {
-        var said = new ArrayList<Said>();
-        var listStands = paper.listSaysAll() && !wording.ruleBook().asks().repeatsContains();
-        for (var certainty : Certainty.values()) {
-            if (certainty == Certainty.CONTAINS && listStands) continue;
-            var sign = sign(certainty, "");
-            wording.sentence(certainty, paper.said(certainty)).ifPresent(s -> said.add(new Said(sign.symbol, sign.title, s)));
-        }
-        // a list of ingredients names it itself
-        if (paper.list().isEmpty()) wording.beside(paper.beside()).ifPresent(s -> said.add(new Said("m-beside", "beside the law’s list", s)));
-        return said;
+    private static Said said(PrintedStatement.Told told) {
+        var sign = told.how().map(c -> sign(c, "")).orElse(new Row.Sign("m-beside", "beside the law’s list", ""));
+        return new Said(sign.symbol, sign.title, told.words());
     }
 
     private static Row row(Group group, PrintedStatement paper, Wording wording) {
@@ -104,9 +97,6 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// {@return whether it says so little that a card can say it in larger type}
     public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.words.text().length()).sum() + claims.length() <= FEW_WORDS; }
 
-    /// {@return the list of ingredients as text; empty on a label without one}
-    String listed() { return list.isEmpty() ? "" : "%s: %s.".formatted(ingredients(), list.stream().map(Statement.Run::text).collect(Collectors.joining())); }
-
     public String ingredients() { return language.phrase("ingredients"); }
 
     public String ask() { return language.phrase("ask"); }
@@ -114,7 +104,6 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     public String none() { return language.phrase("none"); }
 
     @Override public String text() {
-        var sentences = said.stream().map(s -> s.words.text()).collect(Collectors.joining(" "));
-        return "%s. %s%s%s".formatted(name, list.isEmpty() ? "" : listed() + " ", said.isEmpty() ? list.isEmpty() ? none() : "" : sentences, keep.isEmpty() ? "" : " " + keep);
+        return keep.isEmpty() ? words : words + " " + keep;
     }
 }
