@@ -21,6 +21,8 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class StatementTest {
     private static List<String> bold(Statement statement) {
@@ -154,6 +156,23 @@ class StatementTest {
         var in = Language.all().get(language);
         var statement = Statement.compose(derived(picks.stream().map(foods::get).toArray(String[]::new)), UK, in);
         assertThat(PrintedStatement.of(statement, true).listSaysAll()).as("%s", statement).isTrue();
+    }
+
+    /// FALCPA, section 203 (a): the species of fish and of crustacean shellfish by its own name; Food and Drug Regulations (Canada),
+    /// B.01.010.1: molluscs as well. One species is never named as another.
+    @ParameterizedTest(name = "{0}") @CsvSource({"haddock, haddock, fish", "smoked haddock, haddock, fish", "hake, hake, fish", "sprats, sprat, fish", "monkfish, monkfish, fish", "sea bass, sea bass, fish", "swordfish, swordfish, fish",
+            "bacalhau, cod, fish", "smoked trout, trout, fish", "scampi, langoustine, crustaceans", "crayfish, crayfish, crustaceans", "king prawns, prawn, crustaceans", "octopus, octopus, molluscs", "cuttlefish, cuttlefish, molluscs", "cockles, cockle, molluscs"})
+    void each_species_is_named_as_itself(String food, String species, String group) {
+        var ca = RuleBook.named("ca").orElseThrow();
+        assertThat(said(Statement.compose(derived("200 g " + food), ca), Certainty.CONTAINS)).contains("%s (%s)".formatted(group, species));
+        assertThat(said(Statement.compose(derived("200 g tin", "pack: Ingredients: " + food + ", salt."), ca), Certainty.CONTAINS)).contains("%s (%s)".formatted(group, species));
+    }
+
+    /// "Fish" alone is no species: a packed label under these books waits until it is known which.
+    @Test void a_species_that_is_not_known_is_left_open() {
+        assertThat(Statement.compose(derived("200 g fish"), US).open()).containsExactly(new Named("fish", ""));
+        assertThat(Statement.compose(derived("200 g fish"), UK).open()).as("the book wants no species").noneMatch(n -> n.group().equals("fish"));
+        assertThat(said(Statement.compose(derived("200 g fish pie mix", "pack: Ingredients: fish, cod, haddock."), US), Certainty.CONTAINS)).containsExactly("fish (cod, haddock, others)");
     }
 
     private static Recipe aRecipe(String name, String... lines) { return Recipe.read(name + "\nServes 10\n" + String.join("\n", lines), Volumes.METRIC, new Law("uk")); }
