@@ -11,7 +11,6 @@ import keenfork.core.label.Kind;
 import keenfork.core.label.Named;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
-import keenfork.core.label.Wording;
 import keenfork.core.trace.Certainty;
 import org.jspecify.annotations.Nullable;
 
@@ -59,9 +58,8 @@ public record LabelJson(String name, String regime, String kind, List<String> he
     /// @param dateMark until when it keeps, in words; empty where that is not said
     public static LabelJson of(Statement statement, Kind kind, List<String> claims, String dateMark) {
         var paper = PrintedStatement.of(statement, kind.hasList());
-        var wording = new Wording(statement.ruleBook(), statement.language());
         var isPrinted = paper.told().stream().anyMatch(t -> t.how().filter(c -> c == Certainty.CONTAINS).isPresent());
-        var held = !kind.isPacked() ? List.<String>of() : wording.names(statement.open()).stream().map("not known: %s"::formatted).toList();
+        var held = !kind.isPacked() ? List.<String>of() : statement.waitsFor().stream().map("not known: %s"::formatted).toList();
         return new LabelJson(statement.name(), statement.ruleBook().id(), kind.id(), held,
                 kind.hasList() ? statement.ingredients().stream().map(Ingredient::of).toList() : null,
                 new Contains(isPrinted, Group.of(paper.said(Certainty.CONTAINS))), Group.of(paper.said(Certainty.MAY_CONTAIN)),

@@ -73,7 +73,18 @@ final class Composer {
         }
         promised(entries);
         return new Statement(derivation.recipe().name(), ruleBook, language, items, said(),
-                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().id()).toList(), checks);
+                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().id()).toList(), undecided(), checks);
+    }
+
+    /// Lines of this dish, and of those that go into it, that leave open which of two things goes in.
+    private List<String> undecided() {
+        var undecided = new ArrayList<String>();
+        for (var line : derivation.recipe().lines()) {
+            if (line.choices().size() > 1 && derivation.pack(line) == null) undecided.add(line.text());
+            derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name())))
+                    .ifPresent(o -> undecided.addAll(new Composer(o, ruleBook, language, within).undecided()));
+        }
+        return undecided;
     }
 
     private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }

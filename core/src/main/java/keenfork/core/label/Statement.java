@@ -19,9 +19,10 @@ import keenfork.core.trace.Derivation;
 /// @param ingredients the list, heaviest first
 /// @param said        what is named, by how surely; each thing once, where it is surest
 /// @param beside      the keys of what guests take for one of a group that the law does not list
+/// @param undecided   lines that say one thing or another: a list names what is in it, so packed food waits for it
 /// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
 public record Statement(String name, RuleBook ruleBook, Language language, List<Item> ingredients,
-        Map<Certainty, List<Named>> said, List<String> beside, List<String> checks) {
+        Map<Certainty, List<Named>> said, List<String> beside, List<String> undecided, List<String> checks) {
     /// A stretch of an ingredient's words.
     ///
     /// @param names what it names of the rule book's groups; it is set in bold where it names any
@@ -57,6 +58,7 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
         ingredients = List.copyOf(ingredients);
         said = levels(said);
         beside = List.copyOf(beside);
+        undecided = List.copyOf(undecided);
         checks = List.copyOf(checks);
     }
 
@@ -84,6 +86,13 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
         var open = new ArrayList<>(said(Certainty.NOT_KNOWN));
         for (var named : said(Certainty.CONTAINS)) if (named.isOpen(ruleBook) && !open.contains(named)) open.add(named);
         return open;
+    }
+
+    /// {@return the same in words, with the lines that leave open which of two things goes in}
+    public List<String> waitsFor() {
+        var waits = new ArrayList<>(new Wording(ruleBook, Language.english()).names(open()));
+        for (var line : undecided) waits.add("which it is in “%s”".formatted(line));
+        return waits;
     }
 
     /// {@return all that a card by the dish says, as text: another text is another card}

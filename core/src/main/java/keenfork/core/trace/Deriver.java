@@ -180,10 +180,15 @@ final class Deriver {
                 byChoice.add(List.copyOf(found));
             }
             // parmesan or grana, an onion or a shallot: nobody needs to choose for the map's sake
-            if (!byChoice.stream().allMatch(c -> certainties(c).equals(certainties(byChoice.getFirst()))))
+            if (!byChoice.stream().allMatch(c -> certainties(c).equals(certainties(byChoice.getFirst()))) || mustBeNamed(byChoice))
                 questions.add(new Question(dish, line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
             for (var choice : byChoice)
-                for (var e : choice) evidence.add(isInEach(e, byChoice) ? e : e.withCertainty(Certainty.NOT_KNOWN));
+                for (var e : choice) {
+                    var common = common(e, byChoice);
+                    if (!common.equals(e.substance())) evidence.add(e.withCertainty(Certainty.NOT_KNOWN));
+                    // "almonds or cashews": it is surely nuts, and nobody knows which
+                    if (!common.equals(TREE.anything())) evidence.add(e.of(common));
+                }
         }
 
         private static Map<Substance, Certainty> certainties(List<Evidence> choice) {
@@ -228,8 +233,27 @@ final class Deriver {
         }
 
         /// A choice of an "or" is certain only where every other choice holds the like.
-        private static boolean isInEach(Evidence one, List<List<Evidence>> choices) {
-            return choices.stream().allMatch(c -> c.stream().anyMatch(e -> e.certainty() == Certainty.CONTAINS && TREE.branch(e.substance()).equals(TREE.branch(one.substance()))));
+        /// {@return the nearest substance above a piece of evidence, or its own, that every choice surely holds; anything where
+        /// there is none}
+        private static Substance common(Evidence one, List<List<Evidence>> choices) {
+            for (var at = one.substance();; at = TREE.get(at.parent())) {
+                var above = at;
+                if (at.equals(TREE.anything()) || choices.stream().allMatch(c -> c.stream()
+                        .anyMatch(e -> e.certainty() == Certainty.CONTAINS && TREE.isUnder(e.substance(), above)))) return at;
+            }
+        }
+
+        /// {@return whether the home law wants one of the choices named by a word of its own: tuna or salmon under a law that
+        /// asks for the species, almonds or cashews under one that asks for the nut}
+        private boolean mustBeNamed(List<List<Evidence>> choices) {
+            return choices.stream().flatMap(List::stream).filter(e -> e.certainty() == Certainty.CONTAINS).anyMatch(e -> {
+                var common = common(e, choices);
+                return !common.equals(TREE.anything()) && !said(e.substance()).equals(said(common));
+            });
+        }
+
+        private List<String> said(Substance substance) {
+            return facts.home().placesOf(substance).stream().map(p -> p.said() == null ? "" : p.said().id()).toList();
         }
 
         private static String name(Meaning meaning) {

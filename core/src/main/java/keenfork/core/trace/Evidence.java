@@ -22,6 +22,9 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return new Evidence(substance, other, assumed, origin, trail, comesOff, named, amount);
     }
 
+    /// {@return the same about a substance above its own}
+    Evidence of(Substance above) { return new Evidence(above, certainty, assumed, origin, trail, comesOff, named, amount); }
+
     /// {@return the knots of its thread, from the dish down to the substance}
     public List<Link> path() { return trail.linksTo(new Link(Link.Kind.SUBSTANCE, substance.name(), null, substance.source())); }
 

@@ -175,5 +175,28 @@ class StatementTest {
         assertThat(said(Statement.compose(derived("200 g fish pie mix", "pack: Ingredients: fish, cod, haddock."), US), Certainty.CONTAINS)).containsExactly("fish (cod, haddock, others)");
     }
 
+    /// An "or" that nobody has settled names nothing that is not surely there, and packed food waits for the answer.
+    @Test void one_thing_or_another_is_neither_until_somebody_says_which() {
+        var nuts = Statement.compose(derived("100 g almonds or cashews"), UK);
+        assertThat(said(nuts, Certainty.CONTAINS)).containsExactly("nuts");
+        assertThat(said(nuts, Certainty.NOT_KNOWN)).containsExactly("nuts (almond, cashew)");
+        assertThat(nuts.waitsFor()).contains("which it is in “100 g almonds or cashews”");
+        var fish = Statement.compose(Derivation.of(aDish("100 g tuna or salmon"), Facts.none(US)), US);
+        assertThat(said(fish, Certainty.CONTAINS)).containsExactly("fish");
+        assertThat(fish.open()).contains(new Named("fish", "tuna"), new Named("fish", "salmon"));
+        var uk = Statement.compose(derived("100 g tuna or salmon"), UK);
+        assertThat(said(uk, Certainty.CONTAINS)).containsExactly("fish");
+        assertThat(said(uk, Certainty.NOT_KNOWN)).as("the book wants no species").isEmpty();
+        assertThat(Statement.compose(derived("50 g honey or date syrup"), UK).waitsFor()).containsExactly("which it is in “50 g honey or date syrup”");
+        assertThat(said(Statement.compose(derived("100 g spelt or wheat flour"), UK), Certainty.CONTAINS)).containsExactly("cereals containing gluten (wheat)");
+    }
+
+    @Test void it_is_asked_which_only_where_the_law_wants_it_named() {
+        assertThat(derived("100 g almonds or cashews").questions()).anyMatch(q -> q.ask().startsWith("Which is it"));
+        assertThat(derived("100 g tuna or salmon").questions()).noneMatch(q -> q.ask().startsWith("Which is it"));
+        assertThat(Derivation.of(aDish("100 g tuna or salmon"), Facts.none(US)).questions()).anyMatch(q -> q.ask().startsWith("Which is it"));
+        assertThat(derived("1 onion or 2 shallots").questions()).noneMatch(q -> q.ask().startsWith("Which is it"));
+    }
+
     private static Recipe aRecipe(String name, String... lines) { return Recipe.read(name + "\nServes 10\n" + String.join("\n", lines), Volumes.METRIC, new Law("uk")); }
 }

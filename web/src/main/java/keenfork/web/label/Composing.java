@@ -8,11 +8,9 @@ import java.util.stream.IntStream;
 import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
-import keenfork.core.label.Language;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Sheet;
 import keenfork.core.label.Statement;
-import keenfork.core.label.Wording;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
@@ -72,7 +70,7 @@ class Composing {
         // a day that was typed is for the dish that was looked at
         var until = !kind.isPacked() ? null : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days()) : Asked.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
         var batch = !kind.isPacked() ? "" : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
-        return new Wanted(dish.id(), 0, dish.name(), says, LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), new Wording(menu.ruleBook(), Language.english()).names(statement.open()), statement.checks(), made, until, batch);
+        return new Wanted(dish.id(), 0, dish.name(), says, LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), statement.waitsFor(), statement.checks(), made, until, batch);
     }
 
     private static List<String> standing(Menu menu, Menu.Dish dish, Asked asked) {

@@ -2,9 +2,7 @@ package keenfork.web.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.label.Language;
 import keenfork.core.label.Statement;
-import keenfork.core.label.Wording;
 
 /// What the cook should know before a label prints.
 ///
@@ -14,7 +12,7 @@ import keenfork.core.label.Wording;
 record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static final int PAIRS_SHOWN = 3;
 
-    Notes(Statement statement) { this(new Wording(statement.ruleBook(), Language.english()).names(statement.open()), open(statement), statement.checks()); }
+    Notes(Statement statement) { this(statement.waitsFor(), open(statement), statement.checks()); }
 
     private static List<String> open(Statement statement) {
         var pairs = new ArrayList<String>();
