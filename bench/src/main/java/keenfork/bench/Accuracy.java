@@ -54,13 +54,13 @@ public final class Accuracy {
 
                 | | steps | not understood, so asked about | less kit than it takes | with the right kit | goal |
                 |---|---|---|---|---|---|
-                %s%s%s
+                %s%s%s%s%s
                 """.formatted(packs("to work with", CorpusOfPacks.measure(Share.TO_WORK_WITH)), packs("kept aside", CorpusOfPacks.measure(Share.KEPT_ASIDE)),
                 recipes("to work with", CorpusOfRecipes.measure(Share.TO_WORK_WITH)), recipes("kept aside", CorpusOfRecipes.measure(Share.KEPT_ASIDE)),
                 recipes("a second set", CorpusOfRecipes.measure(Share.WRITTEN_LATER)), recipes("a third", CorpusOfRecipes.measure(Share.WRITTEN_THIRD)),
                 recipes("a fourth", CorpusOfRecipes.measure(Share.WRITTEN_FOURTH)), recipes("a fifth, unseen", CorpusOfRecipes.measure(Share.WRITTEN_LAST)),
                 people("to work with", CorpusOfPeople.measure(Share.TO_WORK_WITH)), people("kept aside", CorpusOfPeople.measure(Share.KEPT_ASIDE)),
-                steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)), steps("written last", CorpusOfSteps.last()));
+                steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)), steps("written last", CorpusOfSteps.last()), steps("written after that", CorpusOfSteps.fresh()), steps("a last set, unseen", CorpusOfSteps.unseen()));
     }
 
     private static String packs(String name, CorpusScore s) {

@@ -48,6 +48,10 @@ class StepsTest {
     @Test void of_steps_written_last_none_takes_too_little() {
         assertThat(CorpusOfSteps.last().missed()).as(CorpusOfSteps.last().faults().toString()).isZero();
         assertThat(CorpusOfSteps.last().texts()).isEqualTo(40);
+        assertThat(CorpusOfSteps.fresh().missed()).as(CorpusOfSteps.fresh().faults().toString()).isZero();
+        assertThat(CorpusOfSteps.fresh().texts()).isEqualTo(60);
+        assertThat(CorpusOfSteps.unseen().missed()).as(CorpusOfSteps.unseen().faults().toString()).isZero();
+        assertThat(CorpusOfSteps.unseen().texts()).isEqualTo(40);
     }
 
     /// What was done takes its kit, told as it may be; what only tells a state takes none.
