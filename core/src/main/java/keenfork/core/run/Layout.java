@@ -27,8 +27,13 @@ final class Layout {
     private final List<Booked> booked = new ArrayList<>();
     /// on pieces whose leavings matter: what comes next there
     private final Map<Piece, Booked> next = new HashMap<>();
+    /// between which tasks hands are changed, and for how long: it is asked again for every place that is tried
+    private final Map<At, Map<At, Integer>> changes = new HashMap<>();
     /// by the key of a dish the first thing placed that uses it
     private final Map<String, Booked> used = new HashMap<>();
+
+    /// a task in its turn
+    private record At(int turn, int task) {}
 
     /// Something placed, with what kept it from being later.
     ///
@@ -182,7 +187,7 @@ final class Layout {
         var taken = new LinkedHashMap<Kit, Piece>();
         var cook = 0;
         for (var settled = false; !settled; ) {
-            var free = latestCook(limit.at - hands - waits, hands, made.batch(), turn, task);
+            var free = latestCook(limit.at - hands - waits, hands, turn, task);
             cook = free.cook;
             settled = free.from == limit.at - hands - waits;
             if (!settled) limit = new Limit(free.from + hands + waits, free.holder,
@@ -237,26 +242,30 @@ final class Layout {
     }
 
     /// Only the hands-on part takes hands, and the change of what is in them where something would travel.
-    private List<Busy> busy(int cook, Batch batch, int turn, int task) {
+    private List<Busy> busy(int cook, int turn, int task) {
         var busy = new ArrayList<>(told.away(cook).stream().map(Layout::busy).toList());
         for (var b : booked) {
             if (!isOnTheDay(b) || b.placed.cook() != cook) continue;
             var apart = task >= 0 && b.placed.task() >= 0 && b.placed.turn() != turn;
-            var other = run.turns().get(b.placed.turn()).batch();
-            busy.add(new Busy(b.placed.from() - (apart ? change(batch, task, other, b.placed.task()) : 0),
-                    b.placed.hands() + (apart ? change(other, b.placed.task(), batch, task) : 0), b));
+            var it = new At(turn, task);
+            var other = new At(b.placed.turn(), b.placed.task());
+            busy.add(new Busy(b.placed.from() - (apart ? change(it, other) : 0),
+                    b.placed.hands() + (apart ? change(other, it) : 0), b));
         }
         return busy;
     }
 
-    private int change(Batch from, int left, Batch to, int reached) {
-        return InHand.travels(from, left, to, reached).isEmpty() ? 0 : equipment.figures().changing();
+    /// {@return minutes in which hands are changed between two tasks}
+    private int change(At left, At reached) {
+        return changes.computeIfAbsent(left, _ -> new HashMap<>()).computeIfAbsent(reached, _ -> InHand.travels(
+                run.turns().get(left.turn).batch(), left.task, run.turns().get(reached.turn).batch(), reached.task)
+                .isEmpty() ? 0 : equipment.figures().changing());
     }
 
-    private Hands latestCook(int from, int minutes, Batch batch, int turn, int task) {
+    private Hands latestCook(int from, int minutes, int turn, int task) {
         Hands best = null;
         for (var c = 0; c < day.cooks(); c++) {
-            var gap = latest(from, minutes, busy(c, batch, turn, task));
+            var gap = latest(from, minutes, busy(c, turn, task));
             if (best == null || gap.from > best.from) best = new Hands(c, gap.from, gap.holder);
         }
         return Optional.ofNullable(best).orElseThrow();
