@@ -185,7 +185,8 @@ final class Deriver {
             for (var choice : byChoice)
                 for (var e : choice) {
                     var common = common(e, byChoice);
-                    if (!common.equals(e.substance())) evidence.add(e.withCertainty(Certainty.NOT_KNOWN));
+                    // what may be anything shares nothing with the others, and stays not known
+                    if (common.equals(TREE.anything()) || !common.equals(e.substance())) evidence.add(e.withCertainty(Certainty.NOT_KNOWN));
                     // "almonds or cashews": it is surely nuts, and nobody knows which
                     if (!common.equals(TREE.anything())) evidence.add(e.of(common));
                 }

@@ -284,4 +284,17 @@ class DerivationTest {
         assertThat(dish.evidence()).filteredOn(e -> e.certainty() == Certainty.CONTACT).extracting(Evidence::origin).containsExactly(new Origin.OfKit(1));
         assertThat(dish.ofPart(1).evidence()).extracting(e -> e.substance().id()).contains("celery", "eggs").doesNotContain("cow-milk");
     }
+
+    /// An "or" hides nothing: whatever one of the choices carries, surely or perhaps, is on the map of the dish.
+    @Property(tries = 300) void either_or_carries_all_that_each_choice_would(@ForAll("choices") String one, @ForAll("choices") String other) {
+        var both = derived("100 g %s or %s".formatted(one, other));
+        for (var book : List.of(UK, US))
+            for (var alone : List.of(one, other))
+                for (var mark : derived("100 g " + alone).under(book).marks())
+                    assertThat(both.under(book).marks()).as("%s of %s", mark.group().id(), alone).anyMatch(m -> m.group().equals(mark.group()));
+    }
+
+    @Provide Arbitrary<String> choices() {
+        return Arbitraries.of("almonds", "cashews", "mixed nuts", "tuna", "salmon", "feta", "tofu", "harissa", "stock", "mayonnaise", "bread", "spelt", "barley", "zugwort", "vegetables", "miso", "prawns");
+    }
 }
