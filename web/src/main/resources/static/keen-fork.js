@@ -18,15 +18,18 @@
   // --- the map -------------------------------------------------------------------------------------------------------
 
   // what a narrow screen hides to the right is told, and one press brings it in
-  const more = () => document.querySelectorAll('[data-more]').forEach((button) => {
-    const tray = button.parentElement.querySelector('.scroll');
-    const left = () => tray.scrollWidth - tray.clientWidth - tray.scrollLeft;
-    const tell = () => { button.hidden = left() < 8; };
-    tray.addEventListener('scroll', tell, { passive: true });
-    button.addEventListener('click', () => tray.scrollBy({ left: tray.clientWidth / 2 }));
-    new ResizeObserver(tell).observe(tray);
-    tell();
-  });
+  const more = () =>
+    document.querySelectorAll('[data-more]').forEach((button) => {
+      const tray = button.parentElement.querySelector('.scroll');
+      const left = () => tray.scrollWidth - tray.clientWidth - tray.scrollLeft;
+      const tell = () => {
+        button.hidden = left() < 8;
+      };
+      tray.addEventListener('scroll', tell, { passive: true });
+      button.addEventListener('click', () => tray.scrollBy({ left: tray.clientWidth / 2 }));
+      new ResizeObserver(tell).observe(tray);
+      tell();
+    });
   document.addEventListener('DOMContentLoaded', more);
 
   const shown = () => [...document.querySelectorAll('.kf-map tbody tr.dish')].filter((row) => !row.hidden);
@@ -49,7 +52,9 @@
   };
 
   const choose = (cell) => {
-    document.querySelectorAll('.kf-cell.is-sel, .kf-map .is-col').forEach((el) => el.classList.remove('is-sel', 'is-col'));
+    document
+      .querySelectorAll('.kf-cell.is-sel, .kf-map .is-col')
+      .forEach((el) => el.classList.remove('is-sel', 'is-col'));
     cell.classList.add('is-sel');
     const at = [...cell.closest('tr').children].indexOf(cell.closest('td'));
     document.querySelectorAll('.kf-map tr').forEach((row) => row.children[at]?.classList.add('is-col'));
@@ -70,7 +75,9 @@
   const closeWhy = () => {
     const cell = document.querySelector('.kf-cell.is-sel');
     if (!cell) return false;
-    document.querySelectorAll('.kf-cell.is-sel, .kf-map .is-col').forEach((el) => el.classList.remove('is-sel', 'is-col'));
+    document
+      .querySelectorAll('.kf-cell.is-sel, .kf-map .is-col')
+      .forEach((el) => el.classList.remove('is-sel', 'is-col'));
     window.htmx?.ajax('GET', '/map/why', { target: '#why', swap: 'outerHTML' });
     history.replaceState(null, '', '/map' + (document.querySelector('.kf-map').dataset.query || ''));
     cell.focus();
@@ -97,7 +104,8 @@
     const lines = box.value.split('\n');
     // only a bullet or a number may stand before it: "14 tbsp honey" is not the line "4 tbsp honey"
     const bullet = /^[\s\-–—*•·▪◦+➢→●○■□☐☑✓✔]*(?:\[[ x]?\]\s*|\d{1,3}[.)]\s+)?$/;
-    const isIt = (line) => line.trimEnd().endsWith(button.dataset.line) && bullet.test(line.trimEnd().slice(0, -button.dataset.line.length));
+    const isIt = (line) =>
+      line.trimEnd().endsWith(button.dataset.line) && bullet.test(line.trimEnd().slice(0, -button.dataset.line.length));
     const at = lines.findIndex(isIt);
     if (at < 0) return false;
     const end = lines[at].trimEnd();
@@ -139,7 +147,9 @@
   // what was typed is not lost by going away
   const kept = document.querySelector('#text')?.value;
   let leaving = false;
-  document.addEventListener('submit', () => { leaving = true; });
+  document.addEventListener('submit', () => {
+    leaving = true;
+  });
   window.addEventListener('beforeunload', (event) => {
     const box = document.querySelector('#text');
     if (box && !leaving && box.value !== kept) event.preventDefault();
@@ -165,9 +175,19 @@
     const from = box(block);
     const across = event.key === 'ArrowLeft' || event.key === 'ArrowRight';
     const ahead = event.key === 'ArrowRight' || event.key === 'ArrowDown';
-    const far = (b) => (across ? Math.abs(box(b).left - from.left) : Math.abs(box(b).top - from.top) * 100 + Math.abs(box(b).left - from.left));
-    const there = blocks().filter((b) => b !== block && (across ? Math.abs(box(b).top - from.top) < 4 && (ahead ? box(b).left > from.left : box(b).left < from.left)
-      : (ahead ? box(b).top > from.top + 4 : box(b).top < from.top - 4)));
+    const far = (b) =>
+      across
+        ? Math.abs(box(b).left - from.left)
+        : Math.abs(box(b).top - from.top) * 100 + Math.abs(box(b).left - from.left);
+    const there = blocks().filter(
+      (b) =>
+        b !== block &&
+        (across
+          ? Math.abs(box(b).top - from.top) < 4 && (ahead ? box(b).left > from.left : box(b).left < from.left)
+          : ahead
+            ? box(b).top > from.top + 4
+            : box(b).top < from.top - 4),
+    );
     const next = there.sort((a, b) => far(a) - far(b))[0];
     event.preventDefault();
     if (!next) return;
@@ -179,7 +199,13 @@
     const form = document.createElement('form');
     form.method = 'post';
     form.action = '/run/move';
-    for (const [name, value] of Object.entries({ run: clock.dataset.run, dish, to, open: dish, _csrf: clock.dataset.csrf })) {
+    for (const [name, value] of Object.entries({
+      run: clock.dataset.run,
+      dish,
+      to,
+      open: dish,
+      _csrf: clock.dataset.csrf,
+    })) {
       const field = document.createElement('input');
       field.type = 'hidden';
       field.name = name;
@@ -192,10 +218,17 @@
 
   if (clock && blocks().length) {
     settle(document.querySelector('.day .b.open') ?? blocks()[0]);
-    if (new URL(location.href).searchParams.has('open')) document.querySelector('.day .b.open')?.focus({ preventScroll: true });
-    document.querySelector('.day .arc[aria-current], .day .b.open')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+    if (new URL(location.href).searchParams.has('open'))
+      document.querySelector('.day .b.open')?.focus({ preventScroll: true });
+    document
+      .querySelector('.day .arc[aria-current], .day .b.open')
+      ?.scrollIntoView({ block: 'nearest', inline: 'center' });
     let drag = null;
-    const dropped = (event) => document.elementsFromPoint(event.clientX, event.clientY).map((el) => el.closest('.day .b')).find((b) => b && b !== drag.block && b.dataset.dish !== drag.block.dataset.dish);
+    const dropped = (event) =>
+      document
+        .elementsFromPoint(event.clientX, event.clientY)
+        .map((el) => el.closest('.day .b'))
+        .find((b) => b && b !== drag.block && b.dataset.dish !== drag.block.dataset.dish);
     clock.addEventListener('dragstart', (event) => event.preventDefault());
     if (clock.dataset.yours === 'true') {
       clock.addEventListener('pointerdown', (event) => {
@@ -212,7 +245,11 @@
         drag.over = over ?? null;
         over?.classList.add('under');
         if (!over) return say('Drop it on the batch whose turn it takes', true);
-        fetch(`/run/score?dish=${drag.block.dataset.dish}&to=${over.dataset.turn}`).then((answer) => answer.text()).then((words) => { if (drag?.over === over) say(words, true); });
+        fetch(`/run/score?dish=${drag.block.dataset.dish}&to=${over.dataset.turn}`)
+          .then((answer) => answer.text())
+          .then((words) => {
+            if (drag?.over === over) say(words, true);
+          });
       });
       document.addEventListener('pointerup', () => {
         if (!drag) return;
@@ -241,7 +278,11 @@
     }
     if (typing(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
     if (event.key.startsWith('Arrow') && event.target.matches('.kf-map tbody a')) moveInMap(event, event.target);
-    else if (event.shiftKey && (event.key === 'ArrowLeft' || event.key === 'ArrowRight') && event.target.matches('.kf-clock[data-yours=true] .b')) {
+    else if (
+      event.shiftKey &&
+      (event.key === 'ArrowLeft' || event.key === 'ArrowRight') &&
+      event.target.matches('.kf-clock[data-yours=true] .b')
+    ) {
       event.preventDefault();
       moveTurn(event.target.dataset.dish, event.key === 'ArrowLeft' ? 'earlier' : 'later');
     } else if (event.key.startsWith('Arrow') && event.target.matches('.day .b')) moveInDay(event, event.target);

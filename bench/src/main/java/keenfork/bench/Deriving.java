@@ -25,7 +25,8 @@ public class Deriving {
         Recipe nested = dish;
         Facts facts = Facts.none(RuleBook.uk());
 
-        @Setup public void make() {
+        @Setup
+        public void make() {
             var menu = BigMenu.of(Reading.SEED, 100, 150);
             facts = menu.facts();
             dish = menu.dishes().stream().filter(d -> menu.depth(d) == 1).findFirst().orElseThrow();
@@ -39,7 +40,8 @@ public class Deriving {
         @Param({"500", "1000", "2000"}) public int dishes;
         BigMenu menu = new BigMenu(List.of(), List.of(), Facts.none(RuleBook.uk()));
 
-        @Setup public void make() {
+        @Setup
+        public void make() {
             menu = BigMenu.of(Reading.SEED, dishes, dishes * 3 / 2);
         }
     }

@@ -26,16 +26,22 @@ import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 
-/// The best order of a prep run: twelve batches over eight kinds of kit, proved; forty, the best found; eight over three kinds beside choco-solver.
+/// The best order of a prep run: twelve batches over eight kinds of kit, proved; forty, the best found; eight over
+/// three kinds beside choco-solver.
 public class Ordering {
-    private static final List<String> KIT = List.of("blender", "board", "fryer", "processor", "bowl", "spoons", "pan", "tray");
+    private static final List<String> KIT =
+            List.of("blender", "board", "fryer", "processor", "bowl", "spoons", "pan", "tray");
     private static final List<String> SUBSTANCES = List.of("almond", "milk", "sesame", "wheat", "fish", "eggs");
-    static final Equipment TWO_BOARDS = new Equipment(List.of(board("green", Set.of(Substances.shipped().get("tree-nut"))), board("red", Set.of())), Figures.SHIPPED);
+    static final Equipment TWO_BOARDS =
+            new Equipment(List.of(board("green", Set.of(Substances.shipped().get("tree-nut"))), board("red", Set.of())),
+                    Figures.SHIPPED);
     static final List<Batch> TWELVE = batches(12, 12, KIT.size());
     static final List<Batch> FORTY = batches(40, 40, KIT.size());
     static final List<Batch> EIGHT = batches(1, 8, 3);
 
-    private static Piece board(String id, Set<Substance> keptFrom) { return new Piece(id, Kit.named("board").orElseThrow(), id + " board", keptFrom); }
+    private static Piece board(String id, Set<Substance> keptFrom) {
+        return new Piece(id, Kit.named("board").orElseThrow(), id + " board", keptFrom);
+    }
 
     /// {@return some batches, each over three of four kinds of kit or so}
     static List<Batch> batches(long seed, int many, int kinds) {
@@ -46,11 +52,14 @@ public class Ordering {
             for (var id : KIT.subList(0, kinds)) {
                 if (random.nextInt(4) == 0) continue;
                 Map<Substance, Optional<Range>> holds = new LinkedHashMap<>();
-                for (var s : SUBSTANCES) if (random.nextInt(4) == 0) holds.put(Substances.shipped().get(s), Optional.empty());
-                uses.add(new Batch.Use(Kit.named(id).orElseThrow(), List.of("Base"), false, true, holds, Set.of(), holds.keySet(), 0));
+                for (var s : SUBSTANCES)
+                    if (random.nextInt(4) == 0) holds.put(Substances.shipped().get(s), Optional.empty());
+                uses.add(new Batch.Use(Kit.named(id).orElseThrow(), List.of("Base"), false, true, holds, Set.of(),
+                        holds.keySet(), 0));
             }
             var kit = uses.stream().map(Batch.Use::kit).toList();
-            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", List.of(), kit, 10, 0, 1, List.of(), i % 3 == 0 ? List.of(Window.usual(Window.Kind.FRESH)) : List.of()))));
+            batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", List.of(), kit, 10, 0, 1,
+                    List.of(), i % 3 == 0 ? List.of(Window.usual(Window.Kind.FRESH)) : List.of()))));
         }
         return batches;
     }

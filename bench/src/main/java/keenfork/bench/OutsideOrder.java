@@ -10,7 +10,8 @@ import org.chocosolver.solver.search.strategy.Search;
 import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 
-/// choco-solver 5 set the order of a prep run: the fewest minutes of washing in which nothing travels, batches of one use a kind of kit.
+/// choco-solver 5 set the order of a prep run: the fewest minutes of washing in which nothing travels, batches of one
+/// use a kind of kit.
 final class OutsideOrder {
     private final List<Batch> batches;
     private final Equipment equipment;
@@ -37,7 +38,8 @@ final class OutsideOrder {
     static int leastWashing(List<Batch> batches, Equipment equipment) {
         var order = new OutsideOrder(batches, equipment);
         for (var b = 0; b < batches.size(); b++)
-            for (var a = 0; a < batches.size(); a++) if (batches.get(b).needs().containsKey(batches.get(a).dish())) order.before[a][b].eq(1).post();
+            for (var a = 0; a < batches.size(); a++)
+                if (batches.get(b).needs().containsKey(batches.get(a).dish())) order.before[a][b].eq(1).post();
         var minutes = new ArrayList<IntVar>();
         var washes = new ArrayList<BoolVar>();
         for (var kit : Kit.all()) {
@@ -61,7 +63,8 @@ final class OutsideOrder {
         return best.getIntVal(sum);
     }
 
-    /// Where one batch comes before another that it would reach on the same piece, the piece is washed after the one and not after the other.
+    /// Where one batch comes before another that it would reach on the same piece, the piece is washed after the one
+    /// and not after the other.
     private void nothingTravels(Kit kit, BoolVar[] washed) {
         var on = new IntVar[batches.size()];
         for (var b = 0; b < on.length; b++) on[b] = piece(batches.get(b), kit, b);
@@ -74,7 +77,8 @@ final class OutsideOrder {
                 for (var c = 0; c < batches.size(); c++) {
                     if (c == a || batches.get(c).uses(kit).isEmpty()) continue;
                     var same = model.arithm(on[c], "=", on[b]).reify();
-                    between.add(model.and(c == b ? new BoolVar[] {washed[c], before[a][c]} : new BoolVar[] {washed[c], before[a][c], before[c][b], same}).reify());
+                    between.add(model.and(c == b ? new BoolVar[] {washed[c], before[a][c]}
+                            : new BoolVar[] {washed[c], before[a][c], before[c][b], same}).reify());
                 }
                 model.or(between.toArray(BoolVar[]::new)).post();
             }
@@ -93,7 +97,9 @@ final class OutsideOrder {
     }
 
     private static boolean reaches(Batch from, Batch to, Kit kit) {
-        for (var left : from.uses(kit)) for (var reached : to.uses(kit)) if (left.leaves().stream().anyMatch(s -> !reached.there().contains(s))) return true;
+        for (var left : from.uses(kit))
+            for (var reached : to.uses(kit))
+                if (left.leaves().stream().anyMatch(s -> !reached.there().contains(s))) return true;
         return false;
     }
 }

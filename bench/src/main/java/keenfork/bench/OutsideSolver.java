@@ -14,10 +14,11 @@ import org.chocosolver.solver.search.strategy.Search;
 import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 
-/// choco-solver 5 set the puzzle of a swap plan: one option for each line, costs made least one after the other in the order that counts.
+/// choco-solver 5 set the puzzle of a swap plan: one option for each line, costs made least one after the other in the
+/// order that counts.
 ///
-/// It is helped as well as we know how: a line's options stand in the order of what they lose, each cost of a line is looked up in a table, and the smallest option
-/// is tried first.
+/// It is helped as well as we know how: a line's options stand in the order of what they lose, each cost of a line is
+/// looked up in a table, and the smallest option is tried first.
 final class OutsideSolver {
     static final String NAME = "choco-solver 5.0.0";
     private final Puzzle puzzle;
@@ -27,9 +28,11 @@ final class OutsideSolver {
 
     private OutsideSolver(Puzzle puzzle) {
         this.puzzle = puzzle;
-        this.lines = puzzle.lines().stream().map(l -> l.stream().sorted(Comparator.comparingInt(OutsideSolver::lost)).toList()).toList();
+        this.lines = puzzle.lines().stream()
+                .map(l -> l.stream().sorted(Comparator.comparingInt(OutsideSolver::lost)).toList()).toList();
         this.taken = new IntVar[lines.size()];
-        for (var line = 0; line < taken.length; line++) taken[line] = model.intVar("line " + line, 0, lines.get(line).size() - 1);
+        for (var line = 0; line < taken.length; line++)
+            taken[line] = model.intVar("line " + line, 0, lines.get(line).size() - 1);
     }
 
     /// {@return the costs of the best plans, best first; fewer where there are not so many}
@@ -68,7 +71,8 @@ final class OutsideSolver {
 
     private void exclude(List<Integer> found) {
         var same = new BoolVar[taken.length];
-        for (var line = 0; line < taken.length; line++) same[line] = model.arithm(taken[line], "=", found.get(line)).reify();
+        for (var line = 0; line < taken.length; line++)
+            same[line] = model.arithm(taken[line], "=", found.get(line)).reify();
         model.sum(same, "<", same.length).post();
     }
 
@@ -83,7 +87,8 @@ final class OutsideSolver {
             shutOut = model.intVar("shut out", 0, Arrays.stream(people).sum());
             model.scalar(any(Puzzle.Option::shutsOut, people.length), people, "=", shutOut).post();
         }
-        return List.of(sum(o -> o.open() ? 1 : 0), shutOut, sum(o -> o.move().changes() ? 1 : 0), sum(OutsideSolver::lost), lead(), sum(o -> o.move().saltDrift()), broughtIn);
+        return List.of(sum(o -> o.open() ? 1 : 0), shutOut, sum(o -> o.move().changes() ? 1 : 0),
+                sum(OutsideSolver::lost), lead(), sum(o -> o.move().saltDrift()), broughtIn);
     }
 
     private static int lost(Puzzle.Option option) { return (int) Math.round((1 - option.move().closeness()) * 1000); }
@@ -96,7 +101,7 @@ final class OutsideSolver {
                 for (var i = 0; i < lines.get(a).size(); i++)
                     for (var j = 0; j < lines.get(b).size(); j++)
                         if (Puzzle.goTogether(lines.get(a).get(i), lines.get(b).get(j))) together.add(i, j);
-                        else any = true;
+                else any = true;
                 if (any) model.table(new IntVar[] {taken[a], taken[b]}, together).post();
             }
     }
@@ -110,7 +115,8 @@ final class OutsideSolver {
                 var options = lines.get(line);
                 if (options.stream().noneMatch(o -> of.apply(o).get(at))) continue;
                 var of01 = model.boolVar();
-                model.element(of01, options.stream().mapToInt(o -> of.apply(o).get(at) ? 1 : 0).toArray(), taken[line]).post();
+                model.element(of01, options.stream().mapToInt(o -> of.apply(o).get(at) ? 1 : 0).toArray(), taken[line])
+                        .post();
                 with.add(of01);
             }
             any[place] = with.isEmpty() ? model.boolVar(false) : model.or(with.toArray(BoolVar[]::new)).reify();
@@ -122,7 +128,8 @@ final class OutsideSolver {
         var figures = new IntVar[taken.length];
         for (var line = 0; line < figures.length; line++) {
             var table = lines.get(line).stream().mapToInt(of).toArray();
-            figures[line] = model.intVar("figure", Arrays.stream(table).min().orElse(0), Arrays.stream(table).max().orElse(0));
+            figures[line] =
+                    model.intVar("figure", Arrays.stream(table).min().orElse(0), Arrays.stream(table).max().orElse(0));
             model.element(figures[line], table, taken[line]).post();
         }
         return figures;

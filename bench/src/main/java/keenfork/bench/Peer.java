@@ -23,7 +23,8 @@ final class Peer {
             if (in == null) throw new IOException("parse-ingredient.mjs is not shipped");
             Files.write(script, in.readAllBytes());
         }
-        var node = new ProcessBuilder("node", script.toString(), file.toString()).directory(folder.toFile()).redirectErrorStream(true).start();
+        var node = new ProcessBuilder("node", script.toString(), file.toString()).directory(folder.toFile())
+                .redirectErrorStream(true).start();
         var said = new String(node.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
         if (node.waitFor() != 0) throw new IOException("node could not run the peer: " + said);
         return OptionalDouble.of(Double.parseDouble(said));

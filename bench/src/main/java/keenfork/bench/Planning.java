@@ -26,7 +26,8 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 
-/// The five best plans for a dish of thirty lines and six avoidances, from a dish that is read to plans that are derived.
+/// The five best plans for a dish of thirty lines and six avoidances, from a dish that is read to plans that are
+/// derived.
 public class Planning {
     static final int PLANS = 5;
     static final int LINES = 30;
@@ -40,7 +41,8 @@ public class Planning {
         List<Recipe> dishes = List.of();
         private int next;
 
-        @Setup public void make() { dishes = dishes(Reading.SEED, 20); }
+        @Setup
+        public void make() { dishes = dishes(Reading.SEED, 20); }
 
         Recipe next() { return dishes.get(next++ % dishes.size()); }
     }
@@ -49,7 +51,9 @@ public class Planning {
     public Plans five_plans(Dishes state) { return plan(state.next()); }
 
     @Benchmark @BenchmarkMode(Mode.AverageTime) @OutputTimeUnit(TimeUnit.MILLISECONDS)
-    public List<Puzzle.Cost> five_plans_searched(Puzzles state) { return SwapPlanner.best(state.next(), PLANS, Budget.USUAL); }
+    public List<Puzzle.Cost> five_plans_searched(Puzzles state) {
+        return SwapPlanner.best(state.next(), PLANS, Budget.USUAL);
+    }
 
     /// the peer is given the puzzle ready made: no line to derive, no plan to write down
     @Benchmark @BenchmarkMode(Mode.AverageTime) @OutputTimeUnit(TimeUnit.MILLISECONDS)
@@ -61,7 +65,8 @@ public class Planning {
         List<Puzzle> puzzles = List.of();
         private int next;
 
-        @Setup public void make() { puzzles = dishes(Reading.SEED, 20).stream().map(Planning::puzzle).toList(); }
+        @Setup
+        public void make() { puzzles = dishes(Reading.SEED, 20).stream().map(Planning::puzzle).toList(); }
 
         Puzzle next() { return puzzles.get(next++ % puzzles.size()); }
     }
@@ -72,21 +77,25 @@ public class Planning {
 
     private static SwapPlanner planner() { return new SwapPlanner(KITCHEN, avoidances(AVOIDED)); }
 
-    static List<Avoidance> avoidances(List<String> words) { return words.stream().map(w -> Avoidance.parse(w, BOOK).orElseThrow()).toList(); }
+    static List<Avoidance> avoidances(List<String> words) {
+        return words.stream().map(w -> Avoidance.parse(w, BOOK).orElseThrow()).toList();
+    }
 
     static Context kitchen(List<Guests> guests) { return KITCHEN.withGuests(guests); }
 
     /// {@return dishes of thirty lines, nearly all of foods that the table has swaps for, in three parts with steps}
     static List<Recipe> dishes(long seed, int many) {
         var random = new Random(seed);
-        var foods = Swaps.shipped().all().stream().flatMap(s -> s.replaces().stream()).map(Food::name).distinct().toList();
+        var foods =
+                Swaps.shipped().all().stream().flatMap(s -> s.replaces().stream()).map(Food::name).distinct().toList();
         var dishes = new ArrayList<Recipe>();
         for (var d = 0; d < many; d++) {
             var text = new StringBuilder("Dish %d\nServes 20\nBase:\n".formatted(d));
             for (var line = 0; line < LINES; line++) {
                 if (line == 12) text.append("Dressing:\n");
                 if (line == 24) text.append("Topping:\n");
-                text.append(10 + random.nextInt(300)).append(" g ").append(foods.get(random.nextInt(foods.size()))).append('\n');
+                text.append(10 + random.nextInt(300)).append(" g ").append(foods.get(random.nextInt(foods.size())))
+                        .append('\n');
             }
             text.append("Method:\nChop the base.\nBlend the dressing and pour it over.\nScatter the topping.\n");
             dishes.add(Recipe.read(text.toString(), Volumes.METRIC, new Law("uk")));

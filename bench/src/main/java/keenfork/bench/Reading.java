@@ -32,16 +32,19 @@ public class Reading {
         return lines;
     }
 
-    @Setup public void write() {
+    @Setup
+    public void write() {
         recipe = "A thousand lines\n" + String.join("\n", lines());
     }
 
-    @Benchmark @BenchmarkMode(Mode.Throughput) @OutputTimeUnit(TimeUnit.SECONDS) @OperationsPerInvocation(LINES) @Threads(2)
+    @Benchmark @BenchmarkMode(Mode.Throughput) @OutputTimeUnit(TimeUnit.SECONDS) @OperationsPerInvocation(LINES)
+    @Threads(2)
     public Recipe lines_read() {
         return Recipe.read(recipe, Volumes.METRIC, Law.UNKNOWN);
     }
 
-    @Benchmark @BenchmarkMode(Mode.Throughput) @OutputTimeUnit(TimeUnit.SECONDS) @OperationsPerInvocation(LINES) @Threads(1)
+    @Benchmark @BenchmarkMode(Mode.Throughput) @OutputTimeUnit(TimeUnit.SECONDS) @OperationsPerInvocation(LINES)
+    @Threads(1)
     public Recipe lines_read_alone() {
         return Recipe.read(recipe, Volumes.METRIC, Law.UNKNOWN);
     }

@@ -27,8 +27,8 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Profile;
 
-/// The peer of the menu benchmark: the same marks from a recursive query in PostgreSQL over the same menu. It has an easier task: no thread, no
-/// weight, and the groups with a threshold left out.
+/// The peer of the menu benchmark: the same marks from a recursive query in PostgreSQL over the same menu. It has an
+/// easier task: no thread, no weight, and the groups with a threshold left out.
 final class RecursiveQuery implements AutoCloseable {
     private static final int WARM_UP = 2;
     private static final int ROUNDS = 5;
@@ -40,7 +40,8 @@ final class RecursiveQuery implements AutoCloseable {
         database = DriverManager.getConnection(url);
     }
 
-    @Override public void close() throws SQLException { database.close(); }
+    @Override
+    public void close() throws SQLException { database.close(); }
 
     /// Loads a menu, and lets the database take its statistics.
     void load(BigMenu menu) throws SQLException, IOException {
@@ -63,7 +64,8 @@ final class RecursiveQuery implements AutoCloseable {
     private static String resource(String name) throws IOException {
         try (var in = RecursiveQuery.class.getResourceAsStream(name)) {
             if (in == null) throw new IOException(name + " is not shipped");
-            return String.join("\n", new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)).lines().toList());
+            return String.join("\n",
+                    new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)).lines().toList());
         }
     }
 
@@ -86,7 +88,8 @@ final class RecursiveQuery implements AutoCloseable {
 
     private void substances() throws SQLException {
         var rows = new ArrayList<int[]>();
-        for (var s : Substances.shipped().all()) rows.add(new int[] {s.at(), s.parent().isEmpty() ? -1 : Substances.shipped().get(s.parent()).at()});
+        for (var s : Substances.shipped().all())
+            rows.add(new int[] {s.at(), s.parent().isEmpty() ? -1 : Substances.shipped().get(s.parent()).at()});
         insert("substance", rows);
     }
 
@@ -98,7 +101,8 @@ final class RecursiveQuery implements AutoCloseable {
             var ruleBook = RuleBook.all().get(book);
             for (var group = 0; group < ruleBook.groups().size(); group++)
                 if (ruleBook.threshold(ruleBook.groups().get(group)).isEmpty())
-                    for (var member : ruleBook.groups().get(group).members()) members.add(new int[] {book, group, member.at()});
+                    for (var member : ruleBook.groups().get(group).members())
+                        members.add(new int[] {book, group, member.at()});
             for (var e : ruleBook.exempt()) exempt.add(new int[] {book, e.at()});
         }
         for (var s : Substances.shipped().all()) if (PRINTED_UNDER.covers(s)) named.add(new int[] {s.at()});
@@ -111,7 +115,8 @@ final class RecursiveQuery implements AutoCloseable {
         var holds = new ArrayList<int[]>();
         for (var food = 0; food < Foods.shipped().all().size(); food++) {
             var f = Foods.shipped().all().get(food);
-            for (var s : f.holds()) holds.add(new int[] {food, s.at(), Certainty.CONTAINS.ordinal(), f.isCompound() ? 1 : 0});
+            for (var s : f.holds())
+                holds.add(new int[] {food, s.at(), Certainty.CONTAINS.ordinal(), f.isCompound() ? 1 : 0});
             // what a food only sometimes holds is settled by a pack, whatever the food is
             for (var s : f.sometimes()) holds.add(new int[] {food, s.at(), Certainty.NOT_KNOWN.ordinal(), 1});
         }
@@ -122,8 +127,10 @@ final class RecursiveQuery implements AutoCloseable {
         var says = new ArrayList<int[]>();
         for (var pack = 0; pack < menu.packs().size(); pack++) {
             for (var f : menu.packs().get(pack).findings())
-                says.add(new int[] {pack, f.substance().at(), (f.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN).ordinal(), 0});
-            for (var v : menu.packs().get(pack).vague()) for (var s : v.suspects()) says.add(new int[] {pack, s.at(), Certainty.NOT_KNOWN.ordinal(), 1});
+                says.add(new int[] {pack, f.substance().at(),
+                        (f.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN).ordinal(), 0});
+            for (var v : menu.packs().get(pack).vague())
+                for (var s : v.suspects()) says.add(new int[] {pack, s.at(), Certainty.NOT_KNOWN.ordinal(), 1});
         }
         insert("pack_says", says);
     }
@@ -140,7 +147,8 @@ final class RecursiveQuery implements AutoCloseable {
         for (var dish = 0; dish < menu.dishes().size(); dish++)
             for (var line : menu.dishes().get(dish).lines()) {
                 var number = lines.size();
-                lines.add(new int[] {number, dish, line.dish().isEmpty() ? -1 : number(names, line.dish()), line.pack() == null ? -1 : number(packs, line.pack())});
+                lines.add(new int[] {number, dish, line.dish().isEmpty() ? -1 : number(names, line.dish()),
+                        line.pack() == null ? -1 : number(packs, line.pack())});
                 for (var word : words(line, foods)) words.add(new int[] {number, word[0], word[1], word[2]});
             }
         insert("line", lines);
@@ -157,7 +165,8 @@ final class RecursiveQuery implements AutoCloseable {
     private static List<int[]> words(Line line, Map<Food, Integer> foods) {
         var words = new ArrayList<int[]>();
         if (line.isUnread()) words.add(new int[] {-1, Substances.shipped().anything().at(), 0});
-        if (line.choices().size() > 1) throw new IllegalStateException("the menu of the benchmark has no line with an or: " + line.text());
+        if (line.choices().size() > 1)
+            throw new IllegalStateException("the menu of the benchmark has no line with an or: " + line.text());
         for (var choice : line.choices()) {
             words.addAll(named(choice.main(), foods, line.pack() != null));
             for (var other : choice.others()) words.addAll(named(other, foods, false));
@@ -168,12 +177,14 @@ final class RecursiveQuery implements AutoCloseable {
     private static List<int[]> named(Meaning meaning, Map<Food, Integer> foods, boolean isRead) {
         return switch (meaning) {
             case Meaning.OfFood(var food) -> List.of(new int[] {number(foods, food), -1, isRead ? 1 : 0});
-            case Meaning.OfSubstances(var substances) -> substances.stream().map(s -> new int[] {-1, s.at(), 2}).toList();
+            case Meaning.OfSubstances(var substances) ->
+                    substances.stream().map(s -> new int[] {-1, s.at(), 2}).toList();
             case Meaning.Vague(var suspects, _) -> suspects.stream().map(s -> new int[] {-1, s.at(), 0}).toList();
         };
     }
 
-    /// The marks of every dish under every rule book, strongest certainty by `dish/book/group`, and how long the query took on average, in ms.
+    /// The marks of every dish under every rule book, strongest certainty by `dish/book/group`, and how long the query
+    /// took on average, in ms.
     record Answer(Map<String, Integer> marks, double milliseconds) {}
 
     Answer ask() throws SQLException, IOException {
@@ -184,7 +195,8 @@ final class RecursiveQuery implements AutoCloseable {
             marks.clear();
             var start = System.nanoTime();
             try (var statement = database.createStatement(); var rows = statement.executeQuery(query)) {
-                while (rows.next()) marks.put(rows.getInt(1) + "/" + rows.getInt(2) + "/" + rows.getInt(3), rows.getInt(4));
+                while (rows.next())
+                    marks.put(rows.getInt(1) + "/" + rows.getInt(2) + "/" + rows.getInt(3), rows.getInt(4));
             }
             if (round >= 0) total += (System.nanoTime() - start) / 1e6;
         }
@@ -198,7 +210,9 @@ final class RecursiveQuery implements AutoCloseable {
             for (var book = 0; book < RuleBook.all().size(); book++) {
                 var ruleBook = RuleBook.all().get(book);
                 for (var mark : derived.get(dish).get(book).marks())
-                    if (ruleBook.threshold(mark.group()).isEmpty()) marks.put(dish + "/" + book + "/" + ruleBook.groups().indexOf(mark.group()), mark.certainty().ordinal());
+                    if (ruleBook.threshold(mark.group()).isEmpty())
+                        marks.put(dish + "/" + book + "/" + ruleBook.groups().indexOf(mark.group()),
+                                mark.certainty().ordinal());
             }
         return marks;
     }

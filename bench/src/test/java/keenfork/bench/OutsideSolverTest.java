@@ -14,38 +14,49 @@ import org.junit.jupiter.api.Test;
 /// The planner against choco-solver 5, an outside solver, on the same puzzles: thirty lines, six avoidances, all swaps.
 class OutsideSolverTest {
     private static List<List<Integer>> figures(List<Plan> plans) {
-        return plans.stream().map(p -> List.of(p.unknown(), p.changes().size(), p.cost().lost(), p.lead().high())).toList();
+        return plans.stream().map(p -> List.of(p.unknown(), p.changes().size(), p.cost().lost(), p.lead().high()))
+                .toList();
     }
 
-    @Test void the_best_plan_costs_what_the_outside_solver_finds() {
+    @Test
+    void the_best_plan_costs_what_the_outside_solver_finds() {
         for (var dish : Planning.dishes(5, 12)) {
             var plans = Planning.plan(dish);
             assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
             var outside = OutsideSolver.best(Planning.puzzle(dish), Planning.PLANS);
             assertThat(plans.best()).as(dish.name()).hasSameSizeAs(outside);
-            assertThat(figures(plans.best())).as(dish.name()).isEqualTo(outside.stream().map(c -> List.of(c.unknown(), c.changed(), c.lost(), c.lead())).toList());
+            assertThat(figures(plans.best())).as(dish.name()).isEqualTo(
+                    outside.stream().map(c -> List.of(c.unknown(), c.changed(), c.lost(), c.lead())).toList());
         }
     }
 
-    @Test void the_puzzle_alone_has_the_same_costs_in_full() {
+    @Test
+    void the_puzzle_alone_has_the_same_costs_in_full() {
         for (var dish : Planning.dishes(21, 6)) {
             var puzzle = Planning.puzzle(dish);
-            assertThat(SwapPlanner.best(puzzle, 4, Budget.USUAL)).as(dish.name()).isEqualTo(OutsideSolver.best(puzzle, 4));
+            assertThat(SwapPlanner.best(puzzle, 4, Budget.USUAL)).as(dish.name())
+                    .isEqualTo(OutsideSolver.best(puzzle, 4));
         }
     }
 
     /// With guests at the table the people shut out count, which do not add up line by line.
-    @Test void with_guests_to_shut_out_it_is_the_same_optimum() {
+    @Test
+    void with_guests_to_shut_out_it_is_the_same_optimum() {
         var random = new Random(11);
-        var words = List.of("milk", "eggs", "nuts", "sesame", "gluten", "fish", "soybeans", "mustard", "celery", "vegan", "no-honey", "cashew");
+        var words = List.of("milk", "eggs", "nuts", "sesame", "gluten", "fish", "soybeans", "mustard", "celery",
+                "vegan", "no-honey", "cashew");
         for (var dish : Planning.dishes(9, 8)) {
-            var guests = words.stream().filter(_ -> random.nextBoolean()).map(w -> new Guests(w, 1 + random.nextInt(9), Planning.avoidances(List.of(w)))).toList();
-            var planner = new SwapPlanner(Planning.kitchen(guests), Planning.avoidances(List.of(words.get(random.nextInt(6)), words.get(random.nextInt(6)))));
+            var guests = words.stream().filter(_ -> random.nextBoolean())
+                    .map(w -> new Guests(w, 1 + random.nextInt(9), Planning.avoidances(List.of(w)))).toList();
+            var planner = new SwapPlanner(Planning.kitchen(guests),
+                    Planning.avoidances(List.of(words.get(random.nextInt(6)), words.get(random.nextInt(6)))));
             var plans = planner.plan(dish, 3, Budget.USUAL);
             var outside = OutsideSolver.best(planner.puzzle(dish), 3);
             assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
-            assertThat(figures(plans.best())).as(dish.name()).isEqualTo(outside.stream().map(c -> List.of(c.unknown(), c.changed(), c.lost(), c.lead())).toList());
-            assertThat(plans.best().stream().map(p -> p.shutsOut().stream().mapToInt(Guests::people).sum()).toList()).isEqualTo(outside.stream().map(c -> c.shutOut()).toList());
+            assertThat(figures(plans.best())).as(dish.name()).isEqualTo(
+                    outside.stream().map(c -> List.of(c.unknown(), c.changed(), c.lost(), c.lead())).toList());
+            assertThat(plans.best().stream().map(p -> p.shutsOut().stream().mapToInt(Guests::people).sum()).toList())
+                    .isEqualTo(outside.stream().map(c -> c.shutOut()).toList());
         }
     }
 }

@@ -47,17 +47,20 @@ public final class Kit {
     }
 
     public static List<String> groups(Derivation derivation, RuleBook book, Certainty certainty) {
-        return derivation.under(book).marks().stream().filter(m -> m.certainty() == certainty).map(m -> m.group().id()).toList();
+        return derivation.under(book).marks().stream().filter(m -> m.certainty() == certainty).map(m -> m.group().id())
+                .toList();
     }
 
     /// {@return the rows of an outside table, each as its cells; the heading and remarks left out}
     public static List<List<String>> outside(String file, String heading) {
-        return rows("/outside/" + file, ";").filter(cells -> !cells.getFirst().startsWith(heading.split(";")[0])).toList();
+        return rows("/outside/" + file, ";").filter(cells -> !cells.getFirst().startsWith(heading.split(";")[0]))
+                .toList();
     }
 
     /// {@return the rows of a table of the tests, each as its cells; remarks left out}
     public static Stream<List<String>> rows(String file, String separator) {
-        return lines(file).filter(l -> !l.isBlank() && !l.startsWith("#")).map(l -> Arrays.stream(l.split(separator, -1)).map(String::strip).toList());
+        return lines(file).filter(l -> !l.isBlank() && !l.startsWith("#"))
+                .map(l -> Arrays.stream(l.split(separator, -1)).map(String::strip).toList());
     }
 
     private static Stream<String> lines(String file) {

@@ -19,8 +19,9 @@ import net.sf.extjwnl.data.PointerType;
 import net.sf.extjwnl.data.Synset;
 import net.sf.extjwnl.dictionary.Dictionary;
 
-/// Writes one line for each single word of WordNet 3.1: the word, a blank, and what it is. A full stop: no sense of it can be eaten. A plus: some
-/// sense can. A letter of `branches.txt`: its first sense as a noun stands below that branch.
+/// Writes one line for each single word of WordNet 3.1: the word, a blank, and what it is. A full stop: no sense of it
+/// can be eaten. A plus: some sense can. A letter of `branches.txt`: its first sense as a noun stands below that
+/// branch.
 public final class Boil {
     private static final char INEDIBLE = '.';
     private static final char EDIBLE = '+';
@@ -55,16 +56,19 @@ public final class Boil {
         for (var line : rows()) {
             var cells = line.split("\\|");
             var noun = wordnet.lookupIndexWord(POS.NOUN, cells[1].strip());
-            if (noun == null) throw new IllegalStateException("branches.txt: WordNet has no noun \"%s\"".formatted(cells[1].strip()));
+            if (noun == null)
+                throw new IllegalStateException("branches.txt: WordNet has no noun \"%s\"".formatted(cells[1].strip()));
             var found = senses(noun).stream().filter(s -> s.getLexFileName().equals(cells[2].strip())).findFirst()
-                    .orElseThrow(() -> new IllegalStateException("branches.txt: no sense of \"%s\" in %s".formatted(cells[1].strip(), cells[2].strip())));
+                    .orElseThrow(() -> new IllegalStateException(
+                            "branches.txt: no sense of \"%s\" in %s".formatted(cells[1].strip(), cells[2].strip())));
             roots.put(found.getOffset(), cells[0].strip().charAt(0));
         }
     }
 
     private static List<String> rows() {
         try (var in = Boil.class.getResourceAsStream("branches.txt")) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.isBlank() && !l.startsWith("#")).toList();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines()
+                    .filter(l -> !l.isBlank() && !l.startsWith("#")).toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -73,12 +77,14 @@ public final class Boil {
     private void boil(POS pos) throws JWNLException {
         for (var all = wordnet.getIndexWordIterator(pos); all.hasNext();) {
             var word = all.next();
-            if (isPlain(word.getLemma())) lines.merge(word.getLemma(), String.valueOf(kind(word, pos)), (a, b) -> a.equals(".") ? b : a);
+            if (isPlain(word.getLemma()))
+                lines.merge(word.getLemma(), String.valueOf(kind(word, pos)), (a, b) -> a.equals(".") ? b : a);
         }
     }
 
     private static boolean isPlain(String lemma) {
-        return lemma.length() > 1 && lemma.length() <= LONGEST_WORD && lemma.chars().allMatch(c -> c >= 'a' && c <= 'z');
+        return lemma.length() > 1 && lemma.length() <= LONGEST_WORD
+                && lemma.chars().allMatch(c -> c >= 'a' && c <= 'z');
     }
 
     private char kind(IndexWord word, POS pos) throws JWNLException {
@@ -122,7 +128,8 @@ public final class Boil {
         for (var all = wordnet.getExceptionIterator(pos); all.hasNext();) {
             var form = all.next();
             var lemma = form.getExceptions().getFirst();
-            if (isPlain(form.getLemma()) && lines.containsKey(lemma)) lines.putIfAbsent(form.getLemma(), lines.get(lemma));
+            if (isPlain(form.getLemma()) && lines.containsKey(lemma))
+                lines.putIfAbsent(form.getLemma(), lines.get(lemma));
         }
     }
 }

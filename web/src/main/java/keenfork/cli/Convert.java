@@ -17,7 +17,8 @@ final class Convert {
         var file = options.files().getFirst();
         try {
             var recipe = RecipeFile.load(file);
-            out.println(to.equals("txt") ? recipe.text().stripTrailing() : JsonLdRecipe.write(recipe.text(), recipe.original()));
+            out.println(to.equals("txt") ? recipe.text().stripTrailing()
+                    : JsonLdRecipe.write(recipe.text(), recipe.original()));
             return true;
         } catch (RecipeFile.Unreadable e) {
             errors.println(file + ": " + e.getMessage());

@@ -33,7 +33,9 @@ record Kitchen(List<Dish> dishes, Facts facts, boolean allRead) {
                 errors.println(file + ": " + e.getMessage());
             }
         }
-        return new Kitchen(dishes, new Facts(home, dishes.stream().map(d -> (Fact) new Fact.OtherDish(d.recipe)).toList()), dishes.size() == files.size());
+        return new Kitchen(dishes,
+                new Facts(home, dishes.stream().map(d -> (Fact) new Fact.OtherDish(d.recipe)).toList()),
+                dishes.size() == files.size());
     }
 
     Derivation derive(Dish dish) {

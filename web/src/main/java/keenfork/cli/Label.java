@@ -33,13 +33,15 @@ final class Label {
         var format = options.oneOf("format", "text", List.of("text", "json"));
         var kind = Kind.named(options.oneOf("kind", "card", KINDS)).orElseThrow();
         var language = language(options);
-        var claimed = Arrays.stream(options.values().getOrDefault("claim", "").split(",")).map(String::strip).filter(c -> !c.isEmpty()).toList();
+        var claimed = Arrays.stream(options.values().getOrDefault("claim", "").split(",")).map(String::strip)
+                .filter(c -> !c.isEmpty()).toList();
         var made = made(options);
         var kitchen = Kitchen.of(options.files(), options.volumes(), regime, errors);
         var labels = new ArrayList<LabelJson>();
         for (var dish : kitchen.dishes()) {
             var derived = kitchen.derive(dish);
-            labels.add(LabelJson.of(Statement.compose(derived, regime, language), kind, claims(claimed, derived, regime, language),
+            labels.add(LabelJson.of(Statement.compose(derived, regime, language), kind,
+                    claims(claimed, derived, regime, language),
                     kind.isPacked() && made != null ? keep(derived, made, language) : ""));
         }
         if (format.equals("json")) Json.write(labels.stream(), out);
@@ -49,7 +51,8 @@ final class Label {
 
     private static Language language(Options options) throws Options.Wrong {
         var id = options.values().getOrDefault("language", "en");
-        return Language.named(id).orElseThrow(() -> new Options.Wrong("no language \"%s\"; there are %s".formatted(id, String.join(", ", Language.all().stream().map(Language::id).toList()))));
+        return Language.named(id).orElseThrow(() -> new Options.Wrong("no language \"%s\"; there are %s".formatted(id,
+                String.join(", ", Language.all().stream().map(Language::id).toList()))));
     }
 
     private static @Nullable LocalDate made(Options options) throws Options.Wrong {
@@ -62,17 +65,21 @@ final class Label {
     }
 
     /// Only what stands is claimed, whatever was asked for.
-    private static List<String> claims(List<String> asked, Derivation dish, RuleBook regime, Language language) throws Options.Wrong {
+    private static List<String> claims(List<String> asked, Derivation dish, RuleBook regime, Language language)
+            throws Options.Wrong {
         var all = Claim.of(dish, regime, null);
         for (var id : asked)
             if (all.stream().noneMatch(c -> c.diet().id().equals(id)))
-                throw new Options.Wrong("no claim \"%s\"; there are %s".formatted(id, String.join(", ", all.stream().map(c -> c.diet().id()).toList())));
-        return all.stream().filter(c -> c.stands() && asked.contains(c.diet().id())).map(c -> language.word(c.words())).toList();
+                throw new Options.Wrong("no claim \"%s\"; there are %s".formatted(id,
+                        String.join(", ", all.stream().map(c -> c.diet().id()).toList())));
+        return all.stream().filter(c -> c.stands() && asked.contains(c.diet().id())).map(c -> language.word(c.words()))
+                .toList();
     }
 
     private static String keep(Derivation dish, LocalDate made, Language language) {
         var until = made.plusDays(KeepBy.of(dish).days());
-        return language.phrase("keep").replace("{day}", DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale()).format(until));
+        return language.phrase("keep").replace("{day}",
+                DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale()).format(until));
     }
 
     private static void print(LabelJson label, PrintStream out) {

@@ -6,7 +6,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
-/// Where `check`, `swap`, `run`, `label` and `convert` start. Exit status 0 when all could be computed, 2 on bad words or an unreadable file.
+/// Where `check`, `swap`, `run`, `label` and `convert` start. Exit status 0 when all could be computed, 2 on bad words
+/// or an unreadable file.
 public final class Main {
     private static final int WRONG = 2;
 
@@ -33,7 +34,8 @@ public final class Main {
                 case "run" -> Run.run(rest, out, errors);
                 case "label" -> Label.run(rest, out, errors);
                 case "convert" -> Convert.run(rest, out, errors);
-                default -> throw new Options.Wrong("no command \"%s\"; there are check, swap, run, label and convert".formatted(words.getFirst()));
+                default -> throw new Options.Wrong(
+                        "no command \"%s\"; there are check, swap, run, label and convert".formatted(words.getFirst()));
             };
             return allRead ? 0 : WRONG;
         } catch (Options.Wrong | java.nio.file.InvalidPathException e) {

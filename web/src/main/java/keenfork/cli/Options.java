@@ -38,7 +38,9 @@ record Options(Map<String, String> values, List<Path> files) {
                 continue;
             }
             var parts = word.substring(2).split("=", 2);
-            if (!allowed.contains(parts[0])) throw new Wrong("no option %s here; there are --%s".formatted(word, String.join(", --", allowed.stream().sorted().toList())));
+            if (!allowed.contains(parts[0]))
+                throw new Wrong("no option %s here; there are --%s".formatted(word,
+                        String.join(", --", allowed.stream().sorted().toList())));
             if (parts.length == 1 && i + 1 == words.size()) throw new Wrong("%s needs a value".formatted(word));
             values.put(parts[0], parts.length == 2 ? parts[1] : words.get(++i));
         }
@@ -48,17 +50,20 @@ record Options(Map<String, String> values, List<Path> files) {
 
     RuleBook regime() throws Wrong {
         var id = values.getOrDefault("regime", "uk");
-        return RuleBook.named(id).orElseThrow(() -> new Wrong("no rule book \"%s\"; there are %s".formatted(id, String.join(", ", RuleBook.all().stream().map(RuleBook::id).toList()))));
+        return RuleBook.named(id).orElseThrow(() -> new Wrong("no rule book \"%s\"; there are %s".formatted(id,
+                String.join(", ", RuleBook.all().stream().map(RuleBook::id).toList()))));
     }
 
     Volumes volumes() throws Wrong {
         var id = values.getOrDefault("volumes", "metric");
-        return Volumes.named(id).orElseThrow(() -> new Wrong("no volumes \"%s\"; there are metric, us, au, imperial".formatted(id)));
+        return Volumes.named(id)
+                .orElseThrow(() -> new Wrong("no volumes \"%s\"; there are metric, us, au, imperial".formatted(id)));
     }
 
     String oneOf(String option, String usual, List<String> allowed) throws Wrong {
         var value = values.getOrDefault(option, usual);
-        if (!allowed.contains(value)) throw new Wrong("--%s is one of %s, not \"%s\"".formatted(option, String.join(", ", allowed), value));
+        if (!allowed.contains(value))
+            throw new Wrong("--%s is one of %s, not \"%s\"".formatted(option, String.join(", ", allowed), value));
         return value;
     }
 

@@ -38,23 +38,31 @@ final class Run {
     private Run() {}
 
     static boolean run(List<String> words, PrintStream out, PrintStream errors) throws Options.Wrong {
-        var options = Options.of(words, Set.of("regime", "volumes", "school", "format", "cooks", "serve", "opens", "kit", "told"));
+        var options = Options.of(words,
+                Set.of("regime", "volumes", "school", "format", "cooks", "serve", "opens", "kit", "told"));
         var format = options.oneOf("format", "text", List.of("text", "json", "ics"));
-        var school = School.valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
+        var school = School
+                .valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
         var dishes = kitchen.dishes().stream().map(kitchen::derive).toList();
         var portions = Flow.portions(dishes.stream().map(Derivation::recipe).toList(), Map.of());
-        var batches = Batch.together(dishes.stream().flatMap(d -> Batch.of(d, portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of()).stream()).toList());
+        var batches = Batch.together(dishes.stream()
+                .flatMap(d -> Batch.of(d,
+                        portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of())
+                        .stream())
+                .toList());
         var serve = serve(options);
         var day = new Day(options.number("cooks", 2, 1, 50), available(options, serve));
         var equipment = equipment(options);
-        var conditions = Conditions.USUAL.with(school).with(equipment).with(day).with(told(options, equipment, day, serve, batches));
+        var conditions = Conditions.USUAL.with(school).with(equipment).with(day)
+                .with(told(options, equipment, day, serve, batches));
         var best = Sequencer.order(batches, conditions);
         if (format.equals("ics")) {
             out.print(RunCalendar.write(best.schedule(), serve, serve.toInstant(ZoneOffset.UTC)));
             return kitchen.allRead();
         }
-        var answer = new RunJson(school.name().toLowerCase(Locale.ROOT), RunJson.Order.of(best, best.worth()), RunJson.Order.of(Sequencer.unwashed(batches, conditions), ""), RunJson.Day.of(best, serve));
+        var answer = new RunJson(school.name().toLowerCase(Locale.ROOT), RunJson.Order.of(best, best.worth()),
+                RunJson.Order.of(Sequencer.unwashed(batches, conditions), ""), RunJson.Day.of(best, serve));
         if (format.equals("json")) out.println(Json.write(answer));
         else print(answer, out);
         return kitchen.allRead();
@@ -74,11 +82,13 @@ final class Run {
     }
 
     /// What else holds on the day, from a file with a line for each.
-    private static Told told(Options options, Equipment equipment, Day day, LocalDateTime serve, List<Batch> batches) throws Options.Wrong {
+    private static Told told(Options options, Equipment equipment, Day day, LocalDateTime serve, List<Batch> batches)
+            throws Options.Wrong {
         var file = options.values().get("told");
         if (file == null) return Told.NOTHING;
         try {
-            return ToldText.read(Files.readString(Path.of(file)), equipment, day.cooks(), serve.toLocalTime(), batches.stream().map(Batch::dish).toList());
+            return ToldText.read(Files.readString(Path.of(file)), equipment, day.cooks(), serve.toLocalTime(),
+                    batches.stream().map(Batch::dish).toList());
         } catch (IOException | InvalidPathException e) {
             throw new Options.Wrong("the file %s of what else holds on the day cannot be read".formatted(file));
         } catch (IllegalArgumentException e) {
@@ -92,7 +102,9 @@ final class Run {
         if (text == null) return Day.USUAL.minutes();
         try {
             var minutes = Duration.between(LocalTime.parse(text), serve.toLocalTime()).toMinutes();
-            if (minutes < 1) throw new Options.Wrong("the kitchen opens at %s, and all must be ready at %s: there is no time between".formatted(text, serve.toLocalTime()));
+            if (minutes < 1)
+                throw new Options.Wrong("the kitchen opens at %s, and all must be ready at %s: there is no time between"
+                        .formatted(text, serve.toLocalTime()));
             return (int) minutes;
         } catch (DateTimeParseException e) {
             throw new Options.Wrong("--opens is a time such as 08:00, not \"%s\"".formatted(text));
@@ -113,23 +125,35 @@ final class Run {
         print("best order", answer.best(), out);
         print("order given, without washes", answer.given(), out);
         var day = answer.day();
-        out.println("the day with %d cooks, from %s to %s:".formatted(day.cooks(), day.starts().substring(11), day.serve().substring(11)));
-        if (day.late() > 0) out.println("  It does not fit: %d min too long. It hangs on %s.".formatted(day.late(), String.join("; ", day.blocks())));
+        out.println("the day with %d cooks, from %s to %s:".formatted(day.cooks(), day.starts().substring(11),
+                day.serve().substring(11)));
+        if (day.late() > 0)
+            out.println("  It does not fit: %d min too long. It hangs on %s.".formatted(day.late(),
+                    String.join("; ", day.blocks())));
         for (var r : day.remarks()) out.println("  " + r);
         for (var s : day.stocks()) out.println("  " + s.what());
         for (var p : day.placed())
-            out.println("  %s  cook %d  %s".formatted(p.kind().equals("day-before") ? "the day before" : p.from().substring(11) + "–" + p.until().substring(11), p.cook(),
-                    p.kind().equals("clean") ? p.what() + ", before " + p.batch() : (p.held().isEmpty() ? "" : "[fresh hands, spoon and cloth] ") + p.batch() + ": " + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
+            out.println(
+                    "  %s  cook %d  %s".formatted(
+                            p.kind().equals("day-before")
+                                    ? "the day before" : p.from().substring(11) + "–" + p.until().substring(11),
+                            p.cook(),
+                            p.kind().equals("clean") ? p.what() + ", before " + p.batch()
+                                    : (p.held().isEmpty() ? "" : "[fresh hands, spoon and cloth] ") + p.batch() + ": "
+                                            + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
         out.println("Estimates order the work. They never drop a warning.");
     }
 
     private static void print(String title, RunJson.Order order, PrintStream out) {
-        out.println("%s: %d contacts, %d washes, %d min. %s".formatted(title, order.contacts(), order.washes(), order.minutes(), order.worth()).strip());
+        out.println("%s: %d contacts, %d washes, %d min. %s"
+                .formatted(title, order.contacts(), order.washes(), order.minutes(), order.worth()).strip());
         for (var turn : order.turns()) {
             for (var c : turn.cleans()) out.println("    -- %s: %s --".formatted(c.piece(), c.clean()));
-            out.println("  %s, over %s".formatted(turn.batch(), String.join(", ", turn.over().stream().map(RunJson.Over::piece).distinct().toList())));
+            out.println("  %s, over %s".formatted(turn.batch(),
+                    String.join(", ", turn.over().stream().map(RunJson.Over::piece).distinct().toList())));
             for (var a : turn.asks()) out.println("           asks: " + a.ask());
-            for (var c : turn.carried()) out.println("           contact: %s, %s (%s)".formatted(c.substance(), c.how(), c.estimate()));
+            for (var c : turn.carried())
+                out.println("           contact: %s, %s (%s)".formatted(c.substance(), c.how(), c.estimate()));
         }
     }
 }

@@ -23,13 +23,16 @@ final class Swap {
         var regime = options.regime();
         var format = options.oneOf("format", "text", List.of("text", "json"));
         var most = options.number("plans", 5, 1, 50);
-        var named = Arrays.stream(options.values().getOrDefault("avoid", "").split(",")).map(String::strip).filter(s -> !s.isEmpty()).toList();
+        var named = Arrays.stream(options.values().getOrDefault("avoid", "").split(",")).map(String::strip)
+                .filter(s -> !s.isEmpty()).toList();
         if (named.isEmpty()) throw new Options.Wrong("say what to avoid, such as --avoid eggs,fish,cashew,vegan");
         var avoid = avoidances(named, regime);
         var volumes = options.volumes();
         var kitchen = Kitchen.of(options.files(), volumes, regime, errors);
         var answers = kitchen.dishes().stream().map(d -> SwapJson.of(d.file().toString(), named,
-                new SwapPlanner(new Context(kitchen.facts(), regime, volumes), avoid).plan(d.recipe(), most, Budget.USUAL), regime)).toList();
+                new SwapPlanner(new Context(kitchen.facts(), regime, volumes), avoid).plan(d.recipe(), most,
+                        Budget.USUAL),
+                regime)).toList();
         if (format.equals("json")) out.println(Json.write(answers));
         else answers.forEach(a -> print(a, out));
         return kitchen.allRead();
@@ -40,8 +43,11 @@ final class Swap {
         for (var word : named) {
             var read = Avoidances.of(word, regime);
             for (var refused : read.refused())
-                throw new Options.Wrong("“%s” is no allergen of the %s rule book, no member of one, no diet and no food%s".formatted(refused.words(), regime.name(),
-                        refused.couldMean().isEmpty() ? "" : "; it could mean: " + String.join("; ", refused.couldMean())));
+                throw new Options.Wrong(
+                        "“%s” is no allergen of the %s rule book, no member of one, no diet and no food%s".formatted(
+                                refused.words(), regime.name(),
+                                refused.couldMean().isEmpty() ? ""
+                                        : "; it could mean: " + String.join("; ", refused.couldMean())));
             for (var one : read.all()) if (!avoid.contains(one)) avoid.add(one);
         }
         return avoid;
@@ -51,15 +57,19 @@ final class Swap {
         out.println(answer.dish() + ", without " + String.join(", ", answer.avoid()));
         var number = 1;
         for (var plan : answer.plans()) {
-            out.println("  plan %d, close %s, ready in %d to %d min%s".formatted(number++, plan.fidelity(), plan.lead().low(), plan.lead().high(),
+            out.println("  plan %d, close %s, ready in %d to %d min%s".formatted(number++, plan.fidelity(),
+                    plan.lead().low(), plan.lead().high(),
                     plan.bringsIn().isEmpty() ? "" : ", brings in " + String.join(", ", plan.bringsIn())));
             for (var m : plan.moves())
                 out.println("      " + m.line() + ": " + m.move().replace('-', ' ')
-                        + (m.with().isEmpty() ? "" : " with " + String.join(", ", m.with().stream().map(SwapJson.With::text).toList())));
+                        + (m.with().isEmpty() ? ""
+                                : " with " + String.join(", ", m.with().stream().map(SwapJson.With::text).toList())));
         }
-        for (var r : answer.rejected()) out.println("  turned down: %s for %s: %s".formatted(r.with(), r.line(), r.because()));
+        for (var r : answer.rejected())
+            out.println("  turned down: %s for %s: %s".formatted(r.with(), r.line(), r.because()));
         for (var b : answer.blocked()) out.println("  blocked: %s: %s; %s".formatted(b.line(), b.avoid(), b.nearest()));
-        if (answer.plans().isEmpty() && answer.blocked().isEmpty()) out.println("  nothing to change: nothing of that was found in what was written");
+        if (answer.plans().isEmpty() && answer.blocked().isEmpty())
+            out.println("  nothing to change: nothing of that was found in what was written");
         out.println("  Nothing found means nothing in what was recorded. The pack and your local food law rule.");
     }
 }

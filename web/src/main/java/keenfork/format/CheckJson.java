@@ -23,12 +23,15 @@ import org.jspecify.annotations.Nullable;
 
 /// What `check` says of one dish, in the shape of its JSON contract.
 @JsonInclude(JsonInclude.Include.ALWAYS)
-public record CheckJson(String file, String dish, String regime, List<Allergen> allergens, List<DietVerdict> diets, List<ReadLine> lines, List<Asked> questions) {
+public record CheckJson(String file, String dish, String regime, List<Allergen> allergens, List<DietVerdict> diets,
+        List<ReadLine> lines, List<Asked> questions) {
 
     /// one group found; a group with nothing found is absent
-    public record Allergen(String allergen, List<String> members, String status, boolean assumed, List<List<String>> threads) {
+    public record Allergen(String allergen, List<String> members, String status, boolean assumed,
+            List<List<String>> threads) {
         static Allergen of(Mark mark) {
-            return new Allergen(mark.group().id(), mark.members().stream().map(s -> s.id()).toList(), mark.certainty().id(), mark.assumed(),
+            return new Allergen(mark.group().id(), mark.members().stream().map(s -> s.id()).toList(),
+                    mark.certainty().id(), mark.assumed(),
                     mark.threads().stream().map(e -> thread(e, mark.group().id())).distinct().toList());
         }
     }
@@ -41,11 +44,14 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
     /// @param alternatives the foods of an "or", where there is one
     /// @param read_as      by the words as written, what they were taken for
     /// @param read_past    words that only say how, as written
-    public record ReadLine(String part, String text, @Nullable String food, Quantity quantity, @Nullable Grams grams, List<String> alternatives, Map<String, String> read_as,
-                           List<String> read_past, @Nullable String problem) {
+    public record ReadLine(String part, String text, @Nullable String food, Quantity quantity, @Nullable Grams grams,
+            List<String> alternatives, Map<String, String> read_as,
+            List<String> read_past, @Nullable String problem) {
         static ReadLine of(String part, Line line) {
-            var alternatives = line.choices().size() < 2 ? List.<String>of() : line.choices().stream().map(c -> name(c.main())).toList();
-            return new ReadLine(part, line.text(), line.food().map(Food::name).orElse(null), Quantity.of(line), Grams.of(line.mass()), alternatives, line.words().as(),
+            var alternatives = line.choices().size() < 2 ? List.<String>of()
+                    : line.choices().stream().map(c -> name(c.main())).toList();
+            return new ReadLine(part, line.text(), line.food().map(Food::name).orElse(null), Quantity.of(line),
+                    Grams.of(line.mass()), alternatives, line.words().as(),
                     line.readPast(), CheckJson.problem(line));
         }
 
@@ -53,7 +59,8 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
             return switch (meaning) {
                 case Meaning.OfFood(var food) -> food.name();
                 case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
-                case Meaning.Vague(var suspects, _) -> "one of " + String.join(", ", suspects.stream().map(s -> s.name()).toList());
+                case Meaning.Vague(var suspects, _) ->
+                        "one of " + String.join(", ", suspects.stream().map(s -> s.name()).toList());
             };
         }
     }
@@ -76,11 +83,13 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
     /// a weight within limits, in g
     public record Grams(BigDecimal low, BigDecimal likely, BigDecimal high) {
         static @Nullable Grams of(@Nullable Mass mass) {
-            return mass == null ? null : new Grams(rounded(mass.lowGrams()), rounded(mass.likelyGrams()), rounded(mass.highGrams()));
+            return mass == null ? null
+                    : new Grams(rounded(mass.lowGrams()), rounded(mass.likelyGrams()), rounded(mass.highGrams()));
         }
 
         private static BigDecimal rounded(double grams) {
-            return plain(BigDecimal.valueOf(grams).setScale(grams >= 10 ? 0 : grams >= 1 ? 1 : 2, RoundingMode.HALF_UP));
+            return plain(
+                    BigDecimal.valueOf(grams).setScale(grams >= 10 ? 0 : grams >= 1 ? 1 : 2, RoundingMode.HALF_UP));
         }
     }
 
@@ -92,8 +101,10 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
         var lines = new ArrayList<ReadLine>();
         for (var part : derivation.recipe().parts())
             for (var line : part.lines()) lines.add(ReadLine.of(part.name(), line));
-        return new CheckJson(file, derivation.recipe().name(), ruleBook.id(), derivation.under(ruleBook).marks().stream().map(Allergen::of).toList(),
-                Diet.all().stream().map(d -> d.judge(derivation)).map(v -> new DietVerdict(v.diet().id(), v.answer().id(), v.reasons())).toList(),
+        return new CheckJson(file, derivation.recipe().name(), ruleBook.id(),
+                derivation.under(ruleBook).marks().stream().map(Allergen::of).toList(),
+                Diet.all().stream().map(d -> d.judge(derivation))
+                        .map(v -> new DietVerdict(v.diet().id(), v.answer().id(), v.reasons())).toList(),
                 lines, derivation.ownQuestions().stream().map(q -> new Asked(q.line(), q.ask())).toList());
     }
 
@@ -106,7 +117,8 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
     /// {@return the words of a thread down to its group, each said once}
     public static List<String> thread(Evidence evidence, String group) {
         var words = new ArrayList<String>();
-        for (var link : evidence.path()) if (words.isEmpty() || !words.getLast().equalsIgnoreCase(link.text())) words.add(link.text());
+        for (var link : evidence.path())
+            if (words.isEmpty() || !words.getLast().equalsIgnoreCase(link.text())) words.add(link.text());
         if (!words.getLast().equalsIgnoreCase(group)) words.add(group);
         return words;
     }

@@ -14,9 +14,9 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/// A schema.org Recipe (JSON-LD) and the same recipe as plain text. What both can hold goes both ways: name, yield, ingredients and instructions.
-/// What JSON-LD holds beside that is kept in the original and written out again; what only the text can hold (parts, packs, other dishes) stands in
-/// the extension property [#TEXT].
+/// A schema.org Recipe (JSON-LD) and the same recipe as plain text. What both can hold goes both ways: name, yield,
+/// ingredients and instructions. What JSON-LD holds beside that is kept in the original and written out again; what
+/// only the text can hold (parts, packs, other dishes) stands in the extension property [#TEXT].
 public final class JsonLdRecipe {
     /// the extension property that keeps the recipe text word for word
     static final String TEXT = "keenFork:text";
@@ -48,18 +48,24 @@ public final class JsonLdRecipe {
             root = JSON.readTree(json);
         } catch (JacksonException e) {
             var at = e.getLocation();
-            throw new RecipeFile.Unreadable("it is not JSON (line %d, column %d)".formatted(at == null ? 1 : at.getLineNr(), at == null ? 1 : at.getColumnNr()));
+            throw new RecipeFile.Unreadable("it is not JSON (line %d, column %d)"
+                    .formatted(at == null ? 1 : at.getLineNr(), at == null ? 1 : at.getColumnNr()));
         }
-        var recipe = find(root, 0).orElseThrow(() -> new RecipeFile.Unreadable("it holds no schema.org Recipe with recipeIngredient"));
-        if (!recipe.has("@context") && root.isObject() && root.has("@context")) recipe.set("@context", root.get("@context"));
+        var recipe = find(root, 0)
+                .orElseThrow(() -> new RecipeFile.Unreadable("it holds no schema.org Recipe with recipeIngredient"));
+        if (!recipe.has("@context") && root.isObject() && root.has("@context"))
+            recipe.set("@context", root.get("@context"));
         return new Imported(text(recipe), JSON.writeValueAsString(recipe));
     }
 
     /// Writes a recipe text as a schema.org Recipe.
     ///
-    /// @param original the Recipe object the text once came from, or an empty string; what has not changed in the text is written as it stood there
+    /// @param original the Recipe object the text once came from, or an empty string; what has not changed in the text
+    ///                 is written as it stood there
     public static String write(String text, String original) {
-        var recipe = original.isEmpty() ? JSON.createObjectNode().put("@context", "https://schema.org").put("@type", "Recipe") : (ObjectNode) JSON.readTree(original);
+        var recipe = original.isEmpty()
+                ? JSON.createObjectNode().put("@context", "https://schema.org").put("@type", "Recipe")
+                : (ObjectNode) JSON.readTree(original);
         if (!original.isEmpty() && text(recipe).equals(text)) return JSON.writeValueAsString(recipe);
         recipe.remove(TEXT);
         var read = Recipe.read(text, Volumes.METRIC, Law.UNKNOWN);
@@ -72,13 +78,16 @@ public final class JsonLdRecipe {
     }
 
     private static List<String> made(Recipe recipe) {
-        return recipe.serves() > 0 ? List.of(String.valueOf(recipe.serves())) : recipe.makes().isEmpty() ? List.of() : List.of(recipe.makes());
+        return recipe.serves() > 0 ? List.of(String.valueOf(recipe.serves()))
+                : recipe.makes().isEmpty() ? List.of() : List.of(recipe.makes());
     }
 
     /// Words that the recipe object holds already, in whatever shape, are left as they stand.
     private static void set(ObjectNode recipe, String property, List<String> words) {
         var stands = words(recipe.path(property));
-        if (stands.equals(words) || property.equals(YIELD) && !stands.isEmpty() && List.of(stands.getFirst()).equals(words)) return;
+        if (stands.equals(words)
+                || property.equals(YIELD) && !stands.isEmpty() && List.of(stands.getFirst()).equals(words))
+            return;
         if (words.isEmpty()) {
             recipe.remove(property);
         } else if (property.equals(YIELD)) {
@@ -92,18 +101,22 @@ public final class JsonLdRecipe {
         }
     }
 
-    /// The text kept word for word, where its ingredients and steps are still those of the object; else a text made from the object.
+    /// The text kept word for word, where its ingredients and steps are still those of the object; else a text made
+    /// from the object.
     private static String text(ObjectNode recipe) {
         var kept = recipe.path(TEXT).asString("");
         if (!kept.isEmpty()) {
             var read = Recipe.read(kept, Volumes.METRIC, Law.UNKNOWN);
-            if (read.lines().stream().map(Line::text).toList().equals(words(recipe.path(INGREDIENTS))) && read.steps().equals(words(recipe.path(INSTRUCTIONS)))
-                    && read.name().equals(oneLine(recipe.path(NAME).asString("")))) return kept;
+            if (read.lines().stream().map(Line::text).toList().equals(words(recipe.path(INGREDIENTS)))
+                    && read.steps().equals(words(recipe.path(INSTRUCTIONS)))
+                    && read.name().equals(oneLine(recipe.path(NAME).asString(""))))
+                return kept;
         }
         var lines = new ArrayList<String>();
         lines.add(oneLine(recipe.path(NAME).asString("Dish without a name")));
         var makes = words(recipe.path(YIELD));
-        if (!makes.isEmpty()) lines.add(makes.getFirst().matches("\\d+") ? "Serves " + makes.getFirst() : "Makes " + makes.getFirst());
+        if (!makes.isEmpty())
+            lines.add(makes.getFirst().matches("\\d+") ? "Serves " + makes.getFirst() : "Makes " + makes.getFirst());
         lines.add("Base:");
         lines.addAll(words(recipe.path(INGREDIENTS)));
         var steps = words(recipe.path(INSTRUCTIONS));
@@ -132,9 +145,12 @@ public final class JsonLdRecipe {
 
     private static List<String> words(JsonNode node) {
         var words = new ArrayList<String>();
-        if (node.isValueNode() && !node.isNull()) node.asString().lines().map(JsonLdRecipe::oneLine).filter(s -> !s.isEmpty()).forEach(words::add);
+        if (node.isValueNode() && !node.isNull())
+            node.asString().lines().map(JsonLdRecipe::oneLine).filter(s -> !s.isEmpty()).forEach(words::add);
         else if (node.isArray()) for (var item : node) words.addAll(words(item));
-        else if (node.isObject()) words.addAll(words(node.has("itemListElement") ? node.path("itemListElement") : node.has("text") ? node.path("text") : node.path(NAME)));
+        else if (node.isObject())
+            words.addAll(words(node.has("itemListElement") ? node.path("itemListElement")
+                    : node.has("text") ? node.path("text") : node.path(NAME)));
         return words;
     }
 

@@ -12,7 +12,8 @@ import keenfork.core.run.Range;
 import keenfork.core.run.Residue;
 import keenfork.core.swap.Avoidances;
 
-/// A kitchen's kit as text: a piece a line, `board | green board | nuts, sesame` (its kind, its name, what it is kept from), and figures such as `10-40; 3-15`.
+/// A kitchen's kit as text: a piece a line, `board | green board | nuts, sesame` (its kind, its name, what it is kept
+/// from), and figures such as `10-40; 3-15`.
 public final class KitText {
     private static final int LONGEST_NAME = 60;
 
@@ -28,9 +29,12 @@ public final class KitText {
             if (line.isBlank() || line.startsWith("#")) continue;
             var cells = line.split("\\|", -1);
             try {
-                if (cells.length < 2 || cells.length > 3) throw new IllegalArgumentException("a piece is \"kind | name | kept from\"");
-                var piece = piece(String.valueOf(number), cells[0], cells[1], cells.length == 3 ? cells[2] : "", ruleBook);
-                if (!names.add(piece.name().toLowerCase())) throw new IllegalArgumentException("there is a %s already".formatted(piece.name()));
+                if (cells.length < 2 || cells.length > 3)
+                    throw new IllegalArgumentException("a piece is \"kind | name | kept from\"");
+                var piece =
+                        piece(String.valueOf(number), cells[0], cells[1], cells.length == 3 ? cells[2] : "", ruleBook);
+                if (!names.add(piece.name().toLowerCase()))
+                    throw new IllegalArgumentException("there is a %s already".formatted(piece.name()));
                 pieces.add(piece);
             } catch (IllegalArgumentException e) {
                 throw new IllegalArgumentException("line %d: %s".formatted(number, e.getMessage()), e);
@@ -40,15 +44,22 @@ public final class KitText {
     }
 
     /// {@return one piece}
-    /// @throws IllegalArgumentException where the kind is unknown, the name is missing or too long, or what it is kept from cannot be read
+    /// @throws IllegalArgumentException where the kind is unknown, the name is missing or too long, or what it is kept
+    /// from cannot be read
     public static Piece piece(String id, String kind, String name, String keptFrom, RuleBook ruleBook) {
-        var kit = Kit.named(kind.strip()).orElseThrow(() -> new IllegalArgumentException("there is no kit \"%s\"; there is %s".formatted(kind.strip(), Kit.all().stream().map(Kit::id).collect(Collectors.joining(", ")))));
+        var kit = Kit.named(kind.strip())
+                .orElseThrow(() -> new IllegalArgumentException("there is no kit \"%s\"; there is %s"
+                        .formatted(kind.strip(), Kit.all().stream().map(Kit::id).collect(Collectors.joining(", ")))));
         var plain = name.strip().replaceAll("\\s+", " ");
-        if (plain.isEmpty() || plain.length() > LONGEST_NAME) throw new IllegalArgumentException("a piece has a name of 1 to %d letters".formatted(LONGEST_NAME));
+        if (plain.isEmpty() || plain.length() > LONGEST_NAME)
+            throw new IllegalArgumentException("a piece has a name of 1 to %d letters".formatted(LONGEST_NAME));
         var avoid = Avoidances.of(keptFrom, ruleBook);
-        if (!avoid.unread().isEmpty()) throw new IllegalArgumentException("\"%s\" is no allergen we know".formatted(avoid.unread().getFirst()));
+        if (!avoid.unread().isEmpty())
+            throw new IllegalArgumentException("\"%s\" is no allergen we know".formatted(avoid.unread().getFirst()));
         var substances = new LinkedHashSet<>(avoid.substances());
-        if (substances.isEmpty() && !avoid.isEmpty()) throw new IllegalArgumentException("a piece is kept from allergens such as nuts or sesame, not from a diet or a food");
+        if (substances.isEmpty() && !avoid.isEmpty())
+            throw new IllegalArgumentException(
+                    "a piece is kept from allergens such as nuts or sesame, not from a diet or a food");
         return new Piece(id, kit, plain, substances);
     }
 
@@ -63,13 +74,15 @@ public final class KitText {
     /// @throws IllegalArgumentException saying what a clean looks like
     public static Effect effect(String figure, String source) {
         var two = two(figure, "0-0.001; 8, the share that stays and the minutes it takes");
-        if (!two[1].matches("\\d{1,3}")) throw new IllegalArgumentException("\"%s\" is no number of minutes".formatted(two[1]));
+        if (!two[1].matches("\\d{1,3}"))
+            throw new IllegalArgumentException("\"%s\" is no number of minutes".formatted(two[1]));
         return new Effect(Range.parse(two[0]), Integer.parseInt(two[1]), source);
     }
 
     private static String[] two(String figure, String example) {
         var two = figure.strip().split("\\s*;\\s*", -1);
-        if (two.length != 2) throw new IllegalArgumentException("\"%s\" is no such figure; write %s".formatted(figure.strip(), example));
+        if (two.length != 2)
+            throw new IllegalArgumentException("\"%s\" is no such figure; write %s".formatted(figure.strip(), example));
         return two;
     }
 

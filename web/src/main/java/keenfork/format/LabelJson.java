@@ -21,16 +21,19 @@ import org.jspecify.annotations.Nullable;
 /// @param dateMark    until when it keeps; empty on a label that carries none
 /// @param text        all the label says
 @JsonInclude(JsonInclude.Include.ALWAYS)
-public record LabelJson(String name, String regime, String kind, List<String> held, @Nullable List<Ingredient> ingredients, Contains contains,
+public record LabelJson(String name, String regime, String kind, List<String> held,
+        @Nullable List<Ingredient> ingredients, Contains contains,
         @JsonProperty("may_contain") List<Group> mayContain, List<Group> contact, List<Group> unknown,
-        @JsonProperty("beside_the_law") List<String> besideTheLaw, List<String> claims, @JsonProperty("date_mark") String dateMark, String text) {
+        @JsonProperty("beside_the_law") List<String> besideTheLaw, List<String> claims,
+        @JsonProperty("date_mark") String dateMark, String text) {
 
     /// One ingredient of the list.
     ///
     /// @param percent    its share; null where none is asked for
     /// @param emphasised the words in bold
     /// @param holds      what stands in its brackets where it is a dish of the kitchen's own
-    public record Ingredient(String name, @Nullable Long percent, String text, List<String> emphasised, List<Ingredient> holds) {
+    public record Ingredient(String name, @Nullable Long percent, String text, List<String> emphasised,
+            List<Ingredient> holds) {
         static Ingredient of(Statement.Item item) {
             return new Ingredient(item.name(), item.percent().orElse(null), item.text(),
                     item.runs().stream().filter(Statement.Run::bold).map(Statement.Run::text).toList(),
@@ -59,10 +62,12 @@ public record LabelJson(String name, String regime, String kind, List<String> he
     public static LabelJson of(Statement statement, Kind kind, List<String> claims, String dateMark) {
         var paper = PrintedStatement.of(statement, kind.hasList());
         var isPrinted = paper.told().stream().anyMatch(t -> t.how().filter(c -> c == Certainty.CONTAINS).isPresent());
-        var held = !kind.isPacked() ? List.<String>of() : statement.waitsFor().stream().map("not known: %s"::formatted).toList();
+        var held = !kind.isPacked() ? List.<String>of()
+                : statement.waitsFor().stream().map("not known: %s"::formatted).toList();
         return new LabelJson(statement.name(), statement.ruleBook().id(), kind.id(), held,
                 kind.hasList() ? statement.ingredients().stream().map(Ingredient::of).toList() : null,
-                new Contains(isPrinted, Group.of(paper.said(Certainty.CONTAINS))), Group.of(paper.said(Certainty.MAY_CONTAIN)),
+                new Contains(isPrinted, Group.of(paper.said(Certainty.CONTAINS))),
+                Group.of(paper.said(Certainty.MAY_CONTAIN)),
                 Group.of(paper.said(Certainty.CONTACT)), Group.of(paper.said(Certainty.NOT_KNOWN)),
                 statement.beside().stream().map(b -> Substances.shipped().get(b).name()).toList(), claims, dateMark,
                 dateMark.isEmpty() ? paper.text() : paper.text() + " " + dateMark);

@@ -13,11 +13,13 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.apache.commons.csv.DuplicateHeaderMode;
 
-/// Packs as a table: `food, name, bar code, printed under, read on, declaration`. Written so that no spreadsheet takes a cell for a formula.
+/// Packs as a table: `food, name, bar code, printed under, read on, declaration`. Written so that no spreadsheet takes
+/// a cell for a formula.
 public final class PackCsv {
     /// rows taken at once; a larder holds a few hundred packs
     public static final int MOST_ROWS = 5_000;
-    private static final List<String> HEAD = List.of("food", "name", "bar code", "printed under", "read on", "declaration");
+    private static final List<String> HEAD =
+            List.of("food", "name", "bar code", "printed under", "read on", "declaration");
     private static final String FORMULA = "=+-@\t\r\n";
     private static final char SHIELD = '\'';
 
@@ -44,19 +46,27 @@ public final class PackCsv {
     /// @throws Unreadable when a column is missing, a quote does not end, or there are too many rows
     public static List<Row> read(String text) throws Unreadable {
         var head = text.lines().filter(l -> !l.isBlank()).findFirst().orElseThrow(() -> new Unreadable("It is empty."));
-        var format = CSVFormat.DEFAULT.builder().setDelimiter(delimiter(head)).setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true).setIgnoreHeaderCase(true).setTrim(true)
+        var format = CSVFormat.DEFAULT.builder().setDelimiter(delimiter(head)).setHeader().setSkipHeaderRecord(true)
+                .setIgnoreEmptyLines(true).setIgnoreHeaderCase(true).setTrim(true)
                 .setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
         try (var parser = format.parse(new StringReader(text.stripLeading()))) {
-            var missing = List.of("food", "declaration").stream().filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
-            if (!missing.isEmpty()) throw new Unreadable("Its first line must name the columns; missing: %s. The columns are: %s.".formatted(String.join(", ", missing), String.join(", ", HEAD)));
+            var missing = List.of("food", "declaration").stream()
+                    .filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
+            if (!missing.isEmpty())
+                throw new Unreadable("Its first line must name the columns; missing: %s. The columns are: %s."
+                        .formatted(String.join(", ", missing), String.join(", ", HEAD)));
             var rows = new ArrayList<Row>();
             for (var entry : parser) {
-                if (rows.size() == MOST_ROWS) throw new Unreadable("It has more than %,d rows. Cut it in two.".formatted(MOST_ROWS));
+                if (rows.size() == MOST_ROWS)
+                    throw new Unreadable("It has more than %,d rows. Cut it in two.".formatted(MOST_ROWS));
                 rows.add(row(entry, parser.getCurrentLineNumber(), parser.getHeaderNames()));
             }
             return List.copyOf(rows);
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
-            throw new Unreadable("It cannot be read as a table: %s. Check that every quote has its partner, and that no column is named twice.".formatted(plain(e)));
+            throw new Unreadable(
+                    ("It cannot be read as a table: %s. Check that every quote has its partner, and that no column is "
+                            + "named twice.")
+                                    .formatted(plain(e)));
         }
     }
 
@@ -67,7 +77,8 @@ public final class PackCsv {
 
     private static Row row(CSVRecord entry, long line, List<String> names) {
         var cells = new HashMap<String, String>();
-        for (var name : names) if (entry.isSet(name)) cells.put(name.toLowerCase(Locale.ROOT).strip(), bare(entry.get(name)));
+        for (var name : names)
+            if (entry.isSet(name)) cells.put(name.toLowerCase(Locale.ROOT).strip(), bare(entry.get(name)));
         return new Row(line, Map.copyOf(cells));
     }
 
@@ -96,9 +107,12 @@ public final class PackCsv {
 
     private static String shielded(String cell) {
         var first = cell.stripLeading();
-        var isFormula = !cell.isEmpty() && (FORMULA.indexOf(cell.charAt(0)) >= 0 || !first.isEmpty() && FORMULA.indexOf(first.charAt(0)) >= 0);
+        var isFormula = !cell.isEmpty()
+                && (FORMULA.indexOf(cell.charAt(0)) >= 0 || !first.isEmpty() && FORMULA.indexOf(first.charAt(0)) >= 0);
         return isFormula || !cell.isEmpty() && cell.charAt(0) == SHIELD ? SHIELD + cell : cell;
     }
 
-    private static String bare(String cell) { return !cell.isEmpty() && cell.charAt(0) == SHIELD ? cell.substring(1) : cell; }
+    private static String bare(String cell) {
+        return !cell.isEmpty() && cell.charAt(0) == SHIELD ? cell.substring(1) : cell;
+    }
 }

@@ -18,8 +18,8 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/// What a label says as a document: JSON of a version, `schema/print.json` is its schema. What was kept before there were
-/// versions is read all the same.
+/// What a label says as a document: JSON of a version, `schema/print.json` is its schema. What was kept before there
+/// were versions is read all the same.
 public final class PrintJson {
     /// the version that is written
     static final int VERSION = 1;
@@ -36,20 +36,25 @@ public final class PrintJson {
 
     /// a stretch of the list, with what it names
     record Stretch(String text, @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable List<Name> names) {
-        static Stretch of(Statement.Run run) { return new Stretch(run.text(), run.names().stream().map(Name::of).toList()); }
+        static Stretch of(Statement.Run run) {
+            return new Stretch(run.text(), run.names().stream().map(Name::of).toList());
+        }
 
         Statement.Run run() { return new Statement.Run(text, all(names)); }
     }
 
     /// a label of a dish
-    record Dish(int version, String of, String name, String rules, String language, List<String> claims, List<Name> contains,
-            @JsonProperty("may_contain") List<Name> mayContain, List<Name> contact, @JsonProperty("not_known") List<Name> notKnown,
+    record Dish(int version, String of, String name, String rules, String language, List<String> claims,
+            List<Name> contains,
+            @JsonProperty("may_contain") List<Name> mayContain, List<Name> contact,
+            @JsonProperty("not_known") List<Name> notKnown,
             List<String> beside, List<Stretch> list) {
         static final String OF = "dish";
 
         static Dish of(PrintedStatement p) {
             return new Dish(VERSION, OF, p.name(), p.ruleBook(), p.language(), p.claims(), names(p, Certainty.CONTAINS),
-                    names(p, Certainty.MAY_CONTAIN), names(p, Certainty.CONTACT), names(p, Certainty.NOT_KNOWN), p.beside(),
+                    names(p, Certainty.MAY_CONTAIN), names(p, Certainty.CONTACT), names(p, Certainty.NOT_KNOWN),
+                    p.beside(),
                     p.list().stream().map(Stretch::of).toList());
         }
 
@@ -63,17 +68,20 @@ public final class PrintJson {
             said.put(Certainty.MAY_CONTAIN, all(mayContain));
             said.put(Certainty.CONTACT, all(contact));
             said.put(Certainty.NOT_KNOWN, all(notKnown));
-            return new PrintedStatement(name, rules, language, claims, said, beside, list.stream().map(Stretch::run).toList());
+            return new PrintedStatement(name, rules, language, claims, said, beside,
+                    list.stream().map(Stretch::run).toList());
         }
     }
 
     /// a guest's card
-    record Guest(int version, String of, String name, String rules, String avoids, List<String> eats, List<String> without,
+    record Guest(int version, String of, String name, String rules, String avoids, List<String> eats,
+            List<String> without,
             List<String> asks, List<String> goes) {
         static final String OF = "guest";
 
         static Guest of(GuestCard c) {
-            return new Guest(VERSION, OF, c.name(), c.ruleBook(), c.avoids(), c.eats(), c.without(), c.asks(), c.goes());
+            return new Guest(VERSION, OF, c.name(), c.ruleBook(), c.avoids(), c.eats(), c.without(), c.asks(),
+                    c.goes());
         }
 
         GuestCard card() { return new GuestCard(name, rules, avoids, eats, without, asks, goes); }
@@ -100,7 +108,9 @@ public final class PrintJson {
     private static OnPaper document(String kept) {
         try {
             var tree = MAPPER.readTree(kept);
-            if (version(tree) != VERSION) throw new IllegalArgumentException("a label of version %d; this is %d".formatted(version(tree), VERSION));
+            if (version(tree) != VERSION)
+                throw new IllegalArgumentException(
+                        "a label of version %d; this is %d".formatted(version(tree), VERSION));
             return tree.path("of").asString("").equals(Guest.OF) ? MAPPER.treeToValue(tree, Guest.class).card()
                     : MAPPER.treeToValue(tree, Dish.class).printed();
         } catch (JacksonException e) {

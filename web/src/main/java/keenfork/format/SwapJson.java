@@ -13,11 +13,13 @@ import keenfork.core.swap.Plans;
 import org.jspecify.annotations.Nullable;
 
 /// What `swap` says of one dish, in the shape of its JSON contract.
-public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, List<Rejected> rejected, List<Blocked> blocked) {
+public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, List<Rejected> rejected,
+        List<Blocked> blocked) {
 
     /// one plan
-    public record PlanJson(List<MoveJson> moves, @JsonProperty("brings_in") List<String> bringsIn, @JsonProperty("lead_minutes") Lead lead,
-                           BigDecimal fidelity, CheckJson after) {}
+    public record PlanJson(List<MoveJson> moves, @JsonProperty("brings_in") List<String> bringsIn,
+            @JsonProperty("lead_minutes") Lead lead,
+            BigDecimal fidelity, CheckJson after) {}
 
     /// one change
     public record MoveJson(String line, String move, List<With> with) {}
@@ -39,20 +41,24 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
     public record Blocked(String line, String avoid, String nearest) {}
 
     public static SwapJson of(String file, List<String> avoid, Plans plans, RuleBook ruleBook) {
-        return new SwapJson(plans.before().recipe().name(), avoid, plans.best().stream().map(p -> plan(file, p, ruleBook)).toList(),
+        return new SwapJson(plans.before().recipe().name(), avoid,
+                plans.best().stream().map(p -> plan(file, p, ruleBook)).toList(),
                 plans.rejected().stream().map(r -> new Rejected(r.line().text(), r.with(), r.because())).toList(),
                 plans.blocked().stream().map(b -> new Blocked(b.line(), b.avoid(), b.nearest())).toList());
     }
 
     private static PlanJson plan(String file, Plan plan, RuleBook ruleBook) {
-        return new PlanJson(plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
-                plan.bringsIn().stream().map(b -> b.group().id()).toList(), new Lead(plan.lead().low(), plan.lead().high()),
-                BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP), CheckJson.of(file, plan.after(), ruleBook));
+        return new PlanJson(plan.moves().stream().filter(m -> !(m instanceof Move.Keep))
+                .map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
+                plan.bringsIn().stream().map(b -> b.group().id()).toList(),
+                new Lead(plan.lead().low(), plan.lead().high()),
+                BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP),
+                CheckJson.of(file, plan.after(), ruleBook));
     }
 
     private static String word(Move move) {
         return switch (move) {
-            case Move.Replace _, Move.Choose _, Move.ChangePack _, Move.Adjust _ -> "replace";
+            case Move.Replace _,Move.Choose _,Move.ChangePack _,Move.Adjust _ -> "replace";
             case Move.LeaveOut _ -> "leave-out";
             case Move.HoldBack _ -> "hold-back";
             case Move.TakeOff _ -> "split";

@@ -12,19 +12,24 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class KitTextTest {
-    @Test void a_piece_is_kept_from_every_member_of_a_group() {
+    @Test
+    void a_piece_is_kept_from_every_member_of_a_group() {
         var piece = KitText.pieces("board | green  board | nuts, sesame", RuleBook.uk()).getFirst();
         assertThat(piece.name()).isEqualTo("green board");
         assertThat(piece.keptFrom()).extracting(s -> s.id()).contains("walnut", "pistachio", "sesame");
     }
 
-    @Test void figures_are_written_as_they_are_read() {
-        for (var kit : Kit.all()) assertThat(KitText.residue(KitText.of(kit.residue()), kit.residue().source())).isEqualTo(kit.residue());
-        for (var clean : Clean.values()) assertThat(KitText.effect(KitText.of(clean.effect()), clean.effect().source())).isEqualTo(clean.effect());
+    @Test
+    void figures_are_written_as_they_are_read() {
+        for (var kit : Kit.all())
+            assertThat(KitText.residue(KitText.of(kit.residue()), kit.residue().source())).isEqualTo(kit.residue());
+        for (var clean : Clean.values())
+            assertThat(KitText.effect(KitText.of(clean.effect()), clean.effect().source())).isEqualTo(clean.effect());
         assertThat(KitText.residue(" 3 ; 0.5-1 ", "").thick()).isEqualTo(new Range(3, 3));
     }
 
-    @ParameterizedTest @ValueSource(strings = {"", "10-40", "10-40; 3-15; 1", "40-10; 3-15", "-1; 3", "ten; three", "1e9; 3", "1--2; 3"})
+    @ParameterizedTest
+    @ValueSource(strings = {"", "10-40", "10-40; 3-15; 1", "40-10; 3-15", "-1; 3", "ten; three", "1e9; 3", "1--2; 3"})
     void a_residue_that_makes_no_sense_is_turned_down(String figure) {
         assertThatThrownBy(() -> KitText.residue(figure, "")).isInstanceOf(IllegalArgumentException.class);
     }

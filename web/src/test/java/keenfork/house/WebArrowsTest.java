@@ -16,44 +16,61 @@ import org.junit.jupiter.api.Test;
 import org.springframework.stereotype.Controller;
 
 class WebArrowsTest {
-    private static final JavaClasses CODE = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
-            .importPackages("keenfork.web", "keenfork.format", "keenfork.cli");
-    private static final String[] SHARED = {"keenfork.web.kitchen..", "keenfork.web.persistence..", "keenfork.web.page.."};
-    private static final String[] FEATURES = {"keenfork.web.dish..", "keenfork.web.larder..", "keenfork.web.map..", "keenfork.web.swap..", "keenfork.web.run..",
+    private static final JavaClasses CODE =
+            new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
+                    .importPackages("keenfork.web", "keenfork.format", "keenfork.cli");
+    private static final String[] SHARED =
+            {"keenfork.web.kitchen..", "keenfork.web.persistence..", "keenfork.web.page.."};
+    private static final String[] FEATURES = {"keenfork.web.dish..", "keenfork.web.larder..", "keenfork.web.map..",
+            "keenfork.web.swap..", "keenfork.web.run..",
             "keenfork.web.label..", "keenfork.web.demo.."};
 
-    @Test void no_feature_reaches_into_another() {
+    @Test
+    void no_feature_reaches_into_another() {
         slices().matching("keenfork.web.(*)..").should().notDependOnEachOther()
                 .ignoreDependency(resideInAnyPackage("keenfork.web.."), resideInAnyPackage(SHARED)).check(CODE);
     }
 
-    @Test void what_is_shared_knows_no_feature() {
-        noClasses().that().resideInAnyPackage(SHARED).should().dependOnClassesThat().resideInAnyPackage(FEATURES).check(CODE);
-        noClasses().that().resideInAPackage("keenfork.web.persistence..").should().dependOnClassesThat().resideInAnyPackage("keenfork.web.kitchen..", "keenfork.web.page..").check(CODE);
-        noClasses().that().resideInAPackage("keenfork.web.kitchen..").should().dependOnClassesThat().resideInAPackage("keenfork.web.page..").check(CODE);
+    @Test
+    void what_is_shared_knows_no_feature() {
+        noClasses().that().resideInAnyPackage(SHARED).should().dependOnClassesThat().resideInAnyPackage(FEATURES)
+                .check(CODE);
+        noClasses().that().resideInAPackage("keenfork.web.persistence..").should().dependOnClassesThat()
+                .resideInAnyPackage("keenfork.web.kitchen..", "keenfork.web.page..").check(CODE);
+        noClasses().that().resideInAPackage("keenfork.web.kitchen..").should().dependOnClassesThat()
+                .resideInAPackage("keenfork.web.page..").check(CODE);
     }
 
-    @Test void rows_stay_hidden_in_persistence() {
-        classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate().andShould().resideInAPackage("keenfork.web.persistence").check(CODE);
-        noClasses().that().resideOutsideOfPackage("keenfork.web.persistence..").should().dependOnClassesThat().resideInAnyPackage("jakarta.persistence..", "org.hibernate..").check(CODE);
+    @Test
+    void rows_stay_hidden_in_persistence() {
+        classes().that().areAnnotatedWith(Entity.class).should().bePackagePrivate().andShould()
+                .resideInAPackage("keenfork.web.persistence").check(CODE);
+        noClasses().that().resideOutsideOfPackage("keenfork.web.persistence..").should().dependOnClassesThat()
+                .resideInAnyPackage("jakarta.persistence..", "org.hibernate..").check(CODE);
     }
 
-    @Test void the_command_line_and_the_formats_know_no_spring() {
+    @Test
+    void the_command_line_and_the_formats_know_no_spring() {
         noClasses().that().resideInAnyPackage("keenfork.cli..", "keenfork.format..").should().dependOnClassesThat()
                 .resideInAnyPackage("org.springframework..", "jakarta..", "keenfork.web..").check(CODE);
-        noClasses().that().resideInAPackage("keenfork.format..").should().dependOnClassesThat().resideInAPackage("keenfork.cli..").check(CODE);
-        noClasses().that().resideInAPackage("keenfork.web..").should().dependOnClassesThat().resideInAPackage("keenfork.cli..").check(CODE);
+        noClasses().that().resideInAPackage("keenfork.format..").should().dependOnClassesThat()
+                .resideInAPackage("keenfork.cli..").check(CODE);
+        noClasses().that().resideInAPackage("keenfork.web..").should().dependOnClassesThat()
+                .resideInAPackage("keenfork.cli..").check(CODE);
     }
 
-    @Test void controllers_are_package_private() {
+    @Test
+    void controllers_are_package_private() {
         classes().that().areAnnotatedWith(Controller.class).should().bePackagePrivate().check(CODE);
     }
 
-    @Test void usual_habits() {
+    @Test
+    void usual_habits() {
         NO_CLASSES_SHOULD_USE_FIELD_INJECTION.check(CODE);
         NO_CLASSES_SHOULD_THROW_GENERIC_EXCEPTIONS.check(CODE);
         NO_CLASSES_SHOULD_ACCESS_STANDARD_STREAMS.check(CODE);
-        noClasses().should().haveSimpleNameEndingWith("Util").orShould().haveSimpleNameEndingWith("Helper").orShould().haveSimpleNameEndingWith("Impl")
+        noClasses().should().haveSimpleNameEndingWith("Util").orShould().haveSimpleNameEndingWith("Helper").orShould()
+                .haveSimpleNameEndingWith("Impl")
                 .orShould().haveSimpleNameEndingWith("Dto").orShould().haveSimpleNameEndingWith("Manager").check(CODE);
     }
 }

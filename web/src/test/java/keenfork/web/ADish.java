@@ -29,14 +29,17 @@ public final class ADish {
     private ADish() {}
 
     public static Derivation derived(String text, Fact... facts) {
-        return Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), new Facts(RuleBook.uk(), List.of(facts)));
+        return Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")),
+                new Facts(RuleBook.uk(), List.of(facts)));
     }
 
     public static Menu menuOf(String text, Fact... facts) { return menuOf(text, List.of(), facts); }
 
     public static Menu menuOf(String text, List<Stored<PackText>> packs, Fact... facts) {
         var derivation = derived(text, facts);
-        var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)), derivation);
-        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish), packs, List.of(), derivation.facts(), KeptRun.NONE, OnFile.NOTHING);
+        var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)),
+                derivation);
+        return new Menu(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE, List.of(dish),
+                packs, List.of(), derivation.facts(), KeptRun.NONE, OnFile.NOTHING);
     }
 }

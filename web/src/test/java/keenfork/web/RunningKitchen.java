@@ -17,14 +17,18 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 
 /// The real application with the demo kitchen, on a real database.
-@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true", "keenfork.printer.pace=PT0.05S", "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
+@SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true",
+        "keenfork.printer.pace=PT0.05S", "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
 public abstract class RunningKitchen {
     private static final Pattern TOKEN = Pattern.compile("hx-headers=\"[^\"]*&quot;: &quot;([^&\"]+)&quot;");
     @LocalServerPort protected int port;
-    private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager()).followRedirects(HttpClient.Redirect.NEVER).build();
+    private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager())
+            .followRedirects(HttpClient.Redirect.NEVER).build();
 
-    @DynamicPropertySource static void database(DynamicPropertyRegistry registry) {
-        for (var kitchen : List.of("keenfork", "journeys")) registry.add("test.url." + kitchen, () -> TestPostgres.url(kitchen));
+    @DynamicPropertySource
+    static void database(DynamicPropertyRegistry registry) {
+        for (var kitchen : List.of("keenfork", "journeys"))
+            registry.add("test.url." + kitchen, () -> TestPostgres.url(kitchen));
     }
 
     protected String address(String path) {
@@ -38,8 +42,10 @@ public abstract class RunningKitchen {
     /// {@return a file as it is served}
     protected byte[] pdf(String path) {
         try {
-            var answer = browser.send(HttpRequest.newBuilder(URI.create(address(path))).build(), HttpResponse.BodyHandlers.ofByteArray());
-            if (answer.statusCode() != 200) throw new IllegalStateException("%s answers with %d".formatted(path, answer.statusCode()));
+            var answer = browser.send(HttpRequest.newBuilder(URI.create(address(path))).build(),
+                    HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200)
+                throw new IllegalStateException("%s answers with %d".formatted(path, answer.statusCode()));
             return answer.body();
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
@@ -55,8 +61,10 @@ public abstract class RunningKitchen {
         if (!token.find()) throw new IllegalStateException("no form on " + page);
         var body = new ArrayList<String>();
         body.add("_csrf=" + URLEncoder.encode(token.group(1), StandardCharsets.UTF_8));
-        for (var i = 0; i < fields.length; i += 2) body.add(fields[i] + "=" + URLEncoder.encode(fields[i + 1], StandardCharsets.UTF_8));
-        return send(HttpRequest.newBuilder(URI.create(address(path))).header("Content-Type", "application/x-www-form-urlencoded")
+        for (var i = 0; i < fields.length; i += 2)
+            body.add(fields[i] + "=" + URLEncoder.encode(fields[i + 1], StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(address(path)))
+                .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(HttpRequest.BodyPublishers.ofString(String.join("&", body))).build());
     }
 

@@ -34,13 +34,18 @@ class SwapsTest extends RunningKitchen {
     @Autowired Runs runs;
 
     /// What other tests left on shared kit would be in the way of plans.
-    @BeforeEach void noRun() { runs.use(kitchen.menu().run().kept().id(), List.of(), "began anew", ""); }
+    @BeforeEach
+    void noRun() { runs.use(kitchen.menu().run().kept().id(), List.of(), "began anew", ""); }
 
-    private long dish(String name) { return kitchen.menu().dishes().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow().id(); }
+    private long dish(String name) {
+        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow().id();
+    }
 
     private String text(long dish) { return kitchen.menu().dish(dish).orElseThrow().stored().value().text(); }
 
-    private String version(long dish) { return String.valueOf(kitchen.menu().dish(dish).orElseThrow().stored().version()); }
+    private String version(long dish) {
+        return String.valueOf(kitchen.menu().dish(dish).orElseThrow().stored().version());
+    }
 
     private long write(String text) {
         assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
@@ -48,62 +53,85 @@ class SwapsTest extends RunningKitchen {
     }
 
     private void rewrite(long dish, String text) {
-        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", version(dish), "text", text).statusCode()).isEqualTo(302);
+        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", version(dish), "text", text).statusCode())
+                .isEqualTo(302);
     }
 
     private static String bench(long dish, String... avoid) {
-        return "/swaps?dish=" + dish + String.join("", Arrays.stream(avoid).map(a -> "&avoid=" + URLEncoder.encode(a, StandardCharsets.UTF_8)).toList());
+        return "/swaps?dish=" + dish + String.join("",
+                Arrays.stream(avoid).map(a -> "&avoid=" + URLEncoder.encode(a, StandardCharsets.UTF_8)).toList());
     }
 
     private HttpResponse<String> keep(long dish, String how, String... avoid) {
         var page = get(bench(dish, avoid)).body();
         var print = PRINT.matcher(page);
-        var fields = new ArrayList<>(List.of("dish", String.valueOf(dish), "how", how, "version", version(dish), "print", print.find() ? print.group(1) : ""));
+        var fields = new ArrayList<>(List.of("dish", String.valueOf(dish), "how", how, "version", version(dish),
+                "print", print.find() ? print.group(1) : ""));
         for (var a : avoid) fields.addAll(List.of("avoid", a));
         return post(bench(dish, avoid), "/swaps/keep", fields.toArray(String[]::new));
     }
 
-    private static String location(HttpResponse<String> answer) { return (answer.headers().firstValue("Location").orElseThrow(() -> new AssertionError(answer.statusCode() + plain(answer.body())))).replaceFirst("^http://[^/]+", ""); }
+    private static String location(HttpResponse<String> answer) {
+        return (answer.headers().firstValue("Location")
+                .orElseThrow(() -> new AssertionError(answer.statusCode() + plain(answer.body()))))
+                        .replaceFirst("^http://[^/]+", "");
+    }
 
     /// Presses Undo on the page that a kept plan leads to.
     private HttpResponse<String> undo(HttpResponse<String> kept) {
         var page = get(location(kept)).body();
         var form = page.substring(page.indexOf("action=\"/swaps/undo\""));
-        var fields = Pattern.compile("name=\"([a-z]+)\" value=\"([^\"]*)\"").matcher(form.substring(0, form.indexOf("</form>"))).results().flatMap(m -> List.of(m.group(1), m.group(2)).stream()).toArray(String[]::new);
+        var fields = Pattern.compile("name=\"([a-z]+)\" value=\"([^\"]*)\"")
+                .matcher(form.substring(0, form.indexOf("</form>"))).results()
+                .flatMap(m -> List.of(m.group(1), m.group(2)).stream()).toArray(String[]::new);
         return post(location(kept), "/swaps/undo", fields);
     }
 
-    private static String plain(String html) { return html.replaceAll("(?s)<style.*?</style>|<[^>]+>", " ").replaceAll("\\s+", " "); }
+    private static String plain(String html) {
+        return html.replaceAll("(?s)<style.*?</style>|<[^>]+>", " ").replaceAll("\\s+", " ");
+    }
 
-    private boolean holds(long dish, String word) { return Avoidance.parse(word, RuleBook.uk()).orElseThrow().against(kitchen.menu().dish(dish).orElseThrow().derivation()) != Avoidance.Answer.NOTHING; }
+    private boolean holds(long dish, String word) {
+        return Avoidance.parse(word, RuleBook.uk()).orElseThrow()
+                .against(kitchen.menu().dish(dish).orElseThrow().derivation()) != Avoidance.Answer.NOTHING;
+    }
 
-    @Test void a_variant_is_linked_and_asks_when_its_original_changes() {
+    @Test
+    void a_variant_is_linked_and_asks_when_its_original_changes() {
         var id = write("Lantern dip\nServes 10\n1 kg chickpeas\n200 g tahini\n1 lemon");
         assertThat(location(keep(id, "variant", "sesame"))).contains("done=VARIANT");
         var made = dish("Lantern dip, without sesame");
         assertThat(holds(made, "sesame")).isFalse();
         assertThat(text(id)).as("the original stays").contains("200 g tahini");
-        assertThat(plain(get("/dishes/" + made).body())).contains("A variant of Lantern dip , without sesame").doesNotContain("changed since");
+        assertThat(plain(get("/dishes/" + made).body())).contains("A variant of Lantern dip , without sesame")
+                .doesNotContain("changed since");
         assertThat(plain(get("/dishes/" + id).body())).contains("Its variant Lantern dip, without sesame");
         assertThat(plain(get("/today").body())).doesNotContain("Lantern dip, without sesame Its original");
         rewrite(id, "Lantern dip\nServes 10\n1 kg chickpeas\n200 g tahini\n50 g walnuts\n1 lemon");
-        assertThat(plain(get("/today").body())).contains("Lantern dip, without sesame Its original, Lantern dip, was changed since: does it follow?");
-        assertThat(plain(get("/dishes/" + made).body())).contains("The original was changed since").contains("Plan it again").contains("It stays as it is");
-        assertThat(post("/dishes/" + made, "/swaps/variants/" + made + "/settle", "text", "x").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/today").body()))
+                .contains("Lantern dip, without sesame Its original, Lantern dip, was changed since: does it follow?");
+        assertThat(plain(get("/dishes/" + made).body())).contains("The original was changed since")
+                .contains("Plan it again").contains("It stays as it is");
+        assertThat(post("/dishes/" + made, "/swaps/variants/" + made + "/settle", "text", "x").statusCode())
+                .isEqualTo(302);
         assertThat(plain(get("/today").body())).doesNotContain("was changed since: does it follow?");
         rewrite(id, "Lantern dip\nServes 10\n1 kg white beans\n200 g tahini\n1 lemon");
         var again = bench(id, "sesame") + "&variant=" + made;
         var print = PRINT.matcher(get(again).body());
         assertThat(print.find()).isTrue();
-        var kept = post(again, "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "variant", String.valueOf(made), "how", "variant", "version", version(id), "print", print.group(1));
+        var kept = post(again, "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "variant",
+                String.valueOf(made), "how", "variant", "version", version(id), "print", print.group(1));
         assertThat(location(kept)).contains("done=CHANGE");
-        assertThat(text(made)).startsWith("Lantern dip, without sesame\n").contains("1 kg white beans").doesNotContain("tahini");
+        assertThat(text(made)).startsWith("Lantern dip, without sesame\n").contains("1 kg white beans")
+                .doesNotContain("tahini");
         assertThat(variants.find(made)).hasValueSatisfying(v -> assertThat(v.asks()).isFalse());
-        assertThat(post("/dishes/" + made, "/swaps/variants/" + made + "/part", "text", "x").statusCode()).isEqualTo(302);
+        assertThat(post("/dishes/" + made, "/swaps/variants/" + made + "/part", "text", "x").statusCode())
+                .isEqualTo(302);
         assertThat(variants.find(made)).isEmpty();
     }
 
-    @Test void a_variant_is_taken_back_off_the_menu() {
+    @Test
+    void a_variant_is_taken_back_off_the_menu() {
         var id = write("Rope dip\n1 kg chickpeas\n200 g tahini");
         var kept = keep(id, "variant", "sesame");
         assertThat(undo(kept).statusCode()).isEqualTo(302);
@@ -111,7 +139,8 @@ class SwapsTest extends RunningKitchen {
         assertThat(variants.all()).noneMatch(v -> v.original() == id);
     }
 
-    @Test void a_change_is_for_everyone_and_taken_back_unless_somebody_changed_it_since() {
+    @Test
+    void a_change_is_for_everyone_and_taken_back_unless_somebody_changed_it_since() {
         var id = write("Wharf salad\n1 kg lentils\n300 g feta\n10 g salt");
         var before = text(id);
         var kept = keep(id, "change", "milk");
@@ -127,44 +156,60 @@ class SwapsTest extends RunningKitchen {
         assertThat(text(id)).endsWith("1 lemon");
     }
 
-    @Test void plates_are_held_back_and_say_when_that_no_longer_helps() {
+    @Test
+    void plates_are_held_back_and_say_when_that_no_longer_helps() {
         var id = write("Quay salad\nServes 8\nBase:\n1 kg rice\nTopping:\n50 g puffed rice cereal");
         rewrite(id, "Quay salad\nServes 8\nBase:\n1 kg rice\nTopping:\n200 g chicken");
         var kept = keep(id, "plates", "vegetarian");
-        assertThat(plain(get(location(kept)).body())).contains("some plates of “Quay salad” go out without it").contains("Hold back the topping (200 g chicken).");
+        assertThat(plain(get(location(kept)).body())).contains("some plates of “Quay salad” go out without it")
+                .contains("Hold back the topping (200 g chicken).");
         assertThat(text(id)).as("the recipe stays").contains("200 g chicken");
         assertThat(plain(get("/dishes/" + id).body())).contains("Hold back the topping");
         rewrite(id, "Quay salad\nServes 8\nBase:\n1 kg rice\n50 g prawns\nTopping:\n200 g chicken");
-        assertThat(plain(get("/today").body())).contains("Quay salad vegetarian: This does not keep it away from them as the dish is now");
+        assertThat(plain(get("/today").body()))
+                .contains("Quay salad vegetarian: This does not keep it away from them as the dish is now");
         var aside = asides.all().stream().filter(a -> a.dish() == id).findFirst().orElseThrow();
-        assertThat(post(bench(id, "vegetarian"), "/swaps/asides/" + aside.id() + "/end", "dish", String.valueOf(id)).statusCode()).isEqualTo(302);
+        assertThat(post(bench(id, "vegetarian"), "/swaps/asides/" + aside.id() + "/end", "dish", String.valueOf(id))
+                .statusCode()).isEqualTo(302);
         assertThat(asides.all()).noneMatch(a -> a.dish() == id);
     }
 
-    @Test void a_part_can_be_held_back_whatever_the_plans_say() {
+    @Test
+    void a_part_can_be_held_back_whatever_the_plans_say() {
         var id = write("Pier salad\nServes 8\nBase:\n1 kg rice\nTopping:\n200 g pistachios\n20 g mint");
-        assertThat(plain(get(bench(id, "nuts")).body())).contains("Hold back the topping (200 g pistachios and 20 g mint).");
+        assertThat(plain(get(bench(id, "nuts")).body()))
+                .contains("Hold back the topping (200 g pistachios and 20 g mint).");
         var kept = keep(id, "hold-back", "nuts");
         assertThat(asides.all()).anyMatch(a -> a.dish() == id && a.kind() == SetAsides.Kind.HOLD_BACK);
         undo(kept);
         assertThat(asides.all()).noneMatch(a -> a.dish() == id);
-        assertThat(keep(dish("Freekeh, apricot and pistachio salad"), "hold-back", "sesame").statusCode()).as("it is in the dip itself").isEqualTo(409);
+        assertThat(keep(dish("Freekeh, apricot and pistachio salad"), "hold-back", "sesame").statusCode())
+                .as("it is in the dip itself").isEqualTo(409);
     }
 
-    @Test void portions_for_the_groups_that_must_be_served_are_taken_off() {
-        var id = write("Mast salad\nServes 10\nBase:\n1 kg millet\nDressing:\n200 g tahini\nMethod:\nSimmer the millet.\nPour the dressing over.");
+    @Test
+    void portions_for_the_groups_that_must_be_served_are_taken_off() {
+        var id = write(
+                "Mast salad\nServes 10\nBase:\n1 kg millet\nDressing:\n200 g tahini\nMethod:\nSimmer the millet.\n"
+                        + "Pour the dressing over.");
         var group = Pattern.compile("name=\"for\" value=\"(\\d+)\"[^>]*><span>Sesame<").matcher(get("/swaps").body());
         assertThat(group.find()).isTrue();
-        assertThat(plain(get("/swaps?dish=" + id + "&for=" + group.group(1)).body())).contains("Take off 1 portion, 100 g");
-        var kept = post("/swaps?dish=" + id + "&for=" + group.group(1), "/swaps/keep", "dish", String.valueOf(id), "for", group.group(1), "how", "split");
-        assertThat(plain(get(location(kept)).body())).contains("Without sesame, for 1 person".toLowerCase()).contains("Take 1 portion, 100 g off before step 2");
+        assertThat(plain(get("/swaps?dish=" + id + "&for=" + group.group(1)).body()))
+                .contains("Take off 1 portion, 100 g");
+        var kept = post("/swaps?dish=" + id + "&for=" + group.group(1), "/swaps/keep", "dish", String.valueOf(id),
+                "for", group.group(1), "how", "split");
+        assertThat(plain(get(location(kept)).body())).contains("Without sesame, for 1 person".toLowerCase())
+                .contains("Take 1 portion, 100 g off before step 2");
         undo(kept);
         assertThat(asides.all()).noneMatch(a -> a.dish() == id);
     }
 
-    @Test void another_pack_is_linked_and_unlinked_again() {
-        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Usual molasses", "", "uk", "pomegranate. May contain mustard.", java.time.LocalDate.now()), "");
-        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Other molasses", "", "uk", "pomegranate", java.time.LocalDate.now(), true, null), "");
+    @Test
+    void another_pack_is_linked_and_unlinked_again() {
+        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Usual molasses", "", "uk",
+                "pomegranate. May contain mustard.", java.time.LocalDate.now()), "");
+        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Other molasses", "", "uk",
+                "pomegranate", java.time.LocalDate.now(), true, null), "");
         var id = write("Molasses dip\n1 kg beetroot\n40 g pomegranate molasses");
         var kept = keep(id, "change", "mustard");
         assertThat(packs.links()).anyMatch(l -> l.dish() == id && l.line().equals("40 g pomegranate molasses"));
@@ -174,16 +219,19 @@ class SwapsTest extends RunningKitchen {
         assertThat(holds(id, "mustard")).isTrue();
     }
 
-    @Test void a_plan_that_is_not_the_one_that_was_seen_is_not_kept() {
+    @Test
+    void a_plan_that_is_not_the_one_that_was_seen_is_not_kept() {
         var id = write("Cleat dip\n1 kg chickpeas\n200 g tahini");
-        var answer = post(bench(id, "sesame"), "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "how", "change", "version", version(id), "print", "ffff");
+        var answer = post(bench(id, "sesame"), "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "how",
+                "change", "version", version(id), "print", "ffff");
         assertThat(answer.statusCode()).isEqualTo(409);
         assertThat(plain(answer.body())).contains("nothing was kept").contains("Cleat dip");
         var print = PRINT.matcher(get(bench(id, "sesame")).body());
         assertThat(print.find()).isTrue();
         var stale = version(id);
         rewrite(id, text(id) + "\n2 lemons");
-        var late = post(bench(id, "sesame"), "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "how", "change", "version", stale, "print", print.group(1));
+        var late = post(bench(id, "sesame"), "/swaps/keep", "dish", String.valueOf(id), "avoid", "sesame", "how",
+                "change", "version", stale, "print", print.group(1));
         assertThat(late.statusCode()).isEqualTo(409);
         assertThat(text(id)).contains("200 g tahini");
     }
@@ -193,36 +241,48 @@ class SwapsTest extends RunningKitchen {
         var id = dish("White bean, lemon and thyme dip");
         var answer = post("/swaps", "/swaps/keep", "dish", String.valueOf(id), "avoid", avoid, "how", "variant");
         assertThat(answer.statusCode()).isEqualTo(409);
-        assertThat(answer.body()).contains("Nothing was kept").doesNotContain("<script>alert").doesNotContain("Exception");
+        assertThat(answer.body()).contains("Nothing was kept").doesNotContain("<script>alert")
+                .doesNotContain("Exception");
     }
 
-    @ParameterizedTest @ValueSource(strings = {"/swaps?dish=abc&avoid=milk", "/swaps?dish=99999999999999999999&avoid=milk", "/swaps?dish=1&avoid=milk&plan=-5&compare=x&compare=99&for=zz", "/swaps?done=NOTHING&of=x", "/swaps?done=CHANGE&of=999999&was=1"})
+    @ParameterizedTest
+    @ValueSource(strings = {"/swaps?dish=abc&avoid=milk", "/swaps?dish=99999999999999999999&avoid=milk",
+            "/swaps?dish=1&avoid=milk&plan=-5&compare=x&compare=99&for=zz", "/swaps?done=NOTHING&of=x",
+            "/swaps?done=CHANGE&of=999999&was=1"})
     void an_address_somebody_typed_is_no_error(String path) { assertThat(get(path).statusCode()).isIn(200, 404); }
 
-    @Test void every_dish_has_its_best_plan_and_up_to_three_stand_side_by_side() {
+    @Test
+    void every_dish_has_its_best_plan_and_up_to_three_stand_side_by_side() {
         var every = plain(get("/swaps?dish=-1&avoid=sesame&avoid=milk").body());
-        assertThat(every).contains("For a dish that is without sesame, milk").contains("White bean, lemon and thyme dip").contains("ready in");
+        assertThat(every).contains("For a dish that is without sesame, milk")
+                .contains("White bean, lemon and thyme dip").contains("ready in");
         var id = dish("Smoked trout and barley salad");
         var compared = plain(get(bench(id, "milk", "fish") + "&compare=1&compare=2&compare=3&compare=4").body());
         assertThat(compared).contains("Side by side Plan 1 Plan 2 Plan 3 Lines").doesNotContain("Plan 3 Plan 4 Lines");
         assertThat(get(bench(id, "milk") + "&compare=1").body()).doesNotContain("Side by side");
     }
 
-    @Test void a_trace_is_all_right_where_the_cook_says_so() {
-        packs.add(new keenfork.web.persistence.PackText("sumac", "Sumac", "", "uk", "sumac. May contain celery.", java.time.LocalDate.now()), "");
+    @Test
+    void a_trace_is_all_right_where_the_cook_says_so() {
+        packs.add(new keenfork.web.persistence.PackText("sumac", "Sumac", "", "uk", "sumac. May contain celery.",
+                java.time.LocalDate.now()), "");
         var id = write("Sumac salad\n1 kg lentils\n20 g sumac");
         assertThat(plain(get(bench(id, "celery")).body())).doesNotContain("Nothing to change");
         assertThat(plain(get(bench(id, "celery") + "&recipe=celery").body())).contains("Nothing to change");
         assertThat(plain(get(bench(id, "celery:recipe")).body())).contains("Nothing to change");
     }
 
-    @Test void a_swap_of_the_kitchens_own_is_used_turned_off_and_taken_out() {
+    @Test
+    void a_swap_of_the_kitchens_own_is_used_turned_off_and_taken_out() {
         var id = write("Bollard salad\n1 kg lentils\n200 g ricotta");
-        assertThat(post("/swaps/table", "/swaps/table", "replaces", "ricotta", "role", "body", "goesIn", "butter bean 0.9", "preparation", "Crush with oil", "lead", "5-8", "closeness", "0.97").statusCode()).isEqualTo(302);
+        assertThat(post("/swaps/table", "/swaps/table", "replaces", "ricotta", "role", "body", "goesIn",
+                "butter bean 0.9", "preparation", "Crush with oil", "lead", "5-8", "closeness", "0.97").statusCode())
+                        .isEqualTo(302);
         var own = swaps.all().stream().filter(o -> o.replaces().equals("ricotta")).findFirst().orElseThrow();
         assertThat(plain(get(bench(id, "milk")).body())).contains("Crush with oil");
         assertThat(plain(get("/swaps/table?q=ricotta").body())).contains("this kitchen");
-        assertThat(post("/swaps/table", "/swaps/table/own-" + own.id() + "/off", "q", "ricotta").statusCode()).isEqualTo(302);
+        assertThat(post("/swaps/table", "/swaps/table/own-" + own.id() + "/off", "q", "ricotta").statusCode())
+                .isEqualTo(302);
         assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("Crush with oil");
         post("/swaps/table", "/swaps/table/own-" + own.id() + "/on");
         assertThat(plain(get(bench(id, "milk")).body())).contains("Crush with oil");
@@ -237,9 +297,11 @@ class SwapsTest extends RunningKitchen {
 
     @ParameterizedTest @ValueSource(strings = {"zugwort 1", "caper", "caper -1", "", "caper 1,,,caper much"})
     void an_own_swap_that_cannot_be_read_keeps_what_was_typed(String goesIn) {
-        var answer = post("/swaps/table", "/swaps/table", "replaces", "feta", "role", "body", "goesIn", goesIn, "preparation", "<b>Crush</b>", "lead", "5", "closeness", "0.5");
+        var answer = post("/swaps/table", "/swaps/table", "replaces", "feta", "role", "body", "goesIn", goesIn,
+                "preparation", "<b>Crush</b>", "lead", "5", "closeness", "0.5");
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body()).contains("Not kept yet").contains("value=\"feta\"").contains("&lt;b&gt;Crush").doesNotContain("Exception");
+        assertThat(answer.body()).contains("Not kept yet").contains("value=\"feta\"").contains("&lt;b&gt;Crush")
+                .doesNotContain("Exception");
         assertThat(swaps.all()).noneMatch(o -> o.preparation().contains("<b>"));
     }
 }

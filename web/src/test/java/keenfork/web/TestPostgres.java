@@ -13,7 +13,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 
-/// A real PostgreSQL on loopback for the tests of one JVM, made fresh and stopped at its end. As root it runs as user postgres.
+/// A real PostgreSQL on loopback for the tests of one JVM, made fresh and stopped at its end. As root it runs as user
+/// postgres.
 public final class TestPostgres {
     private static final TestPostgres ONE = new TestPostgres();
     private final Map<String, Boolean> made = new ConcurrentHashMap<>();
@@ -26,9 +27,12 @@ public final class TestPostgres {
             port = freePort();
             if (isRoot()) run(List.of("chown", "postgres", home.toString()));
             var data = home.resolve("data").toString();
-            run(asPostgres(bin("initdb"), "-D", data, "-U", "keenfork", "--auth=trust", "--encoding=UTF8", "--locale=C.UTF-8", "--no-sync"));
-            run(asPostgres(bin("pg_ctl"), "-D", data, "-w", "-t", "60", "-l", home.resolve("server.log").toString(), "-o",
-                    "-p " + port + " -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off", "start"));
+            run(asPostgres(bin("initdb"), "-D", data, "-U", "keenfork", "--auth=trust", "--encoding=UTF8",
+                    "--locale=C.UTF-8", "--no-sync"));
+            run(asPostgres(bin("pg_ctl"), "-D", data, "-w", "-t", "60", "-l", home.resolve("server.log").toString(),
+                    "-o",
+                    "-p " + port + " -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off",
+                    "start"));
             Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -57,16 +61,17 @@ public final class TestPostgres {
 
     private static String bin(String program) {
         try (var versions = Files.list(Path.of("/usr/lib/postgresql"))) {
-            return versions.map(v -> v.resolve("bin").resolve(program)).filter(Files::isExecutable).max(Comparator.naturalOrder())
-                    .orElseThrow(() -> new IllegalStateException("no PostgreSQL server is installed; ./keen-fork test installs it")).toString();
+            return versions.map(v -> v.resolve("bin").resolve(program)).filter(Files::isExecutable)
+                    .max(Comparator.naturalOrder())
+                    .orElseThrow(() -> new IllegalStateException(
+                            "no PostgreSQL server is installed; ./keen-fork test installs it"))
+                    .toString();
         } catch (IOException e) {
             throw new IllegalStateException("no PostgreSQL server is installed; ./keen-fork test installs it", e);
         }
     }
 
-    private static boolean isRoot() {
-        return "root".equals(System.getProperty("user.name"));
-    }
+    private static boolean isRoot() { return "root".equals(System.getProperty("user.name")); }
 
     private static List<String> asPostgres(String... words) {
         var line = new ArrayList<String>(isRoot() ? List.of("runuser", "-u", "postgres", "--") : List.of());
@@ -76,8 +81,10 @@ public final class TestPostgres {
 
     private static void run(List<String> line) {
         try {
-            var process = new ProcessBuilder(line).redirectErrorStream(true).redirectOutput(ProcessBuilder.Redirect.DISCARD).directory(Path.of("/").toFile()).start();
-            if (!process.waitFor(90, TimeUnit.SECONDS) || process.exitValue() != 0) throw new IllegalStateException("failed: " + String.join(" ", line));
+            var process = new ProcessBuilder(line).redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD).directory(Path.of("/").toFile()).start();
+            if (!process.waitFor(90, TimeUnit.SECONDS) || process.exitValue() != 0)
+                throw new IllegalStateException("failed: " + String.join(" ", line));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {

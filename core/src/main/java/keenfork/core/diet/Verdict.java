@@ -17,7 +17,8 @@ public record Verdict(Diet diet, Answer answer, List<Reason> because, List<Strin
 
     /// the three answers
     public enum Answer {
-        SUITS("suits", "suits"), DOES_NOT_SUIT("does-not-suit", "does not suit"), CANNOT_SAY("cannot-say", "cannot say");
+        SUITS("suits", "suits"), DOES_NOT_SUIT("does-not-suit", "does not suit"),
+        CANNOT_SAY("cannot-say", "cannot say");
 
         private final String id;
         private final String words;

@@ -28,11 +28,14 @@ public enum Eats {
         var made = strongest(dish, avoidances);
         if (made == Avoidance.Answer.NOTHING) return AS_MADE;
         var bare = Peel.NO_TOPPING.of(dish.recipe());
-        if (bare.parts().size() < dish.recipe().parts().size() && !bare.parts().isEmpty() && strongest(Derivation.of(bare, dish.facts()), avoidances) == Avoidance.Answer.NOTHING) return HELD_BACK;
+        if (bare.parts().size() < dish.recipe().parts().size() && !bare.parts().isEmpty()
+                && strongest(Derivation.of(bare, dish.facts()), avoidances) == Avoidance.Answer.NOTHING)
+            return HELD_BACK;
         return made == Avoidance.Answer.OPEN ? CANNOT_SAY : GOES_WITHOUT;
     }
 
-    /// {@return the same for all that people avoid: as long as a word of theirs is not read, never more than *cannot say*}
+    /// {@return the same for all that people avoid: as long as a word of theirs is not read, never more than *cannot
+    /// say*}
     public static Eats of(Derivation dish, Avoidances avoided) {
         var eats = of(dish, avoided.all());
         return avoided.unread().isEmpty() || eats == GOES_WITHOUT ? eats : CANNOT_SAY;

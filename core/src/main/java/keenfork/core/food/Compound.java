@@ -34,5 +34,7 @@ final class Compound {
         return List.of();
     }
 
-    private static boolean isFlour(Meaning meaning) { return meaning instanceof Meaning.OfFood(var food) && food.name().endsWith("flour"); }
+    private static boolean isFlour(Meaning meaning) {
+        return meaning instanceof Meaning.OfFood(var food) && food.name().endsWith("flour");
+    }
 }

@@ -9,29 +9,23 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/// The general dictionary: which words of English name something that can be eaten, and which name nothing of the kind. It widens what is read; the
-/// kitchen's own tables always go before it.
+/// The general dictionary: which words of English name something that can be eaten, and which name nothing of the kind.
+/// It widens what is read; the kitchen's own tables always go before it.
 ///
 /// Source: WordNet 3.1 (Princeton University), boiled down while the program is built.
 final class Dictionary {
-    /// what a word is
-    enum Kind {
-        /// the dictionary does not have it
-        NOT_HELD,
-        /// no sense of it can be eaten
-        INEDIBLE,
-        /// some sense of it can be eaten
-        EDIBLE,
-        /// its first sense stands below a branch of the tree
-        OF_A_BRANCH
-    }
+    /// What a word is: the dictionary does not have it, no sense of it can be eaten, some sense of it can, or its first
+    /// sense stands below a branch of the tree.
+    enum Kind { NOT_HELD, INEDIBLE, EDIBLE, OF_A_BRANCH }
 
     private static final String WORDS = "/keenfork/dictionary/words.txt";
     private static final String BRANCHES = "/keenfork/dictionary/branches.txt";
     private static final int BRANCH_CELLS = 5;
     /// endings that WordNet's own morphology takes off, and what may stand in their place (morphy(7WN))
-    private static final String[][] ENDINGS = {{"ies", "y"}, {"ses", "s"}, {"xes", "x"}, {"ches", "ch"}, {"shes", "sh"}, {"es", "e"}, {"es", ""}, {"s", ""},
-        {"ed", "e"}, {"ed", ""}, {"ing", "e"}, {"ing", ""}, {"er", ""}, {"er", "e"}, {"est", ""}, {"est", "e"}, {"ly", ""}, {"y", ""}, {"y", "e"}};
+    private static final String[][] ENDINGS = {{"ies", "y"}, {"ses", "s"}, {"xes", "x"}, {"ches", "ch"}, {"shes", "sh"},
+            {"es", "e"}, {"es", ""}, {"s", ""},
+            {"ed", "e"}, {"ed", ""}, {"ing", "e"}, {"ing", ""}, {"er", ""}, {"er", "e"}, {"est", ""}, {"est", "e"},
+            {"ly", ""}, {"y", ""}, {"y", "e"}};
     private static final int SHORTEST_STEM = 3;
 
     private final byte[] text;
@@ -56,7 +50,8 @@ final class Dictionary {
 
     private static Map<Character, List<Substance>> branches() {
         var held = new HashMap<Character, List<Substance>>();
-        for (var row : Table.read(Dictionary.class, BRANCHES, BRANCH_CELLS)) held.put(row.cell(0).charAt(0), row.read(3, _ -> Substances.shipped().getAll(row.list(3))));
+        for (var row : Table.read(Dictionary.class, BRANCHES, BRANCH_CELLS))
+            held.put(row.cell(0).charAt(0), row.read(3, _ -> Substances.shipped().getAll(row.list(3))));
         return Map.copyOf(held);
     }
 
@@ -72,7 +67,8 @@ final class Dictionary {
         return best;
     }
 
-    /// {@return the substances of the branch that a word's first sense stands below; none where it stands below no branch}
+    /// {@return the substances of the branch that a word's first sense stands below; none where it stands below no
+    /// branch}
     List<Substance> branch(String word) {
         var letter = letter(word);
         return letter == null ? List.of() : branches.getOrDefault(letter, List.of());
@@ -86,7 +82,8 @@ final class Dictionary {
             if (bare < SHORTEST_STEM || !word.endsWith(ending[0])) continue;
             stems.add(word.substring(0, bare) + ending[1]);
             // "chopped" of chop: the last letter is doubled
-            if (ending[1].isEmpty() && bare > SHORTEST_STEM && word.charAt(bare - 1) == word.charAt(bare - 2)) stems.add(word.substring(0, bare - 1));
+            if (ending[1].isEmpty() && bare > SHORTEST_STEM && word.charAt(bare - 1) == word.charAt(bare - 2))
+                stems.add(word.substring(0, bare - 1));
         }
         return stems;
     }

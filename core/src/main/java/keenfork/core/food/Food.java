@@ -22,12 +22,15 @@ import org.jspecify.annotations.Nullable;
 /// @param sometimes what some makes of it hold: not known until a pack is read
 /// @param origin    where it comes from
 /// @param density   g per ml as measured in a spoon or cup, or null where none is held
-/// @param counts    g of one, by the noun it is counted in (`clove`, `bunch`, `slice`, `cm`); `piece` stands for a bare count ("2 lemons")
+/// @param counts    g of one, by the noun it is counted in (`clove`, `bunch`, `slice`, `cm`); `piece` stands for a bare
+///                  count ("2 lemons")
 /// @param protein   g of protein in 100 g, or null where none is held
 /// @param sulphite  mg of sulphur dioxide in 1 kg where it was sulphited, or null where no figure is held
 /// @param source    where the values come from
-public record Food(String id, List<String> names, Make make, List<Substance> holds, List<Substance> sometimes, Origin origin,
-                   @Nullable Span density, Map<String, Span> counts, @Nullable Span protein, @Nullable Span sulphite, String source) {
+public record Food(String id, List<String> names, Make make, List<Substance> holds, List<Substance> sometimes,
+        Origin origin,
+        @Nullable Span density, Map<String, Span> counts, @Nullable Span protein, @Nullable Span sulphite,
+        String source) {
     /// how sure the reference table can be of a food
     public enum Make { PLAIN, COMPOUND }
 
@@ -62,7 +65,8 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
         return switch (amount.unit().kind()) {
             case WEIGHT -> Optional.of(Weights.mass(amount));
             case VOLUME -> Optional.ofNullable(density)
-                    .map(d -> d.times(volumes.millilitres(amount.unit()), MICROGRAMS).grams(amount.low(), amount.high()));
+                    .map(d -> d.times(volumes.millilitres(amount.unit()), MICROGRAMS).grams(amount.low(),
+                            amount.high()));
             case COUNT -> one(amount.unit(), noun).map(w -> w.grams(amount.low(), amount.high()));
             case NONE -> Optional.empty();
         };
@@ -85,8 +89,10 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
 
     private Optional<Span> byVolume(Span ml) {
         if (density == null) return Optional.empty();
-        return Optional.of(new Span(ml.low().multiply(density.low()), ml.likely().multiply(density.likely()), ml.high().multiply(density.high())));
+        return Optional.of(new Span(ml.low().multiply(density.low()), ml.likely().multiply(density.likely()),
+                ml.high().multiply(density.high())));
     }
 
-    @Override public String toString() { return name(); }
+    @Override
+    public String toString() { return name(); }
 }

@@ -63,7 +63,8 @@ public final class Foods {
 
     private static List<Food> table(String file, Food.Make make) {
         return Table.read(Foods.class, file, 9).stream().map(row -> new Food(row.cell(0), row.list(1), make,
-                row.read(2, _ -> Substances.shipped().getAll(row.list(2))), row.read(3, _ -> Substances.shipped().getAll(row.list(3))),
+                row.read(2, _ -> Substances.shipped().getAll(row.list(2))),
+                row.read(3, _ -> Substances.shipped().getAll(row.list(3))),
                 row.read(4, c -> Origin.valueOf(c.toUpperCase(Locale.ROOT))), row.read(5, Foods::density),
                 row.read(6, Foods::counts), row.cell(7).isEmpty() ? null : row.read(7, Span::parse),
                 SULPHITES.get(Words.key(row.list(1).getFirst())), row.cell(8))).toList();
@@ -75,8 +76,11 @@ public final class Foods {
         var words = cell.split(" ");
         if (words.length == 1) return Span.parse(cell);
         var unit = words[0].equals("cup") ? Unit.CUP : words[0].equals("tbsp") ? Unit.TBSP : null;
-        if (unit == null) throw new IllegalArgumentException("a density is g per ml, or the weight of a cup or tbsp, not \"%s\"".formatted(cell));
-        return Span.parse(words[1]).times(BigDecimal.ONE.divide(Volumes.US.millilitres(unit), 9, RoundingMode.HALF_UP), PLACES);
+        if (unit == null)
+            throw new IllegalArgumentException(
+                    "a density is g per ml, or the weight of a cup or tbsp, not \"%s\"".formatted(cell));
+        return Span.parse(words[1]).times(BigDecimal.ONE.divide(Volumes.US.millilitres(unit), 9, RoundingMode.HALF_UP),
+                PLACES);
     }
 
     private static Map<String, Span> counts(String cell) {
@@ -86,7 +90,8 @@ public final class Foods {
             var words = part.strip().split(" ");
             if (!words[0].equals("cm") && UnitNames.all().stream().noneMatch(u -> u.word().equals(words[0])))
                 throw new IllegalArgumentException("no count noun \"%s\"".formatted(words[0]));
-            if (counts.put(words[0], Span.parse(words[1])) != null) throw new IllegalArgumentException("\"%s\" stands twice".formatted(words[0]));
+            if (counts.put(words[0], Span.parse(words[1])) != null)
+                throw new IllegalArgumentException("\"%s\" stands twice".formatted(words[0]));
         }
         return counts;
     }
@@ -102,13 +107,15 @@ public final class Foods {
 
     private static Map<String, String> shortForms() {
         var held = new HashMap<String, String>();
-        for (var row : Table.read(Foods.class, "short-forms.txt", 3)) held.put(Words.key(row.cell(0)), Words.key(row.cell(1)));
+        for (var row : Table.read(Foods.class, "short-forms.txt", 3))
+            held.put(Words.key(row.cell(0)), Words.key(row.cell(1)));
         return Map.copyOf(held);
     }
 
     private static Set<String> cuts() {
         var words = new HashSet<String>();
-        for (var row : Table.read(Foods.class, "descriptors.txt", 3)) if (row.cell(1).equals("cut")) words.add(Words.key(row.cell(0)));
+        for (var row : Table.read(Foods.class, "descriptors.txt", 3))
+            if (row.cell(1).equals("cut")) words.add(Words.key(row.cell(0)));
         return Set.copyOf(words);
     }
 
@@ -148,7 +155,8 @@ public final class Foods {
         for (var row : Table.read(Foods.class, "languages.txt", 6)) {
             var meaning = row.read(0, word -> {
                 var found = packWords.exactly(word);
-                if (found == null) throw new IllegalArgumentException("no word \"%s\" in the English tables".formatted(word));
+                if (found == null)
+                    throw new IllegalArgumentException("no word \"%s\" in the English tables".formatted(word));
                 return found;
             });
             for (var column = 1; column <= 4; column++) for (var word : row.list(column)) packWords.add(word, meaning);
@@ -165,12 +173,14 @@ public final class Foods {
             if (row.cell(0).isEmpty()) continue;
             var limits = row.cell(0).split("-");
             var meaning = additive("%s (E%s)".formatted(row.list(1).getFirst(), row.cell(0)), holds, maybe);
-            additives.add(new Additive(Integer.parseInt(limits[0]), Integer.parseInt(limits[limits.length - 1]), meaning));
+            additives.add(
+                    new Additive(Integer.parseInt(limits[0]), Integer.parseInt(limits[limits.length - 1]), meaning));
         }
     }
 
     private static Meaning additive(String name, List<Substance> holds, List<Substance> maybe) {
-        return maybe.isEmpty() ? new Meaning.OfSubstances(holds) : new Meaning.Vague(maybe, "What does the %s come from?".formatted(name));
+        return maybe.isEmpty() ? new Meaning.OfSubstances(holds)
+                : new Meaning.Vague(maybe, "What does the %s come from?".formatted(name));
     }
 
     /// {@return every food and product, in table order}
@@ -197,7 +207,8 @@ public final class Foods {
 
     /// {@return what an E-number stands for; one that no list has is asked about}
     public Meaning additive(int number) {
-        return listedAdditive(number).orElseGet(() -> new Meaning.Vague(List.of(), "No list of additives has E%d. What is it?".formatted(number)));
+        return listedAdditive(number).orElseGet(
+                () -> new Meaning.Vague(List.of(), "No list of additives has E%d. What is it?".formatted(number)));
     }
 
     /// {@return up to three names a misspelt word may have meant, nearest first; never taken without saying so}
@@ -211,19 +222,25 @@ public final class Foods {
 
     private Phrase phrase(Lexicon lexicon, String text) {
         var reading = lexicon.read(text);
-        if (reading.unread().isEmpty()) return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
+        if (reading.unread().isEmpty())
+            return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
         reading = lexicon == packWords ? withCompounds(reading) : withJoined(reading);
         for (var word : reading.unread()) {
             var as = isQuoted(text, word) ? null : takenFor(word.word());
             if (as != null) taken.put(word.start(), as);
         }
-        if (!taken.isEmpty()) reading = lexicon == packWords ? withCompounds(lexicon.read(text, taken)) : withJoined(lexicon.read(text, taken));
+        if (!taken.isEmpty())
+            reading =
+                    lexicon == packWords ? withCompounds(lexicon.read(text, taken))
+                            : withJoined(lexicon.read(text, taken));
         var matches = TwoSided.foods(text, reading.matches());
-        return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of()) : Phrase.of(text, matches, reading.unread(), this);
+        return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of())
+                : Phrase.of(text, matches, reading.unread(), this);
     }
 
-    /// German writes "Garnelenpaste" as one word: where a word is a name and another word of the tables behind it, both are read.
+    /// German writes "Garnelenpaste" as one word: where a word is a name and another word of the tables behind it, both
+    /// are read.
     private Lexicon.Reading withCompounds(Lexicon.Reading reading) {
         var matches = new ArrayList<>(reading.matches());
         var unread = new ArrayList<Lexicon.Unread>();
@@ -256,17 +273,20 @@ public final class Foods {
         for (var food : SHIPPED.all)
             for (var name : food.names()) {
                 var key = Words.key(name);
-                if (key.indexOf(' ') > 0 && key.indexOf(' ') == key.lastIndexOf(' ') && key.length() > SHORTEST_JOINED) held.putIfAbsent(key.replace(" ", ""), new Meaning.OfFood(food));
+                if (key.indexOf(' ') > 0 && key.indexOf(' ') == key.lastIndexOf(' ') && key.length() > SHORTEST_JOINED)
+                    held.putIfAbsent(key.replace(" ", ""), new Meaning.OfFood(food));
             }
         return held;
     }
 
     /// A word in quotation marks is just that word: the cook said that it is no other, and no talk.
     static boolean isQuoted(String text, Lexicon.Unread word) {
-        return word.start() > 0 && word.end() < text.length() && "\"“”„".indexOf(text.charAt(word.start() - 1)) >= 0 && "\"”“".indexOf(text.charAt(word.end())) >= 0;
+        return word.start() > 0 && word.end() < text.length() && "\"“”„".indexOf(text.charAt(word.start() - 1)) >= 0
+                && "\"”“".indexOf(text.charAt(word.end())) >= 0;
     }
 
-    /// The word of the tables that a word is taken for: a known short form, or the only one that lies a slip of the pen away.
+    /// The word of the tables that a word is taken for: a known short form, or the only one that lies a slip of the pen
+    /// away.
     private @Nullable String takenFor(String word) {
         var known = SHORT_FORMS.get(word);
         if (known != null) return known;
@@ -279,22 +299,28 @@ public final class Foods {
         return near.getFirst().charAt(0) == word.charAt(0) && isCommon(near.getFirst()) ? near.getFirst() : null;
     }
 
-    /// {@return whether a word is one that a cook can be expected to mean: a word of a shown name, of the law, of talk, or of general English}
+    /// {@return whether a word is one that a cook can be expected to mean: a word of a shown name, of the law, of talk,
+    /// or of general English}
     ///
-    /// The tables hold names from many kitchens, and a word that is no slip at all may lie beside one that hardly anybody here has heard of.
+    /// The tables hold names from many kitchens, and a word that is no slip at all may lie beside one that hardly
+    /// anybody here has heard of.
     private boolean isCommon(String word) {
-        return Held.SHOWN.contains(word) || recipeWords.isTalk(word) || Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD;
+        return Held.SHOWN.contains(word) || recipeWords.isTalk(word)
+                || Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD;
     }
 
     private static Set<String> shown() {
         var words = new HashSet<String>();
         for (var food : SHIPPED.all) words.addAll(List.of(Words.key(food.name()).split(" ")));
-        for (var substance : Substances.shipped().all()) for (var name : substance.words()) words.addAll(List.of(Words.key(name).split(" ")));
+        for (var substance : Substances.shipped().all())
+            for (var name : substance.words()) words.addAll(List.of(Words.key(name).split(" ")));
         return words;
     }
 
     /// {@return whether one of some words is a short form of the kitchen's, and not a slip of the pen}
-    public boolean isShortForm(String text) { return Words.of(text).stream().anyMatch(w -> SHORT_FORMS.containsKey(w.text())); }
+    public boolean isShortForm(String text) {
+        return Words.of(text).stream().anyMatch(w -> SHORT_FORMS.containsKey(w.text()));
+    }
 
     /// {@return whether neither the tables nor the general dictionary know a word}
     public boolean isNoWord(String text) {
@@ -312,30 +338,36 @@ public final class Foods {
     public static boolean isSlip(String word, String other) { return Slips.distance(word, other, 1) == 1; }
 
     /// {@return what a word of the general dictionary means by the branch of the tree it stands below, or null}
-    @Nullable Meaning ofBranch(String word) {
+    @Nullable
+    Meaning ofBranch(String word) {
         var branch = Dictionary.shipped().branch(word);
         if (branch.isEmpty()) return null;
         // a bread or a nut of unknown kind may hold any of its branch; a fish is a fish
-        return branch.size() == 1 && !branch.getFirst().id().equals("gluten") ? new Meaning.OfSubstances(branch) : new Meaning.Vague(branch, "What is in the %s?".formatted(word));
+        return branch.size() == 1 && !branch.getFirst().id().equals("gluten") ? new Meaning.OfSubstances(branch)
+                : new Meaning.Vague(branch, "What is in the %s?".formatted(word));
     }
 
-    /// {@return the substances whose names a word resembles: within the distance of a slip, as a form of one, or with one in it}
+    /// {@return the substances whose names a word resembles: within the distance of a slip, as a form of one, or with
+    /// one in it}
     List<Substance> resembled(String word) {
         var found = new LinkedHashSet<Substance>();
         for (var stem : Dictionary.stems(word)) holds(stem, found);
         found.addAll(Dictionary.shipped().branch(word));
         for (var near : vocabulary().within(word)) if (isSlip(word, near) || isAllergensName(near)) holds(near, found);
         for (var substance : Substances.shipped().all())
-            for (var name : substance.words()) if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
+            for (var name : substance.words())
+                if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
         return List.copyOf(found);
     }
 
-    /// {@return what a name would hold beyond what was read, were a word before it one slip of the pen away: "boat milk" may be oat milk}
+    /// {@return what a name would hold beyond what was read, were a word before it one slip of the pen away: "boat
+    /// milk" may be oat milk}
     List<Substance> hiddenBySlip(String word, Lexicon.Match match) {
         var hidden = new LinkedHashSet<Substance>();
         var name = Words.key(match.text());
         for (var near : vocabulary().within(word)) {
-            if (!(recipeWords.ofKey(near + " " + name) instanceof Meaning.OfFood(var longer)) || !isSlip(word, near)) continue;
+            if (!(recipeWords.ofKey(near + " " + name) instanceof Meaning.OfFood(var longer)) || !isSlip(word, near))
+                continue;
             hidden.addAll(longer.holds());
         }
         if (match.meaning() instanceof Meaning.OfFood(var read)) hidden.removeAll(read.holds());
@@ -344,7 +376,8 @@ public final class Foods {
 
     private boolean isAllergensName(String word) {
         return recipeWords.ofKey(word) instanceof Meaning.OfFood(var food)
-                ? food.holds().stream().anyMatch(s -> Words.key(s.name()).equals(word)) : recipeWords.ofKey(word) instanceof Meaning.OfSubstances;
+                ? food.holds().stream().anyMatch(s -> Words.key(s.name()).equals(word))
+                : recipeWords.ofKey(word) instanceof Meaning.OfSubstances;
     }
 
     private void holds(String word, Set<Substance> found) {
@@ -356,7 +389,8 @@ public final class Foods {
     private static WithoutVowels withoutVowels() {
         var words = SHIPPED.recipeWords;
         var vocabulary = words.vocabulary();
-        return new WithoutVowels(vocabulary.stream().filter(words::isTalk).toList(), vocabulary.stream().filter(w -> !words.isTalk(w)).toList());
+        return new WithoutVowels(vocabulary.stream().filter(words::isTalk).toList(),
+                vocabulary.stream().filter(w -> !words.isTalk(w)).toList());
     }
 
     private Slips vocabulary() { return Held.VOCABULARY; }

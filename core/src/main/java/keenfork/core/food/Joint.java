@@ -82,7 +82,8 @@ final class Joint {
     private static boolean names(String text, int from, int to, Set<String> words) {
         if (to - from < 3) return false;
         for (var word : text.substring(from, to).toLowerCase(Locale.ROOT)
-                .split("[^\\p{L}/]+")) if (words.contains(word)) return true;
+                .split("[^\\p{L}/]+"))
+            if (words.contains(word)) return true;
         return false;
     }
 }

@@ -40,7 +40,8 @@ public final class Lexicon {
     /// @param meaning what they stand for
     /// @param start   where they start, from 0
     /// @param end     where they end, exclusive
-    /// @param taken   how it was read where a word of it was taken for another, as by a slip of the pen; else an empty string
+    /// @param taken   how it was read where a word of it was taken for another, as by a slip of the pen; else an empty
+    ///                string
     public record Match(String text, Meaning meaning, int start, int end, String taken) {
         public Match(String text, Meaning meaning, int start, int end) {
             this(text, meaning, start, end, "");
@@ -116,16 +117,19 @@ public final class Lexicon {
     private int next(int node, int word) {
         if (word == Vocabulary.NONE) return Vocabulary.NONE;
         var key = key(node, word);
-        for (var at = place(key, pairs.length); pairs[at] != 0; at = at + 2 & pairs.length - 1) if (pairs[at] == key) return (int) pairs[at + 1];
+        for (var at = place(key, pairs.length); pairs[at] != 0; at = at + 2 & pairs.length - 1)
+            if (pairs[at] == key) return (int) pairs[at + 1];
         return Vocabulary.NONE;
     }
 
-    @Nullable Meaning exactly(String name) {
+    @Nullable
+    Meaning exactly(String name) {
         return meanings.get(Words.key(name));
     }
 
     /// {@return what a key means, as [Words#key] gives it, or null}
-    @Nullable Meaning ofKey(String key) { return meanings.get(key); }
+    @Nullable
+    Meaning ofKey(String key) { return meanings.get(key); }
 
     Set<String> names() { return meanings.keySet(); }
 
@@ -136,7 +140,8 @@ public final class Lexicon {
         return all;
     }
 
-    /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass noodles" are no glass of noodles}
+    /// {@return whether a name of several words starts at a place of a text and runs beyond another place: "glass
+    /// noodles" are no glass of noodles}
     public boolean isNameBeyond(String text, int from, int beyond) {
         // most words start no name: one look settles it
         if (next(ROOT, words.first(text, from)) == Vocabulary.NONE) return false;
@@ -176,7 +181,9 @@ public final class Lexicon {
             if (!isTalk(text, run, at)) {
                 if (unread.isEmpty()) unread = new ArrayList<>(2);
                 var written = text.substring(run.starts[at], run.ends[at]);
-                unread.add(new Unread(written, run.numbers[at] == Vocabulary.NONE ? Words.key(written) : words.word(run.numbers[at]), run.starts[at], run.ends[at]));
+                unread.add(new Unread(written,
+                        run.numbers[at] == Vocabulary.NONE ? Words.key(written) : words.word(run.numbers[at]),
+                        run.starts[at], run.ends[at]));
             }
             at++;
         }
@@ -188,7 +195,8 @@ public final class Lexicon {
         var node = next(ROOT, run.numbers[at]);
         for (var i = at; node != Vocabulary.NONE;) {
             if (meaningAt[node] != null) length = i + 1 - at;
-            node = ++i < run.size && isTogether(text, run.ends[i - 1], run.starts[i]) ? next(node, run.numbers[i]) : Vocabulary.NONE;
+            node = ++i < run.size && isTogether(text, run.ends[i - 1], run.starts[i]) ? next(node, run.numbers[i])
+                    : Vocabulary.NONE;
         }
         return length;
     }
@@ -203,7 +211,8 @@ public final class Lexicon {
         var start = run.starts[at];
         var end = run.ends[at + length - 1];
         var as = new StringBuilder();
-        if (isTaken) for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
+        if (isTaken)
+            for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
         return new Match(text.substring(start, end), meaningAt[node], start, end, as.toString());
     }
 
@@ -227,7 +236,8 @@ public final class Lexicon {
     /// {@return whether the word at a place of a text says only how, how much or where from}
     public boolean isTalkAt(String text, int from) {
         var number = words.first(text, from);
-        return number != Vocabulary.NONE ? number < isTalk.length && isTalk[number] : isTalk(Words.key(text.substring(from)));
+        return number != Vocabulary.NONE ? number < isTalk.length && isTalk[number]
+                : isTalk(Words.key(text.substring(from)));
     }
 
     /// {@return whether the word at a place of a text stands in a name or is talk}
@@ -236,6 +246,7 @@ public final class Lexicon {
     /// {@return whether a word says only how, how much or where from}
     public boolean isTalk(String word) {
         var number = words.number(word);
-        return word.length() == 1 || Character.isDigit(word.charAt(0)) || number != Vocabulary.NONE && number < isTalk.length && isTalk[number];
+        return word.length() == 1 || Character.isDigit(word.charAt(0))
+                || number != Vocabulary.NONE && number < isTalk.length && isTalk[number];
     }
 }

@@ -6,8 +6,8 @@ import java.util.Map;
 import keenfork.core.measure.Span;
 import org.jspecify.annotations.Nullable;
 
-/// What a kitchen weighed itself: its own figures stand in for those of the reference table. What a food holds is never changed here; only a pack that
-/// is read can say that.
+/// What a kitchen weighed itself: its own figures stand in for those of the reference table. What a food holds is never
+/// changed here; only a pack that is read can say that.
 ///
 /// @param byFood g of one, by the food's shown name and the noun it is counted in; g per ml under [#MILLILITRE]
 public record OwnWeights(Map<String, Map<String, Span>> byFood) {
@@ -30,7 +30,8 @@ public record OwnWeights(Map<String, Map<String, Span>> byFood) {
         counts.putAll(own);
         counts.remove(MILLILITRE);
         @Nullable Span density = own.get(MILLILITRE);
-        return new Food(food.id(), food.names(), food.make(), food.holds(), food.sometimes(), food.origin(), density == null ? food.density() : density, counts,
+        return new Food(food.id(), food.names(), food.make(), food.holds(), food.sometimes(), food.origin(),
+                density == null ? food.density() : density, counts,
                 food.protein(), food.sulphite(), food.source());
     }
 }

@@ -21,7 +21,8 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
     /// A word that is not known.
     ///
     /// @param word      the word and its place
-    /// @param standsFor true where it stands in the place of a food, so that it may be anything; false where only talk stands
+    /// @param standsFor true where it stands in the place of a food, so that it may be anything; false where only talk
+    ///                  stands
     /// @param resembles the substances whose names it resembles, or that it may be a form of
     public record Unknown(Lexicon.Unread word, boolean standsFor, List<Substance> resembles) {
         public Unknown {
@@ -44,7 +45,8 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
     /// Where a word stands among the foods that were found.
     ///
     /// @param before there is a food behind it that it may describe
-    /// @param aside  it stands behind a comma, bracket or dash, or a word such as "in" that begins what is done to the food
+    /// @param aside  it stands behind a comma, bracket or dash, or a word such as "in" that begins what is done to the
+    ///               food
     /// @param behind it stands right behind a food
     private record Around(boolean before, boolean aside, boolean behind) {}
 
@@ -61,7 +63,8 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
             var around = around(text, matches, word);
             var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);
             if (place == Place.OF_TALK && kind == Dictionary.Kind.INEDIBLE) {
-                var hidden = around.before ? foods.hiddenBySlip(word.word(), following(matches, word)) : List.<Substance>of();
+                var hidden = around.before ? foods.hiddenBySlip(word.word(), following(matches, word))
+                        : List.<Substance>of();
                 if (hidden.isEmpty()) past.add(word);
                 else unknown.add(new Unknown(word, false, hidden));
                 continue;
@@ -81,12 +84,14 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
     private static Place place(Lexicon.Unread word, Dictionary.Kind kind, Around around) {
         if (around.aside || around.before) return Place.OF_TALK;
         // "lamb kofta" is no lamb: a noun right behind a food changes it; "garlic smashed" is garlic
-        return around.behind && kind == Dictionary.Kind.INEDIBLE && isManner(word.text()) ? Place.OF_TALK : Place.OF_FOOD;
+        return around.behind && kind == Dictionary.Kind.INEDIBLE && isManner(word.text()) ? Place.OF_TALK
+                : Place.OF_FOOD;
     }
 
     private static boolean isManner(String word) {
         var lower = word.toLowerCase(java.util.Locale.ROOT);
-        return lower.endsWith("ed") || lower.endsWith("en") || lower.endsWith("ly") || lower.endsWith("ing") || lower.endsWith("wise");
+        return lower.endsWith("ed") || lower.endsWith("en") || lower.endsWith("ly") || lower.endsWith("ing")
+                || lower.endsWith("wise");
     }
 
     private static Around around(String text, List<Match> matches, Lexicon.Unread word) {

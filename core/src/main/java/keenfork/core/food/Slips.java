@@ -62,7 +62,9 @@ final class Slips {
         if (word.length() < SHORTEST) return List.of();
         var known = proposals.get(word);
         if (known != null) return known;
-        var found = within(word, distance(word)).stream().sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::word)).limit(MOST_PROPOSED).map(Near::word).toList();
+        var found = within(word, distance(word)).stream()
+                .sorted(Comparator.comparingInt(Near::distance).thenComparing(Near::word)).limit(MOST_PROPOSED)
+                .map(Near::word).toList();
         if (proposals.size() < MOST_KEPT) proposals.put(word, found);
         return found;
     }
@@ -74,15 +76,17 @@ final class Slips {
         var letters = Letters.of(word);
         var found = new ArrayList<Near>();
         for (var other : words) {
-            if (Math.abs(other.text.length() - word.length()) > most || Integer.bitCount(other.bits ^ letters.bits) > 2 * most) continue;
+            if (Math.abs(other.text.length() - word.length()) > most
+                    || Integer.bitCount(other.bits ^ letters.bits) > 2 * most)
+                continue;
             var distance = distance(word, other.text, most);
             if (distance <= most) found.add(new Near(other.text, distance));
         }
         return found;
     }
 
-    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment distance). It stops as soon as
-    /// a whole row lies beyond `most`.
+    /// Letters changed, left out, put in or two exchanged, counted up to `most` + 1 (optimal string alignment
+    /// distance). It stops as soon as a whole row lies beyond `most`.
     static int distance(String a, String b, int most) {
         var before = new int[b.length() + 1];
         var last = new int[b.length() + 1];

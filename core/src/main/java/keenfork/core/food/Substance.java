@@ -3,7 +3,8 @@ package keenfork.core.food;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/// Something a rule or a diet can be written about, in a tree: cashew is a tree nut, spelt is wheat is a cereal with gluten.
+/// Something a rule or a diet can be written about, in a tree: cashew is a tree nut, spelt is wheat is a cereal with
+/// gluten.
 ///
 /// @param at     its place in the shipped table, from 0
 /// @param id     its key in the shipped tables, such as `brazil-nut`
@@ -12,7 +13,8 @@ import org.jspecify.annotations.Nullable;
 /// @param words  what it is called on packs and in recipes
 /// @param animal true where it is of an animal, so that no vegan eats it
 /// @param source where the entry comes from
-public record Substance(int at, String id, String name, String parent, List<String> words, boolean animal, String source) {
+public record Substance(int at, String id, String name, String parent, List<String> words, boolean animal,
+        String source) {
     /// the root: everything, which is what a line that cannot be read may hold
     public static final String ANYTHING = "anything";
 
@@ -20,11 +22,14 @@ public record Substance(int at, String id, String name, String parent, List<Stri
         words = List.copyOf(words);
     }
 
-    @Override public boolean equals(@Nullable Object other) {
+    @Override
+    public boolean equals(@Nullable Object other) {
         return other instanceof Substance s && s.at == at && s.id.equals(id);
     }
 
-    @Override public int hashCode() { return at; }
+    @Override
+    public int hashCode() { return at; }
 
-    @Override public String toString() { return id; }
+    @Override
+    public String toString() { return id; }
 }

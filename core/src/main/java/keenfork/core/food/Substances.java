@@ -22,8 +22,10 @@ public final class Substances {
         for (var s : all) {
             var parent = byId.get(s.parent());
             if (!s.parent().isEmpty() && parent == null)
-                throw new IllegalStateException("substances.txt: \"%s\" stands under \"%s\", which is not above it".formatted(s.id(), s.parent()));
-            if (byId.put(s.id(), s) != null) throw new IllegalStateException("substances.txt: \"%s\" stands twice".formatted(s.id()));
+                throw new IllegalStateException("substances.txt: \"%s\" stands under \"%s\", which is not above it"
+                        .formatted(s.id(), s.parent()));
+            if (byId.put(s.id(), s) != null)
+                throw new IllegalStateException("substances.txt: \"%s\" stands twice".formatted(s.id()));
             var up = parent == null ? new BitSet() : (BitSet) above.get(parent.at()).clone();
             up.set(s.at());
             above.add(up);
@@ -37,7 +39,8 @@ public final class Substances {
     private static List<Substance> read() {
         var all = new ArrayList<Substance>();
         for (var row : Table.read(Substances.class, "substances.txt", 6))
-            all.add(new Substance(all.size(), row.cell(0), row.cell(1), row.cell(2), row.list(3), row.cell(4).equals("yes"), row.cell(5)));
+            all.add(new Substance(all.size(), row.cell(0), row.cell(1), row.cell(2), row.list(3),
+                    row.cell(4).equals("yes"), row.cell(5)));
         return all;
     }
 

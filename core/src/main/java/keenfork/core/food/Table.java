@@ -40,7 +40,8 @@ public final class Table {
             try {
                 return reader.apply(cell(at));
             } catch (IllegalArgumentException e) {
-                throw new IllegalStateException("%s, line %d, column %d: %s".formatted(file, line, at + 1, e.getMessage()), e);
+                throw new IllegalStateException(
+                        "%s, line %d, column %d: %s".formatted(file, line, at + 1, e.getMessage()), e);
             }
         }
     }
@@ -55,7 +56,8 @@ public final class Table {
             if (line.isBlank() || line.startsWith("#")) continue;
             var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
             if (cells.size() != columns)
-                throw new IllegalStateException("%s, line %d: %d cells, not %d".formatted(file, number, cells.size(), columns));
+                throw new IllegalStateException(
+                        "%s, line %d: %d cells, not %d".formatted(file, number, cells.size(), columns));
             rows.add(new Row(file, number, cells));
         }
         return rows;
@@ -69,7 +71,8 @@ public final class Table {
 
     public static List<String> lines(Class<?> beside, String file) {
         try (var in = beside.getResourceAsStream(file)) {
-            if (in == null) throw new IllegalStateException("%s is not shipped beside %s".formatted(file, beside.getSimpleName()));
+            if (in == null)
+                throw new IllegalStateException("%s is not shipped beside %s".formatted(file, beside.getSimpleName()));
             return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)).lines().toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -19,8 +19,10 @@ final class TwoSided {
     private static int[] letters() {
         var letters = new int[Byte.MAX_VALUE];
         // a plural is up to two letters longer
-        for (var word : HELD.keySet()) for (var more = 0; more <= 2; more++) letters[word.length()
-                + more] |= 1 << (word.charAt(0) & 31);
+        for (var word : HELD.keySet())
+            for (var more = 0; more <= 2; more++)
+                letters[word.length()
+                        + more] |= 1 << (word.charAt(0) & 31);
         return letters;
     }
 
@@ -60,17 +62,21 @@ final class TwoSided {
 
     private static boolean isTalk(String text, List<Match> matches, int at, Kind kind) {
         var match = matches.get(at);
-        if (kind == Kind.ORIGIN) return Character.isUpperCase(text.charAt(match.start()))
-                && FROM.matcher(text.substring(0, match.start())).find();
-        if (kind == Kind.PART) return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
-                && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
+        if (kind == Kind.ORIGIN)
+            return Character.isUpperCase(text.charAt(match.start()))
+                    && FROM.matcher(text.substring(0, match.start())).find();
+        if (kind == Kind.PART)
+            return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
+                    && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
         if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
-        if (kind == Kind.UNTIL) return Joint.comesTo(text, match.end()) || at > 0
-                && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
-                || isWaitedFor(text, matches, at));
+        if (kind == Kind.UNTIL)
+            return Joint.comesTo(text, match.end()) || at > 0
+                    && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
+                            || isWaitedFor(text, matches, at));
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
-        if (kind == Kind.MANNER && at > 0) return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
-                || !Joint.parts(text, matches.get(at - 1).end(), match.start());
+        if (kind == Kind.MANNER && at > 0)
+            return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
+                    || !Joint.parts(text, matches.get(at - 1).end(), match.start());
         return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }
 

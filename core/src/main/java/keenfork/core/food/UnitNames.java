@@ -41,8 +41,8 @@ public final class UnitNames {
 
     private static Set<String> parts() {
         var found = new HashSet<String>();
-        for (var row : Table.read(UnitNames.class, "units.txt", 6)) if (row.cell(3)
-                .equals("part")) found.add(row.cell(2));
+        for (var row : Table.read(UnitNames.class, "units.txt", 6))
+            if (row.cell(3).equals("part")) found.add(row.cell(2));
         return Set.copyOf(found);
     }
 

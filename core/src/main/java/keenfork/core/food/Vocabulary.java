@@ -8,8 +8,8 @@ import java.util.Map;
 
 /// The words of a lexicon, each with a number, found in a text without a string being made of each.
 ///
-/// A word of plain letters is looked up as it stands, in whatever case; every plural that the one form of a word is made from has a place of its own.
-/// Any other word takes the long way through [Words].
+/// A word of plain letters is looked up as it stands, in whatever case; every plural that the one form of a word is
+/// made from has a place of its own. Any other word takes the long way through [Words].
 final class Vocabulary {
     static final int NONE = WordTable.NONE;
     private static final int PLAIN = 128;
@@ -27,7 +27,8 @@ final class Vocabulary {
         var number = words.size();
         numbers.put(word, number);
         words.add(word);
-        for (var form : List.of(word, word + "s", word + "es", word.endsWith("y") ? word.substring(0, word.length() - 1) + "ies" : word)) {
+        for (var form : List.of(word, word + "s", word + "es",
+                word.endsWith("y") ? word.substring(0, word.length() - 1) + "ies" : word)) {
             var read = Words.next(form, 0);
             if (read != null && read.end() == form.length() && read.text().equals(word)) forms.add(form, number);
         }
@@ -42,7 +43,8 @@ final class Vocabulary {
 
     int size() { return words.size(); }
 
-    /// The words of a text, in order: where each starts and ends, and its number. Made anew for each text; the arrays grow.
+    /// The words of a text, in order: where each starts and ends, and its number. Made anew for each text; the arrays
+    /// grow.
     static final class Run {
         private static final int USUAL = 10;
         int[] starts;

@@ -12,15 +12,19 @@ import org.jspecify.annotations.Nullable;
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("[\\p{M}\\p{Cf}'’]+");
-    private static final Map<String, String> IRREGULAR = Map.ofEntries(Map.entry("leaves", "leaf"), Map.entry("halves", "half"), Map.entry("loaves", "loaf"),
-            Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"),
-            Map.entry("cookies", "cookie"), Map.entry("brownies", "brownie"), Map.entry("smoothies", "smoothie"), Map.entry("pies", "pie"),
-            Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"), Map.entry("calories", "calorie"), Map.entry("prunes", "prune"));
+    private static final Map<String, String> IRREGULAR =
+            Map.ofEntries(Map.entry("leaves", "leaf"), Map.entry("halves", "half"), Map.entry("loaves", "loaf"),
+                    Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"),
+                    Map.entry("cookies", "cookie"), Map.entry("brownies", "brownie"),
+                    Map.entry("smoothies", "smoothie"), Map.entry("pies", "pie"),
+                    Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"), Map.entry("calories", "calorie"),
+                    Map.entry("prunes", "prune"));
     /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
     private static final List<String> NOT_DENYING = List.of("range", "flow", "from", "roaming");
 
     /// what French and Italian leave standing before an apostrophe: d'orge, l'uovo, dell'olio
-    private static final Set<String> ELIDED = Set.of("d", "l", "n", "s", "qu", "dell", "all", "nell", "sull", "dall", "un");
+    private static final Set<String> ELIDED =
+            Set.of("d", "l", "n", "s", "qu", "dell", "all", "nell", "sull", "dall", "un");
 
     private Words() {}
 
@@ -40,13 +44,15 @@ public final class Words {
 
     /// {@return the first word from a place on, or null where none is left}
     static @Nullable Word next(String text, int from) {
-        for (var at = from; at < text.length(); ) {
+        for (var at = from; at < text.length();) {
             if (!isInside(text.codePointAt(at))) {
                 at += Character.charCount(text.codePointAt(at));
                 continue;
             }
             var start = at;
-            while (at < text.length() && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)) && !isElided(text, start, at))) at += Character.charCount(text.codePointAt(at));
+            while (at < text.length()
+                    && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)) && !isElided(text, start, at)))
+                at += Character.charCount(text.codePointAt(at));
             var form = oneForm(text.substring(start, at));
             // a run of accents over nothing is no word
             if (!form.isEmpty()) return new Word(form, start, at);
@@ -57,7 +63,8 @@ public final class Words {
     private static boolean isInside(int c) {
         if (c < 128) return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c >= '0' && c <= '9';
         return Character.isLetterOrDigit(c) || switch (Character.getType(c)) {
-            case Character.OTHER_NUMBER, Character.LETTER_NUMBER, Character.NON_SPACING_MARK, Character.COMBINING_SPACING_MARK, Character.ENCLOSING_MARK -> true;
+            case Character.OTHER_NUMBER, Character.LETTER_NUMBER, Character.NON_SPACING_MARK,
+                    Character.COMBINING_SPACING_MARK, Character.ENCLOSING_MARK -> true;
             default -> false;
         };
     }
@@ -68,7 +75,8 @@ public final class Words {
     }
 
     private static boolean isElided(String text, int start, int at) {
-        return (text.charAt(at) == '\'' || text.charAt(at) == '’') && at - start <= 4 && at + 1 < text.length() && Character.isLetter(text.charAt(at + 1))
+        return (text.charAt(at) == '\'' || text.charAt(at) == '’') && at - start <= 4 && at + 1 < text.length()
+                && Character.isLetter(text.charAt(at + 1))
                 && ELIDED.contains(text.substring(start, at).toLowerCase(Locale.ROOT));
     }
 
@@ -77,7 +85,8 @@ public final class Words {
         return String.join(" ", of(name).stream().map(Word::text).toList());
     }
 
-    /// {@return whether the words that end here are denied: the milk of "milk-free", but not the eggs of "eggs, free range"}
+    /// {@return whether the words that end here are denied: the milk of "milk-free", but not the eggs of "eggs, free
+    /// range"}
     public static boolean isDenied(String text, int end) {
         if (end >= text.length() || text.charAt(end) != '-' && text.charAt(end) != ' ') return false;
         if (!text.regionMatches(true, end + 1, "free", 0, 4)) return false;
@@ -104,7 +113,8 @@ public final class Words {
         if (irregular != null) return irregular;
         if (word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) return word;
         if (word.endsWith("ies")) return word.substring(0, word.length() - 3) + "y";
-        if (word.endsWith("oes") || word.endsWith("sses") || word.endsWith("shes") || word.endsWith("ches") || word.endsWith("xes"))
+        if (word.endsWith("oes") || word.endsWith("sses") || word.endsWith("shes") || word.endsWith("ches")
+                || word.endsWith("xes"))
             return word.substring(0, word.length() - 2);
         return word.substring(0, word.length() - 1);
     }

@@ -11,7 +11,8 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import org.jspecify.annotations.Nullable;
 
-/// What a label may say about a diet, or why it may not. Only a dish that suits a diet may claim it; "gluten-free" also wants evidence on file.
+/// What a label may say about a diet, or why it may not. Only a dish that suits a diet may claim it; "gluten-free" also
+/// wants evidence on file.
 ///
 /// @param diet    the diet it is about
 /// @param words   how it reads on a label: `Vegan`
@@ -19,7 +20,10 @@ import org.jspecify.annotations.Nullable;
 /// @param because why not; empty where it stands
 public record Claim(Diet diet, String words, boolean stands, List<String> because) {
     private static final List<Rule> RULES = Table.read(Claim.class, "claims.txt", 4).stream()
-            .map(r -> new Rule(r.read(0, id -> Diet.named(id).orElseThrow(() -> new IllegalArgumentException("no diet " + id))), r.cell(1), r.cell(2).equals("yes"))).toList();
+            .map(r -> new Rule(
+                    r.read(0, id -> Diet.named(id).orElseThrow(() -> new IllegalArgumentException("no diet " + id))),
+                    r.cell(1), r.cell(2).equals("yes")))
+            .toList();
 
     private record Rule(Diet diet, String words, boolean wantsTest) {}
 
@@ -37,23 +41,36 @@ public record Claim(Diet diet, String words, boolean stands, List<String> becaus
 
     /// {@return every claim that labels know, with whether it stands for a dish}
     /// @param tested the newest report on its gluten, or null where none is on file
-    public static List<Claim> of(Derivation dish, RuleBook ruleBook, @Nullable Tested tested) { return RULES.stream().map(r -> of(r, dish, ruleBook, tested)).toList(); }
+    public static List<Claim> of(Derivation dish, RuleBook ruleBook, @Nullable Tested tested) {
+        return RULES.stream().map(r -> of(r, dish, ruleBook, tested)).toList();
+    }
 
     /// {@return how a claim about a diet reads on an English label, or empty where labels know none}
-    public static Optional<String> words(String diet) { return RULES.stream().filter(r -> r.diet.id().equals(diet)).map(Rule::words).findFirst(); }
+    public static Optional<String> words(String diet) {
+        return RULES.stream().filter(r -> r.diet.id().equals(diet)).map(Rule::words).findFirst();
+    }
 
     private static Claim of(Rule rule, Derivation dish, RuleBook ruleBook, @Nullable Tested tested) {
         var verdict = rule.diet.judge(dish);
-        if (verdict.answer() != Verdict.Answer.SUITS) return new Claim(rule.diet, rule.words, false, verdict.because().isEmpty() ? verdict.asks() : verdict.reasons());
+        if (verdict.answer() != Verdict.Answer.SUITS)
+            return new Claim(rule.diet, rule.words, false,
+                    verdict.because().isEmpty() ? verdict.asks() : verdict.reasons());
         var wanting = rule.wantsTest ? wanting(ruleBook, tested) : Optional.<String>empty();
         return new Claim(rule.diet, rule.words, wanting.isEmpty(), wanting.stream().toList());
     }
 
-    /// Regulation (EU) No 828/2014: 20 mg/kg at most; 21 CFR 101.91: under 20 ppm. The figure stands in the rule book's file.
+    /// Regulation (EU) No 828/2014: 20 mg/kg at most; 21 CFR 101.91: under 20 ppm. The figure stands in the rule book's
+    /// file.
     private static Optional<String> wanting(RuleBook ruleBook, @Nullable Tested tested) {
         var most = ruleBook.asks().glutenFree();
-        if (tested == null) return Optional.of("no report on file: the rule book asks for %s of gluten, shown by evidence".formatted(most.words()));
-        if (!tested.asWritten) return Optional.of("the report of %s is of the dish as it was made then".formatted(tested.on));
-        return most.allows(tested.mgPerKg) ? Optional.empty() : Optional.of("the report of %s found %s mg/kg; the rule book asks for %s".formatted(tested.on, tested.mgPerKg.toPlainString(), most.words()));
+        if (tested == null)
+            return Optional.of(
+                    "no report on file: the rule book asks for %s of gluten, shown by evidence"
+                            .formatted(most.words()));
+        if (!tested.asWritten)
+            return Optional.of("the report of %s is of the dish as it was made then".formatted(tested.on));
+        return most.allows(tested.mgPerKg) ? Optional.empty()
+                : Optional.of("the report of %s found %s mg/kg; the rule book asks for %s".formatted(tested.on,
+                        tested.mgPerKg.toPlainString(), most.words()));
     }
 }

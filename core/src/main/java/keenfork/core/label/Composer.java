@@ -28,7 +28,8 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import org.jspecify.annotations.Nullable;
 
-/// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded at use.
+/// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded
+/// at use.
 final class Composer {
     private static final double LITTLE = 0.02;
     /// a share that may be off by more than this is to be weighed
@@ -46,9 +47,12 @@ final class Composer {
     private final Set<String> within;
 
     /// what goes into the list under one name
-    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack, @Nullable Derivation other, Set<Food> foods, boolean toTaste) {}
+    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack,
+            @Nullable Derivation other, Set<Food> foods, boolean toTaste) {}
 
-    Composer(Derivation derivation, RuleBook ruleBook, Language language) { this(derivation, ruleBook, language, Set.of()); }
+    Composer(Derivation derivation, RuleBook ruleBook, Language language) {
+        this(derivation, ruleBook, language, Set.of());
+    }
 
     private Composer(Derivation derivation, RuleBook ruleBook, Language language, Set<String> around) {
         within = new HashSet<>(around);
@@ -57,7 +61,8 @@ final class Composer {
         this.ruleBook = ruleBook;
         this.language = language;
         wording = new Wording(ruleBook, language);
-        stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
+        stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream()
+                .map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
@@ -69,11 +74,16 @@ final class Composer {
             var runs = new ArrayList<>(item.runs());
             var percent = percentage(entries.get(i), entries);
             percent.ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p))));
-            items.add(new Item(entries.get(i).name, percent, runs, i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1)) && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries)), item.holds()));
+            items.add(new Item(entries.get(i).name, percent, runs,
+                    i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1))
+                            && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries)),
+                    item.holds()));
         }
         promised(entries);
         return new Statement(derivation.recipe().name(), ruleBook, language, items, said(),
-                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS).map(b -> b.substance().id()).toList(), undecided(), checks);
+                derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS)
+                        .map(b -> b.substance().id()).toList(),
+                undecided(), checks);
     }
 
     /// Lines of this dish, and of those that go into it, that leave open which of two things goes in.
@@ -87,22 +97,30 @@ final class Composer {
         return undecided;
     }
 
-    private static double weight(List<Entry> entries) { return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0, Double::sum); }
+    private static double weight(List<Entry> entries) {
+        return entries.stream().flatMap(e -> Optional.ofNullable(e.mass).stream()).map(Mass::likelyGrams).reduce(0.0,
+                Double::sum);
+    }
 
-    /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011, Article 22 and Annex VIII: by weight as used.
+    /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011,
+    /// Article 22 and Annex VIII: by weight as used.
     private Optional<Long> percentage(Entry entry, List<Entry> all) {
-        if (!ruleBook.asks().asksShares() || entry.foods.stream().noneMatch(stressed::contains)) return Optional.empty();
+        if (!ruleBook.asks().asksShares() || entry.foods.stream().noneMatch(stressed::contains))
+            return Optional.empty();
         // a pinch to taste weighs nothing that would show in a whole percent
         var without = all.stream().filter(e -> e.mass == null && !e.toTaste).map(Entry::name).toList();
         if (entry.mass == null || !without.isEmpty()) {
-            checks.add("The name speaks of %s, so its share is to be said. Weigh %s.".formatted(entry.name, String.join(", ", without)));
+            checks.add("The name speaks of %s, so its share is to be said. Weigh %s.".formatted(entry.name,
+                    String.join(", ", without)));
             return Optional.empty();
         }
         var rest = weight(all) - entry.mass.likelyGrams();
         var share = share(entry.mass.likelyGrams(), rest);
         var low = share(entry.mass.lowGrams(), rest);
         var high = share(entry.mass.highGrams(), rest);
-        if (high - low > SURE) checks.add("%d %% %s may be %d to %d: weigh it.".formatted(percent(share), entry.name, percent(low), percent(high)));
+        if (high - low > SURE)
+            checks.add("%d %% %s may be %d to %d: weigh it.".formatted(percent(share), entry.name,
+                    percent(low), percent(high)));
         return Optional.of(percent(share));
     }
 
@@ -115,10 +133,16 @@ final class Composer {
         return entry.mass != null && share(entry.mass.highGrams(), weight(all) - entry.mass.likelyGrams()) < LITTLE;
     }
 
-    /// Regulation (EU) No 1169/2011, Annex VII, A, 1: added water is listed where it is more than 5 % of the whole. Where that is not sure, it is listed.
+    /// Regulation (EU) No 1169/2011, Annex VII, A, 1: added water is listed where it is more than 5 % of the whole.
+    /// Where that is not sure, it is listed.
     private List<Entry> withoutLittleWater(List<Entry> entries) {
-        if (ruleBook.asks().waterFrom() == 0 || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste)) return entries;
-        return entries.stream().filter(e -> !e.name.equals("water") || e.mass == null || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams()) > ruleBook.asks().waterFrom() / 100.0).toList();
+        if (ruleBook.asks().waterFrom() == 0 || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste))
+            return entries;
+        return entries.stream()
+                .filter(e -> !e.name.equals("water") || e.mass == null
+                        || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams())
+                                > ruleBook.asks().waterFrom() / 100.0)
+                .toList();
     }
 
     /// A name that promises what somebody may look for, or look out for, and nothing in the dish is.
@@ -135,7 +159,9 @@ final class Composer {
         for (var i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
             var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(i), derivation.pack(line), derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null), foods(line), line.toTaste());
+            var one = new Entry(name, line.mass(), evidence(i), derivation.pack(line),
+                    derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null),
+                    foods(line), line.toTaste());
             byName.merge(name, one, Composer::together);
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
@@ -147,7 +173,8 @@ final class Composer {
         evidence.addAll(b.evidence);
         var foods = new LinkedHashSet<>(a.foods);
         foods.addAll(b.foods);
-        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence, a.pack == null ? b.pack : a.pack, a.other == null ? b.other : a.other, foods, a.toTaste && b.toTaste);
+        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence,
+                a.pack == null ? b.pack : a.pack, a.other == null ? b.other : a.other, foods, a.toTaste && b.toTaste);
     }
 
     private static Set<Food> foods(Line line) {
@@ -171,7 +198,8 @@ final class Composer {
         return heavier.mass != null && (lighter.mass == null || lighter.mass.high() > heavier.mass.low());
     }
 
-    /// The name with its allergens: in bold where the word is in the name, else in brackets behind it. A read pack opens up into its list.
+    /// The name with its allergens: in bold where the word is in the name, else in brackets behind it. A read pack
+    /// opens up into its list.
     /// @param told what was named in the list that this one stands in; what is named here is added to it
     private Item item(Entry entry, Map<String, Named> told) {
         var runs = new ArrayList<Run>();
@@ -206,14 +234,17 @@ final class Composer {
         return new Item(entry.name, Optional.empty(), runs, false, holds);
     }
 
-    /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound ingredient is followed by a list of its own.
+    /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound
+    /// ingredient is followed by a list of its own.
     private List<Item> opened(Map<String, Named> said) { return entries().stream().map(e -> item(e, said)).toList(); }
 
-    /// What is set in bold in the list, by its word: in the label's language, so a word of the English name is no stand-in for it.
+    /// What is set in bold in the list, by its word: in the label's language, so a word of the English name is no
+    /// stand-in for it.
     private Map<String, Named> emphasised(List<Evidence> evidence) {
         var words = new LinkedHashMap<String, Named>();
         for (var e : evidence)
-            if (e.certainty() == Certainty.CONTAINS) for (var named : named(e.substance())) words.put(wording.inList(named), named);
+            if (e.certainty() == Certainty.CONTAINS)
+                for (var named : named(e.substance())) words.put(wording.inList(named), named);
         return words;
     }
 
@@ -251,7 +282,9 @@ final class Composer {
             runs.add(new Run(printed, names));
             at = f.end();
             // what the maker's word says as the law wants it said needs no brackets behind it
-            for (var named : names) if (Words.key(printed).contains(Words.key(wording.inList(named)))) said.put(wording.inList(named), named);
+            for (var named : names)
+                if (Words.key(printed).contains(Words.key(wording.inList(named))))
+                    said.put(wording.inList(named), named);
         }
         if (at < list.until()) runs.add(new Run(pack.text().substring(at, list.until())));
         return runs;

@@ -21,8 +21,8 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
         words = List.copyOf(words);
     }
 
-    /// {@return what a label that was printed says otherwise than one that is printed now; under another rule book it is
-    /// held against this one in substances}
+    /// {@return what a label that was printed says otherwise than one that is printed now; under another rule book it
+    /// is held against this one in substances}
     public static Difference between(PrintedStatement printed, PrintedStatement now) {
         var missing = new ArrayList<String>();
         var gone = new ArrayList<String>();
@@ -43,10 +43,14 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
                 missing.add("%s %s. The label says only that it %s.".formatted(said, words(is), words(was)));
             else gone.add("%s %s now. The label says that it %s.".formatted(said, words(is), words(was)));
         }
-        for (var claim : printed.claims()) if (!now.claims().contains(claim)) missing.add("It claims “%s”. That does not stand any more.".formatted(Claim.words(claim).orElse(claim)));
+        for (var claim : printed.claims())
+            if (!now.claims().contains(claim))
+                missing.add(
+                        "It claims “%s”. That does not stand any more.".formatted(Claim.words(claim).orElse(claim)));
         var words = new ArrayList<String>();
         if (!printed.language().equals(now.language())) words.add("It is in another language now.");
-        if (!printed.name().equals(now.name())) words.add("It is called %s now, not %s.".formatted(now.name(), printed.name()));
+        if (!printed.name().equals(now.name()))
+            words.add("It is called %s now, not %s.".formatted(now.name(), printed.name()));
         if (!printed.ruleBook().equals(now.ruleBook())) words.add("It follows another rule book now.");
         if (!printed.readsAs(now)) words.add("The list of ingredients reads otherwise now.");
         return new Difference(missing, gone, words, byKit);
@@ -61,7 +65,9 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
         };
     }
 
-    private static String upper(String name) { return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1); }
+    private static String upper(String name) {
+        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+    }
 
     /// {@return whether the label still says what is so}
     public boolean isNone() { return missing.isEmpty() && gone.isEmpty() && words.isEmpty(); }

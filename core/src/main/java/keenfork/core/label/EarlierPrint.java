@@ -16,8 +16,8 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import org.jspecify.annotations.Nullable;
 
-/// Reads what was printed before labels were kept as documents: lines of words, `contains: milk ; nuts (almond)`. Nothing
-/// is written like this any more; paper that is out is.
+/// Reads what was printed before labels were kept as documents: lines of words, `contains: milk ; nuts (almond)`.
+/// Nothing is written like this any more; paper that is out is.
 public final class EarlierPrint {
     private static final String BETWEEN = " ; ";
     private static final Pattern ESCAPED = Pattern.compile("\\\\([\\\\;])");
@@ -34,7 +34,8 @@ public final class EarlierPrint {
     }
 
     private static GuestCard guest(Map<String, String> said) {
-        return new GuestCard(said.getOrDefault("guest", ""), said.getOrDefault("rules", ""), said.getOrDefault("avoids", ""),
+        return new GuestCard(said.getOrDefault("guest", ""), said.getOrDefault("rules", ""),
+                said.getOrDefault("avoids", ""),
                 names(said.get("eats")), names(said.get("without")), names(said.get("asks")), names(said.get("goes")));
     }
 
@@ -48,7 +49,8 @@ public final class EarlierPrint {
         levels.put(Certainty.NOT_KNOWN, all(said.get("unknown"), book));
         var beside = names(said.get("beside")).stream().map(n -> substance(n).map(Substance::id).orElse(n)).toList();
         var paper = new PrintedStatement(said.getOrDefault("name", ""), rules,
-                said.getOrDefault("language", Language.english().id()), names(said.get("claims")), levels, beside, List.of());
+                said.getOrDefault("language", Language.english().id()), names(said.get("claims")), levels, beside,
+                List.of());
         return new PrintedStatement(paper.name(), rules, paper.language(), paper.claims(), levels, beside,
                 runs(said.getOrDefault("list", ""), paper));
     }
@@ -80,7 +82,8 @@ public final class EarlierPrint {
         var runs = new ArrayList<Statement.Run>();
         var bold = false;
         for (var stretch : list.split("\\*", -1)) {
-            if (!stretch.isEmpty()) runs.add(bold ? new Statement.Run(stretch, emphasised(stretch, paper)) : new Statement.Run(stretch));
+            if (!stretch.isEmpty())
+                runs.add(bold ? new Statement.Run(stretch, emphasised(stretch, paper)) : new Statement.Run(stretch));
             bold = !bold;
         }
         return runs;
@@ -98,7 +101,8 @@ public final class EarlierPrint {
         var said = new HashMap<String, String>();
         for (var line : text.split("\n")) {
             var colon = line.indexOf(": ");
-            if (colon < 0 && !line.endsWith(":")) throw new IllegalArgumentException("no label says \"%s\"".formatted(line));
+            if (colon < 0 && !line.endsWith(":"))
+                throw new IllegalArgumentException("no label says \"%s\"".formatted(line));
             said.put(colon < 0 ? line.substring(0, line.length() - 1) : line.substring(0, colon),
                     colon < 0 ? "" : line.substring(colon + 2));
         }

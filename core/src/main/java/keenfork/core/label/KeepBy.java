@@ -13,14 +13,17 @@ import keenfork.core.recipe.PartKind;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 
-/// How long a dish keeps, chilled: as long as the part of it that keeps shortest. A start for the kitchen, which knows its own fridge; what is not read may keep shorter.
+/// How long a dish keeps, chilled: as long as the part of it that keeps shortest. A start for the kitchen, which knows
+/// its own fridge; what is not read may keep shorter.
 ///
 /// @param days     days from the day it was made, 1 or more
 /// @param because  what keeps no longer
 /// @param cautions what has to be minded
 /// @param source   where the figure comes from
 public record KeepBy(int days, String because, List<String> cautions, String source) {
-    private static final List<Rule> RULES = Table.read(KeepBy.class, "keeps.txt", 5).stream().map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, Found::parse), r.cell(3), r.cell(4))).toList();
+    private static final List<Rule> RULES = Table.read(KeepBy.class, "keeps.txt", 5).stream()
+            .map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, Found::parse), r.cell(3), r.cell(4)))
+            .toList();
 
     private record Rule(String what, int days, Found found, String caution, String source) {}
 
@@ -60,23 +63,34 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
             };
         }
 
-        private static Pattern words(String list) { return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", List.of(list.split(", ")).stream().map(Pattern::quote).toList()) + ")(?!\\p{L})"); }
+        private static Pattern words(String list) {
+            return Pattern.compile("(?iu)(?<!\\p{L})(?:"
+                    + String.join("|", List.of(list.split(", ")).stream().map(Pattern::quote).toList())
+                    + ")(?!\\p{L})");
+        }
 
         default boolean isIn(Derivation dish) {
             return switch (this) {
                 case Holds(var substances) -> holds(dish, substances);
-                case Dressing(var substances) -> IntStream.range(0, dish.recipe().parts().size()).filter(p -> dish.recipe().parts().get(p).kind() == PartKind.DRESSING).anyMatch(p -> holds(dish.ofPart(p), substances));
-                case Called(var words) -> words.matcher(dish.recipe().name()).find() || dish.recipe().parts().stream().anyMatch(p -> words.matcher(p.name()).find() || lines(p, words));
-                case Together(var one, var other) -> dish.recipe().parts().stream().anyMatch(p -> lines(p, one) && lines(p, other));
+                case Dressing(var substances) -> IntStream.range(0, dish.recipe().parts().size())
+                        .filter(p -> dish.recipe().parts().get(p).kind() == PartKind.DRESSING)
+                        .anyMatch(p -> holds(dish.ofPart(p), substances));
+                case Called(var words) -> words.matcher(dish.recipe().name()).find() || dish.recipe().parts().stream()
+                        .anyMatch(p -> words.matcher(p.name()).find() || lines(p, words));
+                case Together(var one, var other) ->
+                        dish.recipe().parts().stream().anyMatch(p -> lines(p, one) && lines(p, other));
                 case Always() -> true;
             };
         }
 
-        private static boolean lines(Part part, Pattern words) { return part.lines().stream().anyMatch(l -> words.matcher(l.text()).find()); }
+        private static boolean lines(Part part, Pattern words) {
+            return part.lines().stream().anyMatch(l -> words.matcher(l.text()).find());
+        }
 
         private static boolean holds(Derivation dish, List<String> substances) {
             var all = Substances.shipped();
-            return dish.evidence().stream().filter(e -> e.certainty() != Certainty.CONTACT).anyMatch(e -> substances.stream().anyMatch(s -> all.isUnder(e.substance(), all.get(s))));
+            return dish.evidence().stream().filter(e -> e.certainty() != Certainty.CONTACT)
+                    .anyMatch(e -> substances.stream().anyMatch(s -> all.isUnder(e.substance(), all.get(s))));
         }
     }
 
@@ -86,7 +100,9 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
     }
 
     /// {@return the shipped times, which a kitchen may set otherwise}
-    public static List<Time> times() { return RULES.stream().map(r -> new Time(r.what, r.days, r.caution, r.source)).toList(); }
+    public static List<Time> times() {
+        return RULES.stream().map(r -> new Time(r.what, r.days, r.caution, r.source)).toList();
+    }
 
     /// {@return how long a dish keeps, chilled}
     public static KeepBy of(Derivation dish) { return of(dish, Map.of()); }
@@ -94,7 +110,11 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
     /// {@return how long a dish keeps, chilled, by the kitchen's own times. The cautions stay}
     /// @param own the kitchen's own days, by what keeps so long
     public static KeepBy of(Derivation dish, Map<String, Integer> own) {
-        var found = RULES.stream().filter(r -> r.found.isIn(dish)).map(r -> own.containsKey(r.what) ? new Rule(r.what, own.get(r.what), r.found, r.caution, "the kitchen’s own time") : r).toList();
+        var found =
+                RULES.stream().filter(r -> r.found.isIn(dish))
+                        .map(r -> own.containsKey(r.what)
+                                ? new Rule(r.what, own.get(r.what), r.found, r.caution, "the kitchen’s own time") : r)
+                        .toList();
         var shortest = found.stream().min((a, b) -> Integer.compare(a.days, b.days)).orElseThrow();
         var cautions = new ArrayList<String>();
         for (var rule : found) if (!rule.caution.isEmpty()) cautions.add(rule.caution);

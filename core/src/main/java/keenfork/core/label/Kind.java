@@ -6,10 +6,14 @@ import java.util.Optional;
 
 /// A label's place of use and size.
 public enum Kind {
-    CARD("card", "Counter card", 148, 105, Of.DISH), BIG("big", "Large counter card", 210, 148, Of.DISH), TENT("tent", "Tent card, to be folded", 148, 210, Of.DISH),
-    TUB("tub", "Tub label", 100, 70, Of.PACK), ROLL("roll", "Roll label", 62, 100, Of.PACK), LARGE("large", "Large tub label", 148, 105, Of.PACK),
-    LINE("line", "Menu line with its key", 148, 52, Of.DISH), FOLDER("folder", "Allergen sheet for the folder", 148, 210, Of.FOLDER),
-    MENU("menu", "Whole menu", 210, 297, Of.MENU), GUEST("guest", "Guest’s own card", 105, 148, Of.GUESTS), GUEST_LARGE("guest-large", "Guest’s own card, large", 148, 210, Of.GUESTS);
+    CARD("card", "Counter card", 148, 105, Of.DISH), BIG("big", "Large counter card", 210, 148, Of.DISH),
+    TENT("tent", "Tent card, to be folded", 148, 210, Of.DISH),
+    TUB("tub", "Tub label", 100, 70, Of.PACK), ROLL("roll", "Roll label", 62, 100, Of.PACK),
+    LARGE("large", "Large tub label", 148, 105, Of.PACK),
+    LINE("line", "Menu line with its key", 148, 52, Of.DISH),
+    FOLDER("folder", "Allergen sheet for the folder", 148, 210, Of.FOLDER),
+    MENU("menu", "Whole menu", 210, 297, Of.MENU), GUEST("guest", "Guest’s own card", 105, 148, Of.GUESTS),
+    GUEST_LARGE("guest-large", "Guest’s own card, large", 148, 210, Of.GUESTS);
 
     private enum Of { DISH, PACK, FOLDER, MENU, GUESTS }
 
@@ -46,7 +50,8 @@ public enum Kind {
     /// {@return whether it carries the list of ingredients}
     public boolean hasList() { return of == Of.PACK || of == Of.FOLDER; }
 
-    /// {@return whether a label of this kind is of one dish alone, rather than a line on a sheet of all or a card for a guest}
+    /// {@return whether a label of this kind is of one dish alone, rather than a line on a sheet of all or a card for a
+    /// guest}
     public boolean isOfOneDish() { return of != Of.MENU && of != Of.GUESTS; }
 
     /// {@return whether it is a card for guests, of the whole menu}
@@ -55,5 +60,7 @@ public enum Kind {
     /// {@return the kinds that are of one dish}
     public static List<Kind> alone() { return ALONE; }
 
-    public static Optional<Kind> named(String id) { return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst(); }
+    public static Optional<Kind> named(String id) {
+        return Arrays.stream(values()).filter(k -> k.id.equals(id)).findFirst();
+    }
 }

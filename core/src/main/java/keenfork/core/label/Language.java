@@ -9,9 +9,11 @@ import java.util.Optional;
 import keenfork.core.food.Table;
 import keenfork.core.regime.RuleBook;
 
-/// The words of a label in one language. Languages are data: adding one is adding a file, and its name to `languages/index.txt`. What a language has no word for stays in English: nothing is left out.
+/// The words of a label in one language. Languages are data: adding one is adding a file, and its name to
+/// `languages/index.txt`. What a language has no word for stays in English: nothing is left out.
 public final class Language {
-    private static final List<Language> ALL = Table.names(Language.class, "languages/index.txt").stream().map(Language::new).toList();
+    private static final List<Language> ALL =
+            Table.names(Language.class, "languages/index.txt").stream().map(Language::new).toList();
 
     private final Map<String, String> phrases = new HashMap<>();
     private final Map<String, String> words = new HashMap<>();
@@ -34,7 +36,9 @@ public final class Language {
 
     public static Language english() { return ALL.getFirst(); }
 
-    public static Optional<Language> named(String id) { return ALL.stream().filter(l -> l.id().equalsIgnoreCase(id.strip())).findFirst(); }
+    public static Optional<Language> named(String id) {
+        return ALL.stream().filter(l -> l.id().equalsIgnoreCase(id.strip())).findFirst();
+    }
 
     /// {@return its key: `fr`}
     public String id() { return phrase("id"); }
@@ -48,12 +52,17 @@ public final class Language {
     /// @throws IllegalStateException when its file has none
     public String phrase(String key) {
         var text = phrases.get(key);
-        if (text == null) throw new IllegalStateException("%s.txt has no line \"%s = …\"".formatted(phrases.getOrDefault("id", "language"), key));
+        if (text == null)
+            throw new IllegalStateException(
+                    "%s.txt has no line \"%s = …\"".formatted(phrases.getOrDefault("id", "language"), key));
         return text;
     }
 
-    /// {@return how a sentence is worded: `contains`, `may`, `contact`, `unknown` or `beside`, with `{list}` in it. English is worded by the rule book}
-    public String sentence(String key, RuleBook ruleBook) { return phrases.containsKey(key) ? phrases.get(key) : ruleBook.word(key); }
+    /// {@return how a sentence is worded: `contains`, `may`, `contact`, `unknown` or `beside`, with `{list}` in it.
+    /// English is worded by the rule book}
+    public String sentence(String key, RuleBook ruleBook) {
+        return phrases.containsKey(key) ? phrases.get(key) : ruleBook.word(key);
+    }
 
     /// {@return whether it has a word of its own, so that what English calls it need not stand there}
     public boolean has(String english) { return words.isEmpty() || words.containsKey(english); }
@@ -61,5 +70,6 @@ public final class Language {
     /// {@return a group, a food or a claim in this language; the English word where it has none}
     public String word(String english) { return words.getOrDefault(english, english); }
 
-    @Override public String toString() { return name(); }
+    @Override
+    public String toString() { return name(); }
 }

@@ -8,10 +8,10 @@ import keenfork.core.regime.RuleBook;
 
 /// Something that a label names: a group of its rule book, or one of it.
 ///
-/// @param group  the group's key in the rule book; on a label that was printed before keys were kept, and says something
-///               that no group of the book is called, those words
-/// @param member the key of the substance; empty where the book names the group as a whole, and where nobody knows which
-///               of it is meant
+/// @param group  the group's key in the rule book; on a label that was printed before keys were kept, and says
+///               something that no group of the book is called, those words
+/// @param member the key of the substance; empty where the book names the group as a whole, and where nobody knows
+///               which of it is meant
 public record Named(String group, String member) {
     /// {@return how a rule book has a substance of one of its groups named}
     static Named of(Group group, Substance substance, RuleBook ruleBook) {

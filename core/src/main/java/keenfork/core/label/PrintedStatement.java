@@ -12,7 +12,8 @@ import java.util.stream.Stream;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 
-/// What a dish's label says, in what it names and not in words. As a document it is kept by `keenfork.format.PrintJson`.
+/// What a dish's label says, in what it names and not in words. As a document it is kept by
+/// `keenfork.format.PrintJson`.
 ///
 /// @param name     the dish
 /// @param ruleBook the key of the rule book it follows
@@ -73,8 +74,8 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     /// @param how   how surely what it names is there; empty for what stands beside the law's list
     public record Told(Optional<Certainty> how, Wording.Sentence words) {}
 
-    /// {@return what stands below the list, the surest first. Where the rule book has it so, what the list emphasises is not
-    /// said once more beside it; what it does not emphasise always is}
+    /// {@return what stands below the list, the surest first. Where the rule book has it so, what the list emphasises
+    /// is not said once more beside it; what it does not emphasise always is}
     public List<Told> told() {
         var wording = wording();
         var told = new ArrayList<Told>();
@@ -91,7 +92,8 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     /// {@return the list of ingredients in words, with its headline; empty on a label without one}
     public String listed() {
         if (list.isEmpty()) return "";
-        return "%s: %s.".formatted(wording().language().phrase("ingredients"), list.stream().map(Statement.Run::text).collect(Collectors.joining()));
+        return "%s: %s.".formatted(wording().language().phrase("ingredients"),
+                list.stream().map(Statement.Run::text).collect(Collectors.joining()));
     }
 
     /// {@return all that it says, as one text}
@@ -139,9 +141,10 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
         return List.copyOf(all);
     }
 
-    /// A mark of all that the law wants said; what stands beside its list is not part of it. It is made of words, so that
-    /// reports that were filed under it go on holding.
-    @Override public String fingerprint() {
+    /// A mark of all that the law wants said; what stands beside its list is not part of it. It is made of words, so
+    /// that reports that were filed under it go on holding.
+    @Override
+    public String fingerprint() {
         var words = new Wording(RuleBook.named(ruleBook).orElse(RuleBook.uk()), Language.english());
         var text = new StringBuilder("name: %s\nrules: %s\n".formatted(line(name), ruleBook));
         if (!language.equals(Language.english().id())) text.append("language: ").append(language).append('\n');

@@ -5,7 +5,8 @@ import java.util.Optional;
 
 /// What labels are printed on: their own size from a roll, or cut from a sheet.
 public enum Sheet {
-    OWN("own", "their own size", 0, 0), A4("a4", "A4 sheets, to be cut", 210, 297), LETTER("letter", "Letter sheets, to be cut", 215.9, 279.4);
+    OWN("own", "their own size", 0, 0), A4("a4", "A4 sheets, to be cut", 210, 297),
+    LETTER("letter", "Letter sheets, to be cut", 215.9, 279.4);
 
     /// no printer reaches closer to the edge, mm; common practice
     private static final double EDGE = 3;
@@ -39,9 +40,12 @@ public enum Sheet {
 
     public String words() { return words; }
 
-    public static Optional<Sheet> named(String id) { return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst(); }
+    public static Optional<Sheet> named(String id) {
+        return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
+    }
 
-    /// {@return how labels of a kind stand on it: upright or on its side, whichever takes more; upright where both take as many. A kind that fills the sheet within its edges takes the whole of it}
+    /// {@return how labels of a kind stand on it: upright or on its side, whichever takes more; upright where both take
+    /// as many. A kind that fills the sheet within its edges takes the whole of it}
     public Layout of(Kind kind) {
         if (this == OWN) return new Layout(kind.width(), kind.height(), 1, 1, 0, 0);
         var upright = layout(kind, width, height);
@@ -55,6 +59,7 @@ public enum Sheet {
         // what is as wide as the sheet itself has its own margins
         if (columns == 0 && kind.width() <= width) columns = 1;
         if (rows == 0 && kind.height() <= height) rows = 1;
-        return new Layout(width, height, columns, rows, (width - columns * kind.width()) / 2, (height - rows * kind.height()) / 2);
+        return new Layout(width, height, columns, rows, (width - columns * kind.width()) / 2,
+                (height - rows * kind.height()) / 2);
     }
 }

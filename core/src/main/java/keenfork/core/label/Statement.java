@@ -10,8 +10,8 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 
-/// What a label must say of a dish under a rule book: what is in its list, and what is named below it, how surely. Words
-/// are put to it by [Wording].
+/// What a label must say of a dish under a rule book: what is in its list, and what is named below it, how surely.
+/// Words are put to it by [Wording].
 ///
 /// @param name        the dish
 /// @param ruleBook    the rule book in force
@@ -64,7 +64,8 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
 
     static Map<Certainty, List<Named>> levels(Map<Certainty, List<Named>> said) {
         var levels = new EnumMap<Certainty, List<Named>>(Certainty.class);
-        for (var certainty : Certainty.values()) levels.put(certainty, List.copyOf(said.getOrDefault(certainty, List.of())));
+        for (var certainty : Certainty.values())
+            levels.put(certainty, List.copyOf(said.getOrDefault(certainty, List.of())));
         return Collections.unmodifiableMap(levels);
     }
 
@@ -80,8 +81,8 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     /// {@return what is named so surely}
     public List<Named> said(Certainty certainty) { return said.getOrDefault(certainty, List.of()); }
 
-    /// {@return what must be known before packed food goes out: what may be there and nobody can tell, and what is surely
-    /// there of which the law wants it said which}
+    /// {@return what must be known before packed food goes out: what may be there and nobody can tell, and what is
+    /// surely there of which the law wants it said which}
     public List<Named> open() {
         var open = new ArrayList<>(said(Certainty.NOT_KNOWN));
         for (var named : said(Certainty.CONTAINS)) if (named.isOpen(ruleBook) && !open.contains(named)) open.add(named);

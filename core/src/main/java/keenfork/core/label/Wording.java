@@ -10,7 +10,8 @@ import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 
-/// Puts what a label names into words: those of its rule book, in its language. This is the one place where that is done.
+/// Puts what a label names into words: those of its rule book, in its language. This is the one place where that is
+/// done.
 ///
 /// @param ruleBook whose groups are named
 /// @param language in which they are
@@ -24,8 +25,8 @@ public record Wording(RuleBook ruleBook, Language language) {
         public String text() { return before + " " + names + after; }
     }
 
-    /// {@return groups in words, each once: `nuts (almond, cashew)`. Where one of them is known and another is not, both are
-    /// said: `nuts (almond, others)`}
+    /// {@return groups in words, each once: `nuts (almond, cashew)`. Where one of them is known and another is not,
+    /// both are said: `nuts (almond, others)`}
     public List<String> names(List<Named> all) {
         var groups = new LinkedHashMap<String, List<Named>>();
         for (var named : all) groups.computeIfAbsent(named.group(), _ -> new ArrayList<>()).add(named);

@@ -6,7 +6,8 @@ package keenfork.core.measure;
 /// @param high most, in `unit`, not below `low`
 public record Amount(Fraction low, Fraction high, Unit unit) {
     public Amount {
-        if (low.compareTo(high) > 0) throw new IllegalArgumentException("an amount rises from low to high: %s to %s".formatted(low, high));
+        if (low.compareTo(high) > 0)
+            throw new IllegalArgumentException("an amount rises from low to high: %s to %s".formatted(low, high));
     }
 
     public static Amount of(long number, Unit unit) {

@@ -14,11 +14,13 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     public static final Fraction ONE = new Fraction(1, 1);
     private static final long MOST = 1_000_000;
     /// the whole numbers that recipes are full of
-    private static final Fraction[] WHOLE = LongStream.rangeClosed(0, 1000).mapToObj(n -> new Fraction(n, 1)).toArray(Fraction[]::new);
+    private static final Fraction[] WHOLE =
+            LongStream.rangeClosed(0, 1000).mapToObj(n -> new Fraction(n, 1)).toArray(Fraction[]::new);
 
     public Fraction {
         if (top < 0 || bottom < 1)
-            throw new IllegalArgumentException("a fraction is 0 or more over 1 or more, not %d/%d".formatted(top, bottom));
+            throw new IllegalArgumentException(
+                    "a fraction is 0 or more over 1 or more, not %d/%d".formatted(top, bottom));
         if (bottom != 1) {
             var divisor = gcd(top, bottom);
             top /= divisor;
@@ -47,7 +49,9 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
     /// small enough that products of two stay within a long; nearly all that cooks write is
     private boolean isSmall() { return top < 1 << 30 && bottom < 1 << 30; }
 
-    private static Fraction small(long top, long bottom) { return top / bottom >= MOST ? of(MOST) : new Fraction(top, bottom); }
+    private static Fraction small(long top, long bottom) {
+        return top / bottom >= MOST ? of(MOST) : new Fraction(top, bottom);
+    }
 
     private static long gcd(long a, long b) {
         while (b != 0) {
@@ -71,7 +75,8 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
         return BigDecimal.valueOf(top).divide(BigDecimal.valueOf(bottom), MathContext.DECIMAL64);
     }
 
-    @Override public int compareTo(Fraction other) {
+    @Override
+    public int compareTo(Fraction other) {
         if (isSmall() && other.isSmall()) return Long.compare(top * other.bottom, other.top * bottom);
         return BigInteger.valueOf(top).multiply(BigInteger.valueOf(other.bottom))
                 .compareTo(BigInteger.valueOf(other.top).multiply(BigInteger.valueOf(bottom)));

@@ -19,7 +19,8 @@ public record Mass(long low, long likely, long high) {
 
     public Mass {
         if (low < 0 || likely < low || high < likely)
-            throw new IllegalArgumentException("mass limits must rise from 0: %d, %d, %d µg".formatted(low, likely, high));
+            throw new IllegalArgumentException(
+                    "mass limits must rise from 0: %d, %d, %d µg".formatted(low, likely, high));
     }
 
     /// A mass from grams, each rounded half up to a whole microgram and held to a tonne at most.
@@ -33,7 +34,8 @@ public record Mass(long low, long likely, long high) {
     }
 
     private static long micrograms(BigDecimal grams) {
-        if (grams.scale() >= 0 && grams.scale() <= 6 && grams.precision() <= FEW) return grams.unscaledValue().longValue() * TENS[6 - grams.scale()];
+        if (grams.scale() >= 0 && grams.scale() <= 6 && grams.precision() <= FEW)
+            return grams.unscaledValue().longValue() * TENS[6 - grams.scale()];
         var micrograms = grams.scaleByPowerOfTen(6).setScale(0, RoundingMode.HALF_UP);
         return micrograms.precision() > 13 ? MOST : Math.min(MOST, micrograms.longValueExact());
     }
@@ -65,7 +67,5 @@ public record Mass(long low, long likely, long high) {
     public double highGrams() { return high / 1e6; }
 
     /// True when low and high differ by more than a hundredth of the likely figure.
-    public boolean isRange() {
-        return high - low > likely / 100;
-    }
+    public boolean isRange() { return high - low > likely / 100; }
 }

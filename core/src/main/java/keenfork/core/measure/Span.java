@@ -18,7 +18,8 @@ public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
         return switch (figures.length) {
             case 1 -> new Span(figure(figures[0]), figure(figures[0]), figure(figures[0]));
             case 3 -> new Span(figure(figures[0]), figure(figures[1]), figure(figures[2]));
-            default -> throw new IllegalArgumentException("\"%s\" is not one figure, nor low-likely-high".formatted(text));
+            default ->
+                    throw new IllegalArgumentException("\"%s\" is not one figure, nor low-likely-high".formatted(text));
         };
     }
 
@@ -35,7 +36,8 @@ public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
         var from = least.decimal();
         if (least.equals(most)) return Mass.ofGrams(from.multiply(low), from.multiply(likely), from.multiply(high));
         var to = most.decimal();
-        return Mass.ofGrams(from.multiply(low), from.add(to).divide(BigDecimal.TWO, MathContext.DECIMAL64).multiply(likely), to.multiply(high));
+        return Mass.ofGrams(from.multiply(low),
+                from.add(to).divide(BigDecimal.TWO, MathContext.DECIMAL64).multiply(likely), to.multiply(high));
     }
 
     public Span times(BigDecimal factor) {
@@ -44,7 +46,8 @@ public record Span(BigDecimal low, BigDecimal likely, BigDecimal high) {
 
     /// The same, each figure rounded half up to so many decimal places.
     public Span times(BigDecimal factor, int places) {
-        return new Span(low.multiply(factor).setScale(places, RoundingMode.HALF_UP), likely.multiply(factor).setScale(places, RoundingMode.HALF_UP),
+        return new Span(low.multiply(factor).setScale(places, RoundingMode.HALF_UP),
+                likely.multiply(factor).setScale(places, RoundingMode.HALF_UP),
                 high.multiply(factor).setScale(places, RoundingMode.HALF_UP));
     }
 }

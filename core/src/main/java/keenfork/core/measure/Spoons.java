@@ -7,13 +7,15 @@ public final class Spoons {
 
     private Spoons() {}
 
-    /// {@return so many ml in cups, tbsp or tsp, such as `2½ tbsp`; with the true share where rounding moves it by over 5 %}
+    /// {@return so many ml in cups, tbsp or tsp, such as `2½ tbsp`; with the true share where rounding moves it by over
+    /// 5 %}
     public static String of(double millilitres, Volumes volumes) {
         var cup = volumes.millilitres(Unit.CUP).doubleValue();
         var tbsp = volumes.millilitres(Unit.TBSP).doubleValue();
         var tsp = volumes.millilitres(Unit.TSP).doubleValue();
         if (millilitres >= cup / 2) return written(millilitres, cup, 4, "cup");
-        if (millilitres >= tbsp || Math.round(millilitres / tsp * 2) * tsp / 2 >= tbsp) return written(millilitres, tbsp, 2, "tbsp");
+        if (millilitres >= tbsp || Math.round(millilitres / tsp * 2) * tsp / 2 >= tbsp)
+            return written(millilitres, tbsp, 2, "tbsp");
         return written(millilitres, tsp, millilitres >= tsp ? 2 : millilitres >= tsp / 4 ? 4 : 8, "tsp");
     }
 

@@ -4,8 +4,9 @@ import java.math.BigDecimal;
 import java.util.Locale;
 import java.util.Optional;
 
-/// A convention of kitchen volumes, in ml. US: the gallon of 231 cubic inches, the inch of 25.4 mm exactly (1959 yard and pound
-/// agreement). Imperial: the gallon of 4.54609 l (UK Weights and Measures Act 1985). Metric and Australian spoons: common practice.
+/// A convention of kitchen volumes, in ml. US: the gallon of 231 cubic inches, the inch of 25.4 mm exactly (1959 yard
+/// and pound agreement). Imperial: the gallon of 4.54609 l (UK Weights and Measures Act 1985). Metric and Australian
+/// spoons: common practice.
 public enum Volumes {
     METRIC("5", "15", "250", "28.4130625"),
     US("4.92892159375", "14.78676478125", "236.5882365", "29.5735295625"),

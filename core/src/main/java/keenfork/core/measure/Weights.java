@@ -2,7 +2,8 @@ package keenfork.core.measure;
 
 import java.math.BigDecimal;
 
-/// Grams in the units of weight. The pound is 453.59237 g exactly, the ounce a sixteenth (1959 yard and pound agreement).
+/// Grams in the units of weight. The pound is 453.59237 g exactly, the ounce a sixteenth (1959 yard and pound
+/// agreement).
 public final class Weights {
     private static final long GRAMS_IN_KILOGRAM = 1_000;
     private static final long MOST_GRAMS = Mass.MOST / 1_000_000;
@@ -29,7 +30,8 @@ public final class Weights {
         var high = amount.high();
         var whole = amount.unit() == Unit.G ? 1 : amount.unit() == Unit.KG ? GRAMS_IN_KILOGRAM : 0;
         // nearly every weight is in whole grams or kilograms
-        if (whole > 0 && low.bottom() == 1 && low.equals(high)) return Mass.ofGrams(Math.min(low.top() * whole, MOST_GRAMS));
+        if (whole > 0 && low.bottom() == 1 && low.equals(high))
+            return Mass.ofGrams(Math.min(low.top() * whole, MOST_GRAMS));
         var grams = grams(amount.unit());
         return new Span(grams, grams, grams).grams(low, high);
     }

@@ -12,8 +12,10 @@ final class Allergens {
         var reading = Foods.shipped().packWords().read(item);
         if (reading.matches().isEmpty() || !reading.unread().isEmpty()) return false;
         for (var match : reading.matches())
-            if (!(match.meaning() instanceof Meaning.OfSubstances(var s) && !s.isEmpty()) && !(match.meaning() instanceof Meaning.OfFood(var food) && !food.holds().isEmpty())
-                    && !(match.meaning() instanceof Meaning.Vague)) return false;
+            if (!(match.meaning() instanceof Meaning.OfSubstances(var s) && !s.isEmpty())
+                    && !(match.meaning() instanceof Meaning.OfFood(var food) && !food.holds().isEmpty())
+                    && !(match.meaning() instanceof Meaning.Vague))
+                return false;
         return true;
     }
 }

@@ -10,7 +10,8 @@ import java.util.List;
 /// @param findings       what it says is in it or may be in it, in the order of the text
 /// @param vague          words that hide something, with the question to ask
 /// @param contradictions where it says two things at once; the worse reading stands
-public record Declaration(String text, Law law, List<Finding> findings, List<VagueTerm> vague, List<String> contradictions) {
+public record Declaration(String text, Law law, List<Finding> findings, List<VagueTerm> vague,
+        List<String> contradictions) {
     /// longest text that is read, in characters; what stands after it is a question
     static final int LONGEST = 20_000;
 
@@ -20,7 +21,8 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Vag
         contradictions = List.copyOf(contradictions);
     }
 
-    /// Where the list of ingredients stands in the text: after its heading, up to the first sentence that is no part of it.
+    /// Where the list of ingredients stands in the text: after its heading, up to the first sentence that is no part of
+    /// it.
     ///
     /// @param from  first character, from 0
     /// @param until last character, exclusive
@@ -32,7 +34,9 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Vag
     public static Declaration read(String text, Law law) {
         var reader = new DeclarationReader(text.length() > LONGEST ? text.substring(0, LONGEST) : text);
         reader.read();
-        if (text.length() > LONGEST) reader.unread(LONGEST - 1, LONGEST, "The declaration is longer than %,d characters. What else does it say?".formatted(LONGEST));
+        if (text.length() > LONGEST)
+            reader.unread(LONGEST - 1, LONGEST,
+                    "The declaration is longer than %,d characters. What else does it say?".formatted(LONGEST));
         reader.findings.sort(Comparator.comparingInt(Finding::start).thenComparing(f -> f.substance().id()));
         return new Declaration(text, law, reader.findings, reader.vague, reader.contradictions());
     }

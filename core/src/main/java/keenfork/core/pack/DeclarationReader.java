@@ -65,7 +65,8 @@ final class DeclarationReader {
             var c = text.charAt(at);
             if (Tone.isOpen(c)) depth++;
             if (Tone.isClose(c)) depth = Math.max(0, depth - 1);
-            if (depth == 0 && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
+            if (depth == 0
+                    && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
                 term(start, at, path);
                 start = at + 1;
             }
@@ -74,7 +75,8 @@ final class DeclarationReader {
     }
 
     private boolean isDecimal(int comma) {
-        return comma > 0 && comma + 1 < text.length() && Character.isDigit(text.charAt(comma - 1)) && Character.isDigit(text.charAt(comma + 1));
+        return comma > 0 && comma + 1 < text.length() && Character.isDigit(text.charAt(comma - 1))
+                && Character.isDigit(text.charAt(comma + 1));
     }
 
     private record Inner(int from, int to) {}
@@ -103,17 +105,20 @@ final class DeclarationReader {
             else head(text.substring(inner.from, inner.to), inner.from, below, false);
         }
         nested--;
-        var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
+        var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before
+                || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
         head(head.toString(), from, below, opensUp);
     }
 
     private boolean opensUp(Inner inner) {
         var inside = text.substring(inner.from, inner.to);
-        return inside.chars().filter(Character::isLetter).count() > 2 || BARE_NUMBER.matcher(inside.split(",")[0]).matches();
+        return inside.chars().filter(Character::isLetter).count() > 2
+                || BARE_NUMBER.matcher(inside.split(",")[0]).matches();
     }
 
     private static boolean namesFood(String words) {
-        return !Foods.shipped().packWords().read(words).matches().isEmpty() || BARE_NUMBER.matcher(words.split(",")[0]).matches();
+        return !Foods.shipped().packWords().read(words).matches().isEmpty()
+                || BARE_NUMBER.matcher(words.split(",")[0]).matches();
     }
 
     /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}
@@ -128,7 +133,8 @@ final class DeclarationReader {
         var colon = headline(head);
         var numbers = numbers(head, path);
         for (var match : phrase.matches()) {
-            var explained = opensUp || colon >= match.end() && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
+            var explained = opensUp || colon >= match.end()
+                    && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
             match(match, head, offset, path, explained);
         }
         for (var number : numbers) match(number, head, offset, path, opensUp);
@@ -139,18 +145,23 @@ final class DeclarationReader {
     private static List<Match> numbers(String head, List<String> path) {
         var found = new ArrayList<Match>();
         var numbers = E_NUMBER.matcher(head);
-        while (numbers.find()) found.add(new Match(numbers.group(), Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()));
+        while (numbers.find())
+            found.add(new Match(numbers.group(),
+                    Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()));
         var bare = path.isEmpty() ? null : BARE_NUMBER.matcher(head);
         if (found.isEmpty() && bare != null && bare.matches())
-            Foods.shipped().listedAdditive(Integer.parseInt(bare.group(1))).ifPresent(m -> found.add(new Match(bare.group(1), m, bare.start(1), bare.end(1))));
+            Foods.shipped().listedAdditive(Integer.parseInt(bare.group(1)))
+                    .ifPresent(m -> found.add(new Match(bare.group(1), m, bare.start(1), bare.end(1))));
         return found;
     }
 
     /// The words of a term that are not known; a sentence of general English that names nothing to eat has none.
     private static List<Phrase.Unknown> unknown(Phrase phrase, String head) {
-        var unknown = phrase.unknown().stream().filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !LatinName.holds(head, w.word())).toList();
+        var unknown = phrase.unknown().stream()
+                .filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !LatinName.holds(head, w.word())).toList();
         var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= SENTENCE;
-        return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList() : unknown;
+        return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList()
+                : unknown;
     }
 
     private void unknown(Phrase.Unknown unknown, int offset) {
@@ -159,12 +170,17 @@ final class DeclarationReader {
         var end = offset + word.end();
         if (tones[start] == Tone.NEGATED || tones[start] == Tone.PAST) return;
         var resembled = unknown.resembles();
-        if (!resembled.isEmpty()) vague.add(new VagueTerm(word.text(), resembled, question(word.text()), start, end, true));
-        if (stressesByCapitals && isStressed(word.text())) vague.add(new VagueTerm(word.text(), List.of(Substances.shipped().anything()), question(word.text()), start, end, true));
+        if (!resembled.isEmpty())
+            vague.add(new VagueTerm(word.text(), resembled, question(word.text()), start, end, true));
+        if (stressesByCapitals && isStressed(word.text()))
+            vague.add(new VagueTerm(word.text(),
+                    List.of(Substances.shipped().anything()), question(word.text()), start, end, true));
         else if (resembled.isEmpty()) unread(start, end, question(word.text()));
     }
 
-    private static boolean isStressed(String word) { return word.length() > 3 && word.equals(word.toUpperCase(java.util.Locale.ROOT)); }
+    private static boolean isStressed(String word) {
+        return word.length() > 3 && word.equals(word.toUpperCase(java.util.Locale.ROOT));
+    }
 
     private static String question(String word) {
         var near = Foods.shipped().near(word);
@@ -173,7 +189,8 @@ final class DeclarationReader {
     }
 
     void unread(int start, int end, String question) {
-        vague.add(new VagueTerm(text.substring(start, end), List.of(Substances.shipped().anything()), question, start, end));
+        vague.add(new VagueTerm(text.substring(start, end), List.of(Substances.shipped().anything()), question, start,
+                end));
     }
 
     private void match(Match match, String head, int offset, List<String> path, boolean explained) {
@@ -186,33 +203,39 @@ final class DeclarationReader {
             return;
         }
         switch (match.meaning()) {
-            case Meaning.OfSubstances(var substances) -> found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
+            case Meaning.OfSubstances(var substances) ->
+                    found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
                 else food(food, match, head, path, tone, start, end);
             }
             case Meaning.Vague(var suspects, var question) -> {
-                if (!explained && tone == Tone.IN) vague.add(new VagueTerm(match.text(), suspects, question, start, end));
+                if (!explained && tone == Tone.IN)
+                    vague.add(new VagueTerm(match.text(), suspects, question, start, end));
             }
         }
     }
 
-    /// What opens up is told by what stands in its brackets, but for what its own name says: milk chocolate holds milk, whatever is listed.
+    /// What opens up is told by what stands in its brackets, but for what its own name says: milk chocolate holds milk,
+    /// whatever is listed.
     private static List<Substance> saidByName(Food food, Match match) {
         var tree = Substances.shipped();
-        var said = Words.of(match.text()).stream().flatMap(w -> Foods.shipped().packWords().read(w.text()).matches().stream()).flatMap(m -> switch (m.meaning()) {
-            case Meaning.OfSubstances(var substances) -> substances.stream();
-            case Meaning.OfFood(var part) when !part.isCompound() -> part.holds().stream();
-            case Meaning.OfFood _, Meaning.Vague _ -> Stream.<Substance>empty();
-        }).toList();
-        return food.holds().stream().filter(s -> said.stream().anyMatch(w -> tree.isUnder(s, w) || tree.isUnder(w, s))).toList();
+        var said = Words.of(match.text()).stream()
+                .flatMap(w -> Foods.shipped().packWords().read(w.text()).matches().stream())
+                .flatMap(m -> switch (m.meaning()) {
+                    case Meaning.OfSubstances(var substances) -> substances.stream();
+                    case Meaning.OfFood(var part) when !part.isCompound() -> part.holds().stream();
+                    case Meaning.OfFood _,Meaning.Vague _ -> Stream.<Substance>empty();
+                }).toList();
+        return food.holds().stream().filter(s -> said.stream().anyMatch(w -> tree.isUnder(s, w) || tree.isUnder(w, s)))
+                .toList();
     }
 
     private void denied(Match match) {
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) -> substances.forEach(s -> denied.putIfAbsent(s, match.text()));
             case Meaning.OfFood(var food) -> food.holds().forEach(s -> denied.putIfAbsent(s, match.text()));
-            case Meaning.Vague _ -> { }
+            case Meaning.Vague _ -> {}
         }
     }
 
@@ -220,12 +243,14 @@ final class DeclarationReader {
         found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, start, end);
         if (tone == Tone.IN && !food.sometimes().isEmpty())
             vague.add(new VagueTerm(text.substring(start, end), food.sometimes(),
-                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start, end));
+                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start,
+                    end));
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {
         for (var s : substances)
-            findings.add(new Finding(s, tone == Tone.MAY ? Finding.Says.MAY : Finding.Says.IN, assumed, path, start, end));
+            findings.add(
+                    new Finding(s, tone == Tone.MAY ? Finding.Says.MAY : Finding.Says.IN, assumed, path, start, end));
     }
 
     /// Where it says two things at once, in words. Nothing is taken away for it: the worse reading stands.
@@ -235,11 +260,13 @@ final class DeclarationReader {
         var found = new LinkedHashSet<String>();
         if (Tone.claimsVegan(text))
             for (var f : in)
-                if (tree.ofAnimals().stream().anyMatch(animal -> tree.isUnder(f.substance(), animal))) found.add("It says vegan, and it holds %s.".formatted(words(f)));
+                if (tree.ofAnimals().stream().anyMatch(animal -> tree.isUnder(f.substance(), animal)))
+                    found.add("It says vegan, and it holds %s.".formatted(words(f)));
         denied.forEach((claimed, words) -> {
             for (var f : in)
                 // gluten-free oats are what the law calls them (Regulation (EU) No 828/2014)
-                if (tree.isUnder(f.substance(), claimed) && !f.substance().id().equals("oats")) found.add("It says it is free from %s, and it holds %s.".formatted(words, words(f)));
+                if (tree.isUnder(f.substance(), claimed) && !f.substance().id().equals("oats"))
+                    found.add("It says it is free from %s, and it holds %s.".formatted(words, words(f)));
         });
         return List.copyOf(found);
     }

@@ -10,7 +10,8 @@ import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 
-/// Forms of an allergen that a law exempts, where the pack tells the source beside them: "maltodextrin (wheat)", "tocopherols from soya".
+/// Forms of an allergen that a law exempts, where the pack tells the source beside them: "maltodextrin (wheat)",
+/// "tocopherols from soya".
 final class ExemptForm {
     private static final Map<String, Map<Substance, Substance>> HELD = read();
 

@@ -3,11 +3,13 @@ package keenfork.core.pack;
 import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon;
 
-/// The name of a species as science writes it: a genus with a capital, a species without. Behind the food's own name it says nothing new.
+/// The name of a species as science writes it: a genus with a capital, a species without. Behind the food's own name it
+/// says nothing new.
 final class LatinName {
     private static final String ENDING = "(?:us|a|um|is|ii|i|ae|ensis|ens|os|or|ax|ix|es|on|ar|as|oides)";
     private static final Pattern SPECIES = Pattern.compile("\\b[A-Z][a-z]{3,}\\s+[a-z]{3,}" + ENDING + "\\b");
-    private static final Pattern ALONE = Pattern.compile("\\s*[A-Z](?:[a-z]{2,}|\\.)\\s+[a-z]{3,}(?:\\s+[a-z]{3,})?\\s*");
+    private static final Pattern ALONE =
+            Pattern.compile("\\s*[A-Z](?:[a-z]{2,}|\\.)\\s+[a-z]{3,}(?:\\s+[a-z]{3,})?\\s*");
 
     private LatinName() {}
 

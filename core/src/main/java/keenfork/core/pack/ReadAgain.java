@@ -10,7 +10,8 @@ public record ReadAgain(int days) {
     public static final ReadAgain USUAL = new ReadAgain(180);
 
     public ReadAgain {
-        if (days < 1) throw new IllegalArgumentException("a pack is read again after 1 day or more, not %d".formatted(days));
+        if (days < 1)
+            throw new IllegalArgumentException("a pack is read again after 1 day or more, not %d".formatted(days));
     }
 
     /// {@return the last day on which a pack that was read on a date is relied on}

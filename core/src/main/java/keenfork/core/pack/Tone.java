@@ -6,39 +6,49 @@ import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Table;
 
-/// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before them.
+/// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before
+/// them. What stands in the past (storage, origin, nutrition) names no allergen: it is read past.
 enum Tone {
-    IN, MAY, NEGATED,
-    /// storage, origin, nutrition: what names no allergen there is read past
-    PAST;
+    IN, MAY, NEGATED, PAST;
 
-    private static final int LETTERS_OF_ANY_CASE = Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
+    private static final int LETTERS_OF_ANY_CASE =
+            Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
     private static final Pattern BOILERPLATE = Pattern.compile(
             "for allergens,?\\s*(including|incl\\.?)?[^.;]{0,60}?(see|refer)[^.;]{0,60}", Pattern.CASE_INSENSITIVE);
     private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
-    /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was packed in
-    private static final Pattern PHRASES = Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
-            held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
+    /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was
+    /// packed in
+    private static final Pattern PHRASES =
+            Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
+                    held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
-    private static final Pattern X_FREE = Pattern.compile("\\p{L}+[- ]free\\b(?![- ]?(?:from|range|flow|roaming))|\\p{L}{3,}frei(?:e[rsnm]?)?\\b", LETTERS_OF_ANY_CASE);
+    private static final Pattern X_FREE =
+            Pattern.compile("\\p{L}+[- ]free\\b(?![- ]?(?:from|range|flow|roaming))|\\p{L}{3,}frei(?:e[rsnm]?)?\\b",
+                    LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
     private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)no (?:added|artificial)[^,.;]{0,40}$");
     /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
-    private static final Pattern OF_ONE_THING = Pattern.compile("(?iu)no added|no artificial|without|sans|ohne|sin|senza|non[- ]");
+    private static final Pattern OF_ONE_THING =
+            Pattern.compile("(?iu)no added|no artificial|without|sans|ohne|sin|senza|non[- ]");
     private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:and|or|nor|&|et|ou|und|oder|y|o|e)\\s");
-    private static final Pattern GOES_ON = Pattern.compile("(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,|\\s)*\\s*");
+    private static final Pattern GOES_ON = Pattern.compile(
+            "(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,"
+                    + "|\\s)*\\s*");
 
     private static String held(String tone) {
-        return String.join("|", HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());
+        return String.join("|",
+                HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());
     }
 
     static boolean claimsVegan(String text) { return VEGAN.matcher(text).find(); }
 
     /// {@return whether what is denied at a place is a promise that it is not in it at all}
-    static boolean isClaim(String text, int at) { return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find(); }
+    static boolean isClaim(String text, int at) {
+        return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find();
+    }
 
     private record Phrase(Tone tone, boolean unfree, int start, int end) {}
 
@@ -66,7 +76,8 @@ enum Tone {
     private static void denyWhatIsFree(String text, Tone[] tones, boolean[] unfree) {
         var free = X_FREE.matcher(text);
         while (free.find()) {
-            var denied = unfree[free.start()] || NOT.matcher(text.substring(Math.max(0, free.start() - 12), free.start())).find();
+            var denied = unfree[free.start()]
+                    || NOT.matcher(text.substring(Math.max(0, free.start() - 12), free.start())).find();
             Arrays.fill(tones, free.start(), free.end(), denied ? MAY : NEGATED);
         }
     }
@@ -76,7 +87,8 @@ enum Tone {
         var matcher = PHRASES.matcher(text);
         while (matcher.find()) {
             var unfree = matcher.group("unfree") != null;
-            var tone = unfree || matcher.group("may") != null ? MAY : matcher.group("past") != null ? PAST : matcher.group("negated") != null ? NEGATED : IN;
+            var tone = unfree || matcher.group("may") != null ? MAY
+                    : matcher.group("past") != null ? PAST : matcher.group("negated") != null ? NEGATED : IN;
             phrases.add(new Phrase(tone, unfree, matcher.start(), matcher.end()));
         }
         // "produced on a line that contains nuts": the precaution stands, whatever verb follows it in the same sentence
@@ -89,8 +101,9 @@ enum Tone {
         return phrases;
     }
 
-    /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next comma, or to the end of
-    /// its sentence where all that follows is a list of allergens joined by "and": "free from milk, egg and soya".
+    /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next
+    /// comma, or to the end of its sentence where all that follows is a list of allergens joined by "and": "free from
+    /// milk, egg and soya".
     private static int reach(String text, Phrase phrase) {
         var depth = 0;
         var firstComma = -1;
@@ -107,18 +120,21 @@ enum Tone {
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
         if (firstComma < 0) return end;
-        var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt() && isListOfAllergens(text.substring(phrase.end, end));
+        var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
+                && isListOfAllergens(text.substring(phrase.end, end));
         return isList ? end : firstComma;
     }
 
     private static boolean isListOfAllergens(String list) {
         var last = list.substring(list.lastIndexOf(',') + 1);
         if (!AND_WORD.matcher(last).find()) return false;
-        for (var item : list.split(",|" + AND_WORD.pattern())) if (!item.isBlank() && !Allergens.areAllOf(item)) return false;
+        for (var item : list.split(",|" + AND_WORD.pattern()))
+            if (!item.isBlank() && !Allergens.areAllOf(item)) return false;
         return true;
     }
 
-    private static final Pattern HEADING = Pattern.compile("(?iu)^\\s*(?:ingredients?|ingrédients?|zutaten|ingredientes|ingredienti)\\s*:\\s*");
+    private static final Pattern HEADING =
+            Pattern.compile("(?iu)^\\s*(?:ingredients?|ingrédients?|zutaten|ingredientes|ingredienti)\\s*:\\s*");
 
     static Declaration.Stretch list(String text) {
         var heading = HEADING.matcher(text);
@@ -129,13 +145,15 @@ enum Tone {
                 until = phrase.start;
                 break;
             }
-        while (until > from && (Character.isWhitespace(text.charAt(until - 1)) || text.charAt(until - 1) == '.')) until--;
+        while (until > from && (Character.isWhitespace(text.charAt(until - 1)) || text.charAt(until - 1) == '.'))
+            until--;
         return new Declaration.Stretch(from, until);
     }
 
     private static boolean startsSentence(String text, int at) {
         var before = text.substring(0, at).stripTrailing();
-        return before.isEmpty() || before.endsWith(".") || before.endsWith(";") || text.substring(before.length(), at).contains("\n");
+        return before.isEmpty() || before.endsWith(".") || before.endsWith(";")
+                || text.substring(before.length(), at).contains("\n");
     }
 
     static boolean isFullStop(String text, int at) {

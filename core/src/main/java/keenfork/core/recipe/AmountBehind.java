@@ -33,7 +33,8 @@ final class AmountBehind {
 
     /// The amount behind the food: "butter 50g", "eggs x 3", "lemons (2)", "Red onion, 1 large, finely chopped", "lemon
     /// juice (from 1 lemon)".
-    @Nullable Measure read(String text) {
+    @Nullable
+    Measure read(String text) {
         var amount = amount(text);
         if (amount == null) amount = unitBehindComma(text);
         return amount != null ? amount : unitAtEnd(text);
@@ -45,7 +46,8 @@ final class AmountBehind {
             if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
             var separated = isSeparated(text, at);
             if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0
-                    && !(separated && Character.isLetter(text.charAt(at)))) continue;
+                    && !(separated && Character.isLetter(text.charAt(at))))
+                continue;
             var number = Numbers.at(text, at);
             if (number == null || number.high().top() == 0) continue;
             var found = behind(text, at, number, separated);

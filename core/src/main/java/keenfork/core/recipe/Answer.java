@@ -23,10 +23,11 @@ public record Answer(String words, String line) {
     private static final int MOST = 6;
     private static final Set<String> STATES = Set.of("raw", "boiled", "cooked", "pasteurised", "dried");
 
-    /// {@return the answers there are to what a line leaves open: one of its choices, a name the table holds for a word it could not
-    /// read, or a kind of what it names too loosely}
+    /// {@return the answers there are to what a line leaves open: one of its choices, a name the table holds for a word
+    /// it could not read, or a kind of what it names too loosely}
     ///
-    /// Each is read back before it is offered: it must say just that, in the same amount, so that no answer can mean something else than its button says.
+    /// Each is read back before it is offered: it must say just that, in the same amount, so that no answer can mean
+    /// something else than its button says.
     public static List<Answer> to(Line line, Volumes volumes) {
         var reader = new LineReader(volumes);
         if (!line.unread().isEmpty()) return meant(line, line.unread(), reader);
@@ -36,7 +37,8 @@ public record Answer(String words, String line) {
         return line.choices().isEmpty() ? List.of() : kinds(line, reader);
     }
 
-    /// What was taken for another word: yes writes that word, no sets the cook's own in quotation marks, so that it is never taken for another again.
+    /// What was taken for another word: yes writes that word, no sets the cook's own in quotation marks, so that it is
+    /// never taken for another again.
     private static List<Answer> taken(Line line) {
         var answers = new ArrayList<Answer>();
         line.words().as().forEach((word, as) -> {
@@ -48,15 +50,18 @@ public record Answer(String words, String line) {
 
     /// A word that was read as saying only how: it may go, or it may be the name of something.
     private static List<Answer> talk(Line line, LineReader reader) {
-        var answers = new ArrayList<Answer>(meant(line, line.words().doubts().stream().map(Understood.Doubt::word).toList(), reader));
+        var answers = new ArrayList<Answer>(
+                meant(line, line.words().doubts().stream().map(Understood.Doubt::word).toList(), reader));
         for (var doubt : line.words().doubts()) {
-            answers.add(new Answer("it says only how", put(line.text(), doubt.word(), "").replaceAll("\\s{2,}", " ").replace(" ,", ",").strip()));
+            answers.add(new Answer("it says only how",
+                    put(line.text(), doubt.word(), "").replaceAll("\\s{2,}", " ").replace(" ,", ",").strip()));
             answers.add(new Answer("it is a food", put(line.text(), doubt.word(), "“" + doubt.word() + "”")));
         }
         return answers.stream().limit(MOST).toList();
     }
 
-    /// {@return the line with a word that was read past, or taken for another, as a name of its own: one press to say no}
+    /// {@return the line with a word that was read past, or taken for another, as a name of its own: one press to say
+    /// no}
     public static String asItsOwn(Line line, String word) { return put(line.text(), word, "“" + word + "”"); }
 
     /// {@return answers that name a food for a word that was not read, or for the whole of a line without one}
@@ -68,13 +73,16 @@ public record Answer(String words, String line) {
         var candidates = new ArrayList<String>();
         for (var word : line.unread()) candidates.add(put(line.text(), word, food));
         var measure = new MeasureReader(volumes).read(line.text());
-        if (line.text().endsWith(measure.rest())) candidates.add(line.text().substring(0, line.text().length() - measure.rest().length()) + food);
+        if (line.text().endsWith(measure.rest()))
+            candidates.add(line.text().substring(0, line.text().length() - measure.rest().length()) + food);
         candidates.add(food);
-        return candidates.stream().filter(c -> isSo(reader.read(c), line, found)).limit(1).map(c -> new Answer(food, c)).toList();
+        return candidates.stream().filter(c -> isSo(reader.read(c), line, found)).limit(1).map(c -> new Answer(food, c))
+                .toList();
     }
 
     private static boolean isSo(Line read, Line line, Food food) {
-        return read.unread().isEmpty() && read.choices().size() == 1 && read.food().filter(food::equals).isPresent() && Objects.equals(read.amount(), line.amount());
+        return read.unread().isEmpty() && read.choices().size() == 1 && read.food().filter(food::equals).isPresent()
+                && Objects.equals(read.amount(), line.amount());
     }
 
     /// {@return the recipe with this answer written into it; unchanged where the line stands nowhere in it}
@@ -88,8 +96,10 @@ public record Answer(String words, String line) {
             if (name == null) continue;
             for (var candidate : candidates(line.text(), i, name)) {
                 var read = reader.read(candidate);
-                var same = candidate.equals(alternative(line.text(), i)) || Objects.equals(read.amount(), line.amount());
-                if (same && read.unread().isEmpty() && read.choices().size() == 1 && read.choices().getFirst().main().equals(choice.main())) {
+                var same =
+                        candidate.equals(alternative(line.text(), i)) || Objects.equals(read.amount(), line.amount());
+                if (same && read.unread().isEmpty() && read.choices().size() == 1
+                        && read.choices().getFirst().main().equals(choice.main())) {
                     answers.add(new Answer(name, candidate));
                     break;
                 }
@@ -138,7 +148,8 @@ public record Answer(String words, String line) {
     }
 
     private static boolean fewer(Line read, Line line) {
-        return read.unread().size() + read.words().doubts().size() < line.unread().size() + line.words().doubts().size();
+        return read.unread().size() + read.words().doubts().size()
+                < line.unread().size() + line.words().doubts().size();
     }
 
     private static List<Answer> kinds(Line line, LineReader reader) {
@@ -157,7 +168,8 @@ public record Answer(String words, String line) {
 
     /// Whether an egg stays raw is answered by raw and by cooked ones, not by a duck's.
     private static boolean isPlainly(Meaning asked, Food food) {
-        return !(asked instanceof Meaning.OfFood(var plain) && !plain.isCompound()) || STATES.contains(food.name().substring(0, food.name().indexOf(' ')));
+        return !(asked instanceof Meaning.OfFood(var plain) && !plain.isCompound())
+                || STATES.contains(food.name().substring(0, food.name().indexOf(' ')));
     }
 
     /// "stock", "bread": a word under which the table holds products of several kinds
@@ -165,12 +177,14 @@ public record Answer(String words, String line) {
         return switch (meaning) {
             case Meaning.Vague _ -> true;
             // "yolks": raw, or cooked firm
-            case Meaning.OfFood(var food) -> food.isCompound() ? food.name().indexOf(' ') < 0 : food.sometimes().stream().anyMatch(s -> s.id().startsWith("raw-"));
+            case Meaning.OfFood(var food) -> food.isCompound() ? food.name().indexOf(' ') < 0
+                    : food.sometimes().stream().anyMatch(s -> s.id().startsWith("raw-"));
             case Meaning.OfSubstances _ -> false;
         };
     }
 
     private static String put(String text, String word, String name) {
-        return Pattern.compile("(?iU)\\b" + Pattern.quote(word) + "\\b").matcher(text).replaceFirst(Matcher.quoteReplacement(name));
+        return Pattern.compile("(?iU)\\b" + Pattern.quote(word) + "\\b").matcher(text)
+                .replaceFirst(Matcher.quoteReplacement(name));
     }
 }

@@ -8,7 +8,9 @@ final class Choices {
 
     /// {@return the pieces between the ors and strokes of a phrase; the phrase itself where there is none}
     static String[] parted(String phrase) {
-        if (phrase.indexOf('/') < 0 && phrase.indexOf("or ") < 0 && phrase.indexOf("OR ") < 0 && phrase.indexOf("Or ") < 0) return new String[] {phrase};
+        if (phrase.indexOf('/') < 0 && phrase.indexOf("or ") < 0 && phrase.indexOf("OR ") < 0
+                && phrase.indexOf("Or ") < 0)
+            return new String[] {phrase};
         var pieces = new ArrayList<String>(2);
         var from = 0;
         for (var at = 0; at < phrase.length(); at++) {
@@ -29,7 +31,8 @@ final class Choices {
     }
 
     private static boolean isWith(String phrase, int stroke) {
-        return stroke > 0 && Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w' && (stroke == 1 || !Character.isLetter(phrase.charAt(stroke - 2)));
+        return stroke > 0 && Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w'
+                && (stroke == 1 || !Character.isLetter(phrase.charAt(stroke - 2)));
     }
 
     /// {@return where the words behind a stroke start, or -1 where no letter follows it: "1/2" parts nothing}
@@ -41,7 +44,8 @@ final class Choices {
 
     /// {@return where the words behind an "or" start, or -1 where it is none}
     private static int or(String phrase, int at) {
-        var isOr = at + 2 < phrase.length() && (phrase.charAt(at + 1) == 'r' || phrase.charAt(at + 1) == 'R') && phrase.charAt(at + 2) == ' ' && " (,".indexOf(phrase.charAt(at - 1)) >= 0;
+        var isOr = at + 2 < phrase.length() && (phrase.charAt(at + 1) == 'r' || phrase.charAt(at + 1) == 'R')
+                && phrase.charAt(at + 2) == ' ' && " (,".indexOf(phrase.charAt(at - 1)) >= 0;
         if (!isOr) return -1;
         var next = at + 3;
         while (next < phrase.length() && phrase.charAt(next) == ' ') next++;

@@ -29,13 +29,16 @@ final class Counted {
     }
 
     private static Food food(String name) {
-        return Foods.shipped().find(name).orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name)));
+        return Foods.shipped().find(name)
+                .orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name)));
     }
 
     /// {@return the choices of a line that is counted, each as what is counted under its name}
     static List<Line.Choice> of(MeasureReader.Measure measure, List<Line.Choice> choices) {
         if (measure.amount() == null || measure.amount().unit() != Unit.NONE) return choices;
-        for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food) && HELD.containsKey(food.id())) return choices.stream().map(c -> of(measure, c)).toList();
+        for (var choice : choices)
+            if (choice.main() instanceof Meaning.OfFood(var food) && HELD.containsKey(food.id()))
+                return choices.stream().map(c -> of(measure, c)).toList();
         return choices;
     }
 
@@ -43,7 +46,8 @@ final class Counted {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         var named = HELD.get(food.id());
         var rest = " " + Words.key(measure.rest()) + " ";
-        if (named == null || !rest.contains(" " + named.word() + " ") || rest.contains(Words.key(food.name()))) return choice;
+        if (named == null || !rest.contains(" " + named.word() + " ") || rest.contains(Words.key(food.name())))
+            return choice;
         return new Line.Choice(new Meaning.OfFood(named.counted()), choice.others());
     }
 }

@@ -13,8 +13,10 @@ final class Each {
     private static final int MOST_BEFORE = 30;
     private static final Pattern EACH = Pattern.compile("(?i)\\beach(?:\\s+of)?\\s*[:,-]?\\s+");
     /// "coriander, parsley, mint - 1 bunch each"
-    private static final Pattern BEHIND = Pattern.compile("(?i)^(?<foods>\\D+?)\\s*[-–:(,]\\s*(?<amount>[^-–:(,]{1,24}?)\\s+(?:of )?each\\)?\\.?$");
-    private static final Pattern JOINT = Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+and\\s+|\\s+n\\s+|\\s+plus\\s+");
+    private static final Pattern BEHIND =
+            Pattern.compile("(?i)^(?<foods>\\D+?)\\s*[-–:(,]\\s*(?<amount>[^-–:(,]{1,24}?)\\s+(?:of )?each\\)?\\.?$");
+    private static final Pattern JOINT =
+            Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+and\\s+|\\s+n\\s+|\\s+plus\\s+");
 
     private Each() {}
 
@@ -22,8 +24,9 @@ final class Each {
     static List<String> of(String line) {
         if (!line.contains("each") && !line.contains("Each") && !line.contains("EACH")) return List.of();
         var behind = BEHIND.matcher(line);
-        if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null) return apart(behind.group("amount"),
-                behind.group("foods"));
+        if (behind.matches() && Numbers.at(behind.group("amount"), 0) != null)
+            return apart(behind.group("amount"),
+                    behind.group("foods"));
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
         // "handful each of mint and dill"
@@ -41,7 +44,8 @@ final class Each {
         for (var piece : pieces) {
             var shared = piece + " " + tail;
             if (!piece.equals(pieces.getLast()) && Foods.shipped().meaning(shared)
-                    .isPresent()) lines.add(amount + " " + shared);
+                    .isPresent())
+                lines.add(amount + " " + shared);
             else if (names(piece)) lines.add(amount + " " + piece);
             // what is done to the food in front: "cumin, toasted"
             else if (!lines.isEmpty()) lines.set(lines.size() - 1, lines.getLast() + ", " + piece);
@@ -58,7 +62,7 @@ final class Each {
 
     private static boolean opensWithUnit(String line) {
         var cursor = new Cursor(line, 0);
-        while (cursor.take(Does.SIZE, Does.ARTICLE)) { }
+        while (cursor.take(Does.SIZE, Does.ARTICLE)) {}
         return cursor.said().unit() != null;
     }
 

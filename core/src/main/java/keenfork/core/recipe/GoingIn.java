@@ -16,19 +16,24 @@ import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
 import org.jspecify.annotations.Nullable;
 
-/// At which step each line goes in: the first that names its food, its part or all that is left. Too early is harmless, too late would
-/// hide an allergen: so what no step names counts from the start.
+/// At which step each line goes in: the first that names its food, its part or all that is left. Too early is harmless,
+/// too late would hide an allergen: so what no step names counts from the start.
 ///
-/// @param steps for each line of the recipe the step it goes in at, from 0; [#START] where no step names it, [Recipe#steps]' size where it
-///              goes on when the dish goes out
+/// @param steps for each line of the recipe the step it goes in at, from 0; [#START] where no step names it,
+///              [Recipe#steps]' size where it goes on when the dish goes out
 public record GoingIn(List<Integer> steps) {
     /// "everything but the cheese", "all except the nuts and the seeds": what is named there stays out of that step
-    private static final Pattern BUT = Pattern.compile("(?i)\\b(?:everything|all(?: (?:of|the|other) [\\p{L} ]{0,30}?)?|the rest|remaining [\\p{L} ]{0,20}?)\\s+(?<but>(?:but|except(?: for)?|apart from|bar|minus|save for|without)\\s+[^.,;:()]*?)(?=$|[.,;:()]|\\s+(?:until|till|til|then|in a|in the|into|with a|together|to a)\\b)");
+    private static final Pattern BUT = Pattern.compile(
+            "(?i)\\b(?:everything|all(?: (?:of|the|other) [\\p{L} ]{0,30}?)?|the rest|remaining [\\p{L} "
+                    + "]{0,20}?)\\s+(?<but>(?:but|except(?: for)?|apart from|bar|minus|save for"
+                    + "|without)\\s+[^.,;:()]*?)(?=$|[.,;:()]|\\s+(?:until|till|til|then|in a|in the|into"
+                    + "|with a|together|to a)\\b)");
     /// counted in before the first step
     public static final int START = -1;
     /// letters from which a word of a name tells it apart well enough
     private static final int TELLING = 4;
-    private static final Pattern ALL = Pattern.compile("(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
+    private static final Pattern ALL = Pattern.compile(
+            "(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
 
     public GoingIn {
         steps = List.copyOf(steps);
@@ -66,7 +71,8 @@ public record GoingIn(List<Integer> steps) {
     /// A step with what it names.
     ///
     /// @param but what it says stays out; null where it says nothing of the kind
-    private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll, @Nullable Step but) {
+    private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll,
+            @Nullable Step but) {
         static Step of(String text) {
             var but = BUT.matcher(text);
             if (!but.find()) return of(text, null);
@@ -77,7 +83,8 @@ public record GoingIn(List<Integer> steps) {
             var words = new TreeSet<String>();
             for (var word : Words.of(text)) words.add(Words.key(word.text()));
             var matches = Foods.shipped().recipeWords().read(text).matches();
-            var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food()).collect(Collectors.toSet());
+            var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance)
+                    .map(m -> ((Meaning.OfFood) m).food()).collect(Collectors.toSet());
             var substances = matches.stream().flatMap(m -> named(m.meaning()).stream()).toList();
             return new Step(words, foods, substances, ALL.matcher(text).find(), but);
         }
@@ -99,13 +106,16 @@ public record GoingIn(List<Integer> steps) {
                 if (takes(choice.main())) return true;
                 for (var other : choice.others()) if (takes(other)) return true;
             }
-            return line.choices().isEmpty() && Words.of(line.text()).stream().anyMatch(w -> w.text().length() >= TELLING && words.contains(Words.key(w.text())));
+            return line.choices().isEmpty() && Words.of(line.text()).stream()
+                    .anyMatch(w -> w.text().length() >= TELLING && words.contains(Words.key(w.text())));
         }
 
         private boolean takes(Meaning meaning) {
             return switch (meaning) {
-                case Meaning.OfFood(var food) -> foods.contains(food) || hints(food.name()) || food.names().stream().anyMatch(this::names)
-                        || food.holds().stream().anyMatch(this::names) || food.sometimes().stream().anyMatch(this::names);
+                case Meaning.OfFood(var food) ->
+                        foods.contains(food) || hints(food.name()) || food.names().stream().anyMatch(this::names)
+                                || food.holds().stream().anyMatch(this::names)
+                                || food.sometimes().stream().anyMatch(this::names);
                 case Meaning.OfSubstances(var held) -> held.stream().anyMatch(this::names);
                 case Meaning.Vague _ -> true;
             };
@@ -119,11 +129,13 @@ public record GoingIn(List<Integer> steps) {
 
         /// {@return whether the step says any longer word of a name: "spices" for a spice mix}
         private boolean hints(String name) {
-            return Arrays.stream(Words.key(name.toLowerCase(Locale.ROOT)).split(" ")).anyMatch(w -> w.length() >= TELLING && words.contains(w));
+            return Arrays.stream(Words.key(name.toLowerCase(Locale.ROOT)).split(" "))
+                    .anyMatch(w -> w.length() >= TELLING && words.contains(w));
         }
 
         private boolean names(Substance held) {
-            return substances.stream().anyMatch(s -> Substances.shipped().isUnder(held, s) || Substances.shipped().isUnder(s, held));
+            return substances.stream()
+                    .anyMatch(s -> Substances.shipped().isUnder(held, s) || Substances.shipped().isUnder(s, held));
         }
     }
 }

@@ -24,13 +24,15 @@ import org.jspecify.annotations.Nullable;
 /// @param mass     what goes in, or null where that cannot be told
 /// @param becomes  what it weighs once soaked or cooked, where the recipe does that to a dry food; else null
 /// @param pack     the declaration written under the line, or null
-public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, String preparation, List<Choice> choices, Understood words, String dish,
-                   @Nullable Mass mass, @Nullable Mass becomes, @Nullable Declaration pack) {
+public record Line(String text, @Nullable Amount amount, boolean toTaste, boolean optional, String preparation,
+        List<Choice> choices, Understood words, String dish,
+        @Nullable Mass mass, @Nullable Mass becomes, @Nullable Declaration pack) {
     /// What a line names together: "tuna" with "oil", or one of two alternatives.
     ///
     /// @param main   the meaning that is weighed
     /// @param others what else the words name
-    /// @param inName those of the others that are part of the name of what is weighed: the chicken of "chicken soup". A pack that is read says better
+    /// @param inName those of the others that are part of the name of what is weighed: the chicken of "chicken soup". A
+    ///               pack that is read says better
     public record Choice(Meaning main, List<Meaning> others, List<Meaning> inName) {
         public Choice {
             others = List.copyOf(others);
@@ -53,12 +55,14 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     /// {@return this line with one of its choices taken}
     public Line withChoice(String written, Choice choice) {
-        return new Line(written, amount, toTaste, optional, preparation, List.of(choice), words, dish, mass, becomes, pack);
+        return new Line(written, amount, toTaste, optional, preparation, List.of(choice), words, dish, mass, becomes,
+                pack);
     }
 
     /// {@return the food that is weighed, or empty where none was found}
     public Optional<Food> food() {
-        return choices.isEmpty() || !(choices.getFirst().main() instanceof Meaning.OfFood(var food)) ? Optional.empty() : Optional.of(food);
+        return choices.isEmpty() || !(choices.getFirst().main() instanceof Meaning.OfFood(var food)) ? Optional.empty()
+                : Optional.of(food);
     }
 
     public Optional<Mass> weighed() { return Optional.ofNullable(mass); }
@@ -69,9 +73,12 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     public List<String> unread() { return words.unread(); }
 
     /// {@return whether none of its words is open or was taken for another}
-    public boolean isReadThrough() { return words.unread().isEmpty() && words.doubts().isEmpty() && words.as().isEmpty(); }
+    public boolean isReadThrough() {
+        return words.unread().isEmpty() && words.doubts().isEmpty() && words.as().isEmpty();
+    }
 
-    /// {@return the words that only say how, as written, in order: the kitchen's own talk and general English that names nothing to eat}
+    /// {@return the words that only say how, as written, in order: the kitchen's own talk and general English that
+    /// names nothing to eat}
     public List<String> readPast() { return dish.isEmpty() ? PastWords.of(this) : List.of(); }
 
     /// {@return whether the line names nothing that is known, so that it may hold anything}
@@ -79,11 +86,13 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
         return dish.isEmpty() && pack == null && (choices.isEmpty() || !words.unread().isEmpty());
     }
 
-    /// {@return whether it names a food by that word: in its own words, in those of its food, or on a pack's declaration}
+    /// {@return whether it names a food by that word: in its own words, in those of its food, or on a pack's
+    /// declaration}
     /// @param word        a food as [Words#key] gives it, such as `vinegar`
     /// @param declaration the pack in use for it, or null
     public boolean names(String word, @Nullable Declaration declaration) {
-        var named = text + " " + food().map(Food::name).orElse("") + " " + (declaration == null ? "" : declaration.text());
+        var named =
+                text + " " + food().map(Food::name).orElse("") + " " + (declaration == null ? "" : declaration.text());
         return (" " + Words.key(named) + " ").contains(" " + word + " ");
     }
 
@@ -93,7 +102,8 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     /// {@return this line as one that uses another dish of the kitchen by its name}
     public Line asDish(String name) {
-        return new Line(text, amount, toTaste, optional, preparation, List.of(), Understood.ALL, name, mass, null, pack);
+        return new Line(text, amount, toTaste, optional, preparation, List.of(), Understood.ALL, name, mass, null,
+                pack);
     }
 
     Line withBecomes(Mass other) {

@@ -27,13 +27,15 @@ final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
-    private static final List<String> HEAD_ENDS = List.of(" with ", " w/ ", " w ", " in ", " for ", " from ", " and ", " & ", " n ", " + ", " - ", " – ", " plus ");
+    private static final List<String> HEAD_ENDS = List.of(" with ", " w/ ", " w ", " in ", " for ", " from ", " and ",
+            " & ", " n ", " + ", " - ", " – ", " plus ");
     private static final String AROUND = " ,();";
     private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
     private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
     private static final Pattern PURPOSE = Pattern.compile("(?i)\\bfor\\s+(?:(?:the|a|your|our)\\s+)?$");
     /// "swap the cream for oat cream" puts it in
-    private static final Pattern EXCHANGED = Pattern.compile("(?i)\\b(?:swap|sub|substitut|chang|switch|exchang|replac|trad)\\w*\\b");
+    private static final Pattern EXCHANGED =
+            Pattern.compile("(?i)\\b(?:swap|sub|substitut|chang|switch|exchang|replac|trad)\\w*\\b");
     private static final Pattern ENDS = Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:or|nor|and|but|added)\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
@@ -58,14 +60,19 @@ final class LineReader {
         var at = behindBullet(text);
         var digits = at;
         while (digits < text.length() && digits - at < 3 && Character.isDigit(text.charAt(digits))) digits++;
-        if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0 && text.charAt(digits + 1) == ' ') at = digits + 1;
+        if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0
+                && text.charAt(digits + 1) == ' ')
+            at = digits + 1;
         return text.substring(at).strip();
     }
 
     /// {@return a line without bullet or tick box; a number stays}
     static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
 
-    static boolean isBulleted(String text) { return !Character.isLetterOrDigit(text.charAt(0)) && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '['); }
+    static boolean isBulleted(String text) {
+        return !Character.isLetterOrDigit(text.charAt(0))
+                && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[');
+    }
 
     private static int behindBullet(String text) {
         if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
@@ -84,11 +91,13 @@ final class LineReader {
         var optional = lower.contains("optional");
         var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
         var named = choices(measure.rest());
-        var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20)) : named.words;
+        var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
+                : named.words;
         var pressed = pressed(measure);
         var choices = pressed.isEmpty() ? named.choices : named.choices.stream().map(c -> pressed(c, pressed)).toList();
         var preparation = preparation(measure.rest(), named.before);
-        if (measure.amount() == null) return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
+        if (measure.amount() == null)
+            return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
         var counted = counted(measure);
         var meant = Counted.of(counted, choices);
         var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
@@ -100,7 +109,8 @@ final class LineReader {
     private static String timesApart(String text) {
         if (text.indexOf('x') < 0 && text.indexOf('×') < 0 && text.indexOf('X') < 0) return text;
         for (var at = text.indexOf(' '); at >= 0 && at + 2 < text.length(); at = text.indexOf(' ', at + 1))
-            if ("x×X".indexOf(text.charAt(at + 1)) >= 0 && Character.isDigit(text.charAt(at + 2))) return text.substring(0, at + 2) + " " + timesApart(text.substring(at + 2));
+            if ("x×X".indexOf(text.charAt(at + 1)) >= 0 && Character.isDigit(text.charAt(at + 2)))
+                return text.substring(0, at + 2) + " " + timesApart(text.substring(at + 2));
         return text;
     }
 
@@ -115,16 +125,18 @@ final class LineReader {
         var amount = measures.read(text.substring(0, at).strip() + " .").amount();
         if (amount == null) {
             var measure = measures.read(name);
-            var inFigures = !name.isEmpty() && (Character.isDigit(name.charAt(0)) || name.chars().anyMatch(Character::isDigit));
+            var inFigures =
+                    !name.isEmpty() && (Character.isDigit(name.charAt(0)) || name.chars().anyMatch(Character::isDigit));
             if (inFigures && measure.amount() != null && measure.amount().unit().kind() != Unit.Kind.COUNT) {
                 amount = measure.amount();
                 name = measure.rest().strip();
             }
         }
-        return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, name, amount == null ? null : weight(amount), null, null);
+        return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, name,
+                amount == null ? null : weight(amount), null, null);
     }
 
-    // --- foods ---------------------------------------------------------------------------------------------------------
+    // --- foods -------------------------------------------------------------------------------------------------------
 
     /// What a line names.
     ///
@@ -149,7 +161,8 @@ final class LineReader {
             words = words.and(Understood.of(reading));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
-            if (choices.isEmpty() && !named.isEmpty()) before = alternative.substring(0, named.getFirst().start()).strip();
+            if (choices.isEmpty() && !named.isEmpty())
+                before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), alternatives.length > 1);
         }
@@ -157,14 +170,18 @@ final class LineReader {
         return new Named(different(choices), weighed, before, words);
     }
 
-    /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel": the cook says that it is not there.
+    /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel":
+    /// the cook says that it is not there.
     private static boolean isDenied(String phrase, Match match, boolean isBehind) {
         if (Words.isDenied(phrase, match.end())) return true;
-        if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find()) return true;
-        return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt() && Words.isRuledOut(phrase, match.start());
+        if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find())
+            return true;
+        return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
+                && Words.isRuledOut(phrase, match.start());
     }
 
-    /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be the other half of a name.
+    /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be
+    /// the other half of a name.
     private static List<Match> inState(String phrase, List<Match> named) {
         var main = named.getFirst();
         if (main.end() == phrase.length() || !(main.meaning() instanceof Meaning.OfFood(var food))) return named;
@@ -173,7 +190,8 @@ final class LineReader {
         var better = State.of(food, phrase, cut);
         if (better.isEmpty()) return named;
         var changed = new ArrayList<>(named);
-        changed.set(0, new Match(main.text(), new Meaning.OfFood(better.get()), main.start(), main.end(), main.taken()));
+        changed.set(0,
+                new Match(main.text(), new Meaning.OfFood(better.get()), main.start(), main.end(), main.taken()));
         return changed;
     }
 
@@ -181,7 +199,8 @@ final class LineReader {
     private static List<Line.Choice> different(List<Line.Choice> choices) {
         if (choices.size() < 2) return choices;
         var first = choices.getFirst();
-        return choices.stream().allMatch(c -> c.main().equals(first.main()) && c.others().equals(first.others())) ? List.of(first) : choices;
+        return choices.stream().allMatch(c -> c.main().equals(first.main()) && c.others().equals(first.others()))
+                ? List.of(first) : choices;
     }
 
     private static Set<Pressed> pressed(Measure measure) {
@@ -199,7 +218,8 @@ final class LineReader {
         choices.add(choice(phrase, named));
     }
 
-    /// "lime or lemon juice" is lime juice or lemon juice: the words that end the later name are tried behind the earlier one.
+    /// "lime or lemon juice" is lime juice or lemon juice: the words that end the later name are tried behind the
+    /// earlier one.
     private static String withSharedTail(String earlier, String later) {
         var matches = Foods.shipped().recipeWords().read(later).matches();
         if (matches.isEmpty()) return earlier;
@@ -210,16 +230,19 @@ final class LineReader {
             var bare = piece.replaceFirst(",$", "").strip();
             var longer = "";
             for (var tail = Math.min(LONGEST_TAIL, name.size() - 1); tail > 0 && longer.isEmpty(); tail--) {
-                var words = String.join(" ", name.subList(name.size() - tail, name.size()).stream().map(Words.Word::text).toList());
+                var words = String.join(" ",
+                        name.subList(name.size() - tail, name.size()).stream().map(Words.Word::text).toList());
                 var last = bare.substring(bare.lastIndexOf(' ') + 1);
-                if (!last.isEmpty() && Foods.shipped().meaning(last + " " + words).isPresent()) longer = bare + " " + words;
+                if (!last.isEmpty() && Foods.shipped().meaning(last + " " + words).isPresent())
+                    longer = bare + " " + words;
             }
             changed.append(longer.isEmpty() ? bare : longer).append(piece.endsWith(",") ? ", " : " ");
         }
         return changed.toString();
     }
 
-    /// The food that is weighed is the last one named before a comma, "with" or "in": "olive oil mayonnaise", "bread, brushed with butter".
+    /// The food that is weighed is the last one named before a comma, "with" or "in": "olive oil mayonnaise", "bread,
+    /// brushed with butter".
     private static Line.Choice choice(String phrase, List<Match> matches) {
         var main = matches.getFirst();
         for (var match : matches.subList(1, matches.size())) {
@@ -228,7 +251,8 @@ final class LineReader {
         }
         if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());
         var chosen = main;
-        return new Line.Choice(main.meaning(), matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList(),
+        return new Line.Choice(main.meaning(),
+                matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList(),
                 matches.stream().filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct().toList());
     }
 
@@ -269,7 +293,8 @@ final class LineReader {
     /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.
     private static Line.Choice pressed(Line.Choice choice, Set<Pressed> pressed) {
         if (!(choice.main() instanceof Meaning.OfFood(var fruit))) return choice;
-        var taken = pressed.stream().sorted().map(p -> Foods.shipped().meaning(fruit.name() + " " + p.name().toLowerCase(Locale.ROOT)))
+        var taken = pressed.stream().sorted()
+                .map(p -> Foods.shipped().meaning(fruit.name() + " " + p.name().toLowerCase(Locale.ROOT)))
                 .flatMap(Optional::stream).toList();
         if (taken.isEmpty()) return choice;
         var others = new ArrayList<>(taken.subList(1, taken.size()));
@@ -277,7 +302,7 @@ final class LineReader {
         return new Line.Choice(taken.getFirst(), others, choice.inName());
     }
 
-    // --- weights -------------------------------------------------------------------------------------------------------
+    // --- weights -----------------------------------------------------------------------------------------------------
 
     /// "6 garlic cloves": the count noun stands behind the food.
     private static Measure counted(Measure measure) {
@@ -287,7 +312,8 @@ final class LineReader {
         var last = lastNoun(head);
         var unit = Units.unit(last);
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
-        return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last), measure.size(), measure.each(), measure.noted(),
+        return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last), measure.size(),
+                measure.each(), measure.noted(),
                 measure.centimetres(), measure.pressed(), measure.rest());
     }
 
@@ -295,7 +321,9 @@ final class LineReader {
     private static String lastNoun(String head) {
         for (var rest = head;;) {
             var last = rest.substring(rest.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT);
-            if (last.length() == rest.length() || Units.unit(last) != null || last.isEmpty() || !Foods.shipped().recipeWords().isTalkAt(rest, rest.length() - last.length())) return last;
+            if (last.length() == rest.length() || Units.unit(last) != null || last.isEmpty()
+                    || !Foods.shipped().recipeWords().isTalkAt(rest, rest.length() - last.length()))
+                return last;
             rest = rest.substring(0, rest.length() - last.length()).strip();
         }
     }
@@ -306,10 +334,12 @@ final class LineReader {
         if (measure.noted() != null) return weighEach(measure.noted(), Unit.NONE.id(), BigDecimal.ONE, choices);
         var each = measure.each();
         if (each != null)
-            return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()), each.unit().id(), BigDecimal.ONE, choices);
+            return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()),
+                    each.unit().id(), BigDecimal.ONE, choices);
         var centimetres = measure.centimetres();
         if (centimetres != null) {
-            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(own::of).map(Food::centimetre).flatMap(Optional::stream).findFirst();
+            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(own::of)
+                    .map(Food::centimetre).flatMap(Optional::stream).findFirst();
             if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
         }
         return weighEach(amount, measure.noun(), measure.size(), choices);
@@ -328,8 +358,11 @@ final class LineReader {
     private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return null;
         var main = own.of(food).weigh(amount, noun, volumes).orElse(null);
-        if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty() || !food.name().endsWith(" juice")) return main;
-        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest")).flatMap(z -> own.of(z).weigh(amount, noun, volumes));
+        if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty()
+                || !food.name().endsWith(" juice"))
+            return main;
+        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest"))
+                .flatMap(z -> own.of(z).weigh(amount, noun, volumes));
         return zest.map(main::plus).orElse(main);
     }
 
@@ -340,7 +373,8 @@ final class LineReader {
     }
 
     /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
-    private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower, List<Line.Choice> choices) {
+    private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower,
+            List<Line.Choice> choices) {
         if (mass == null || measure.each() == null || choices.isEmpty()) return mass;
         var said = lower.indexOf("drain");
         // "not drained", "undrained" and "don't drain" are what the pattern is for
@@ -348,7 +382,9 @@ final class LineReader {
         return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
     }
 
-    private static boolean isFree(String lower, int at) { return lower.charAt(at - 1) == ' ' && ",(d".indexOf(lower.charAt(at - 2)) >= 0; }
+    private static boolean isFree(String lower, int at) {
+        return lower.charAt(at - 1) == ' ' && ",(d".indexOf(lower.charAt(at - 2)) >= 0;
+    }
 
     private static @Nullable Mass weight(Amount amount) {
         if (amount.unit().kind() != Unit.Kind.WEIGHT) return null;

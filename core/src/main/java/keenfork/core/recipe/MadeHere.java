@@ -7,10 +7,13 @@ import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 
-/// Names of products that a step says of what is being made, or as a verb: "toast the nuts", "blend to a rough pesto", "stir into the dressing".
+/// Names of products that a step says of what is being made, or as a verb: "toast the nuts", "blend to a rough pesto",
+/// "stir into the dressing".
 final class MadeHere {
     private static final Set<String> WORDS = words();
-    private static final Pattern RESULT = Pattern.compile("(?i)\\b(?:to|into|for|like|as|of|until it(?:'s|’s| is| forms| makes)?|forms|makes|have) (?:an? |the |your |one )?(?:\\p{L}+,? ){0,3}$");
+    private static final Pattern RESULT = Pattern.compile(
+            "(?i)\\b(?:to|into|for|like|as|of|until it(?:'s|’s| is| forms| makes)?|forms|makes|have) (?:an? |the "
+                    + "|your |one )?(?:\\p{L}+,? ){0,3}$");
 
     private MadeHere() {}
 
@@ -22,6 +25,8 @@ final class MadeHere {
 
     /// {@return whether a product that a step names is what is being made, or no name there at all}
     static boolean isIt(String step, Match match) {
-        return WORDS.contains(Words.key(match.text())) || RESULT.matcher(step.substring(0, match.start())).find() && !step.substring(0, match.start()).matches("(?i).*\\b(?:spoons?|cups?|grams?|bit|rest|handful|dash|dollop|half|some) of (?:the )?$");
+        return WORDS.contains(Words.key(match.text()))
+                || RESULT.matcher(step.substring(0, match.start())).find() && !step.substring(0, match.start()).matches(
+                        "(?i).*\\b(?:spoons?|cups?|grams?|bit|rest|handful|dash|dollop|half|some) of (?:the )?$");
     }
 }

@@ -15,7 +15,8 @@ import keenfork.core.recipe.MeasureWords.Does;
 import keenfork.core.recipe.Units.Written;
 import org.jspecify.annotations.Nullable;
 
-/// Reads how much a line says, in front of the food or behind it: "2 x 400 g tins", "1 lb 2 oz", "juice of 1½ lemons", "butter 50 g".
+/// Reads how much a line says, in front of the food or behind it: "2 x 400 g tins", "1 lb 2 oz", "juice of 1½ lemons",
+/// "butter 50 g".
 final class MeasureReader {
     /// How much a line says.
     ///
@@ -27,8 +28,9 @@ final class MeasureReader {
     /// @param centimetres the length of a piece, or null
     /// @param pressed     whether its juice or zest is meant
     /// @param rest        the words that are left
-    record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted, @Nullable BigDecimal centimetres,
-                   Set<Pressed> pressed, String rest) {}
+    record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted,
+            @Nullable BigDecimal centimetres,
+            Set<Pressed> pressed, String rest) {}
 
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
 
@@ -52,19 +54,23 @@ final class MeasureReader {
             var high = Numbers.at(written, more.start("more"));
             var amount = read.amount;
             if (amount != null && high != null && high.high().compareTo(amount.high()) > 0)
-                return new Measure(new Amount(amount.low(), high.high(), amount.unit()), read.noun, read.size, read.each, read.noted, read.centimetres, read.pressed, read.rest);
+                return new Measure(new Amount(amount.low(), high.high(), amount.unit()), read.noun, read.size,
+                        read.each, read.noted, read.centimetres, read.pressed, read.rest);
         }
         var cursor = new Cursor(text, 0);
         var pressed = Pressed.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
         // "five spice" is no number of spices
-        if (number == null || Character.isLetter(cursor.ahead()) && Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end())) return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
+        if (number == null || Character.isLetter(cursor.ahead())
+                && Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end()))
+            return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
         cursor.at = number.end();
         return numbered(cursor, number, pressed);
     }
 
     static Measure measure(@Nullable Amount amount, Set<Pressed> pressed, String rest) {
-        return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null, null, pressed, rest);
+        return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null,
+                null, pressed, rest);
     }
 
     private static String afterOf(Cursor cursor) {
@@ -72,7 +78,7 @@ final class MeasureReader {
         return cursor.rest();
     }
 
-    // --- a number in front ---------------------------------------------------------------------------------------------
+    // --- a number in front -------------------------------------------------------------------------------------------
 
     private Measure numbered(Cursor cursor, Numbers.Found number, Set<Pressed> pressed) {
         cursor.take(Does.EACH);
@@ -90,7 +96,8 @@ final class MeasureReader {
         if (bracket != null) {
             sizes(cursor);
             var container = units.ahead(cursor);
-            if (container != null && container.unit().kind() == Unit.Kind.COUNT) return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
+            if (container != null && container.unit().kind() == Unit.Kind.COUNT)
+                return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
             return with(number, Written.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
         }
         var dash = cursor.at;
@@ -108,15 +115,18 @@ final class MeasureReader {
         var noted = noted(rest, amount);
         if (noted == null) return new Measure(amount, unit.noun(), size, null, null, null, pressed, rest);
         var isEach = isContainer(amount.unit()) || noted.each;
-        return new Measure(amount, unit.noun(), BigDecimal.ONE, isEach ? noted.amount : null, isEach ? null : noted.amount, null, pressed, noted.rest);
+        return new Measure(amount, unit.noun(), BigDecimal.ONE, isEach ? noted.amount : null,
+                isEach ? null : noted.amount, null, pressed, noted.rest);
     }
 
-    private Measure with(Numbers.Found number, Written unit, BigDecimal size, @Nullable Amount each, @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
+    private Measure with(Numbers.Found number, Written unit, BigDecimal size, @Nullable Amount each,
+            @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
         var amount = amount(number, unit);
         var rest = behind(cursor);
         var noted = each == null && all == null ? noted(rest, amount) : null;
         if (noted == null) return new Measure(amount, unit.noun(), size, each, all, null, pressed, rest);
-        return new Measure(amount, unit.noun(), BigDecimal.ONE, noted.each ? noted.amount : null, noted.each ? null : noted.amount, null, pressed, noted.rest);
+        return new Measure(amount, unit.noun(), BigDecimal.ONE, noted.each ? noted.amount : null,
+                noted.each ? null : noted.amount, null, pressed, noted.rest);
     }
 
     private static boolean isContainer(Unit unit) { return unit == Unit.TIN || unit == Unit.JAR || unit == Unit.POT; }
@@ -209,11 +219,13 @@ final class MeasureReader {
         cursor.at = number.end();
         cursor.mark("-");
         var unit = units.ahead(cursor);
-        if (unit == null || unit.unit().kind() != Unit.Kind.WEIGHT && unit.unit().kind() != Unit.Kind.VOLUME) return null;
+        if (unit == null || unit.unit().kind() != Unit.Kind.WEIGHT && unit.unit().kind() != Unit.Kind.VOLUME)
+            return null;
         return amount(number, unit);
     }
 
-    /// Size words at the cursor, taken: what they do to one of the food. "thumb-sized" says no figure, and a walnut-sized knob holds no walnut.
+    /// Size words at the cursor, taken: what they do to one of the food. "thumb-sized" says no figure, and a
+    /// walnut-sized knob holds no walnut.
     static BigDecimal sizes(Cursor cursor) {
         var size = BigDecimal.ONE;
         while (true) {
@@ -248,7 +260,8 @@ final class MeasureReader {
             if (other != null && other.high().compareTo(amount.high()) > 0) {
                 cursor.at = other.end();
                 var again = units.ahead(cursor);
-                if (again != null && again.unit() == unit.unit()) return new Amount(amount.low(), other.high().times(again.times()), amount.unit());
+                if (again != null && again.unit() == unit.unit())
+                    return new Amount(amount.low(), other.high().times(again.times()), amount.unit());
             }
         }
         cursor.at = start;
@@ -263,7 +276,8 @@ final class MeasureReader {
         var other = joined || cursor.isDigit() ? weight(cursor) : null;
         if (other != null && other.unit().kind() == amount.unit().kind() && (joined || other.unit() != amount.unit())) {
             var share = share(other.unit(), amount.unit());
-            return new Amount(amount.low().plus(other.low().times(share)), amount.high().plus(other.high().times(share)), amount.unit());
+            return new Amount(amount.low().plus(other.low().times(share)),
+                    amount.high().plus(other.high().times(share)), amount.unit());
         }
         cursor.at = start;
         return amount;
@@ -291,7 +305,8 @@ final class MeasureReader {
             var other = Numbers.at(cursor.text, cursor.at);
             if (other != null && other.high().compareTo(amount.high()) > 0) {
                 cursor.at = other.end();
-                if (cursor.ahead() == 0 || cursor.is(Does.OF)) return new Amount(amount.low(), other.high(), amount.unit());
+                if (cursor.ahead() == 0 || cursor.is(Does.OF))
+                    return new Amount(amount.low(), other.high(), amount.unit());
             }
         }
         cursor.at = start;
@@ -344,7 +359,7 @@ final class MeasureReader {
         return null;
     }
 
-    // --- no number in front --------------------------------------------------------------------------------------------
+    // --- no number in front ------------------------------------------------------------------------------------------
 
     /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
     private Measure unnumbered(String text) {
@@ -358,10 +373,15 @@ final class MeasureReader {
             var each = Character.isDigit(cursor.ahead()) ? weight(cursor) : null;
             if (each != null) cursor.blanks();
             // "cloves 50 g": the count noun is the food itself
-            if (cursor.ahead() != 0) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null, Set.of(), afterOf(cursor));
+            if (cursor.ahead() != 0)
+                return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null,
+                        Set.of(), afterOf(cursor));
         }
         // "tbsp dijon": one
-        if (unit != null && SPOONS.contains(unit.unit()) && Character.isLetter(cursor.ahead()) && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at)) return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(), afterOf(cursor));
+        if (unit != null && SPOONS.contains(unit.unit()) && Character.isLetter(cursor.ahead())
+                && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at))
+            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(),
+                    afterOf(cursor));
         cursor.at = start;
         var found = behind.read(text);
         return found != null ? found : measure(null, Set.of(), text);

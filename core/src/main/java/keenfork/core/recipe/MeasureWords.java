@@ -19,7 +19,7 @@ final class MeasureWords {
     /// What a word may do around an amount; one word may do several things.
     enum Does {
         ARTICLE, OF, EACH, TO, PLUS, AND, OR, THE, SOME, FROM, ALTOGETHER, HEDGE, LIMIT, UNCOUNTED, SIZE, SHORT_SIZE,
-                LENGTH, LENGTH_NOUN, PART, NUMBER, DOZEN, OUNCE, JUICE, ZEST,
+        LENGTH, LENGTH_NOUN, PART, NUMBER, DOZEN, OUNCE, JUICE, ZEST,
         BESIDE_JUICE, BEFORE_JUICE;
 
         long bit() { return 1L << ordinal(); }
@@ -46,8 +46,9 @@ final class MeasureWords {
             all.put(row.cell(0), new Said(does, row.read(2, MeasureWords::fraction), row.read(2, MeasureWords::factor),
                     null));
         }
-        for (var name : UnitNames.all()) all.merge(name.word(), new Said(0, Fraction.ONE, BigDecimal.ONE, name),
-                (a, b) -> new Said(a.does, a.figure, a.factor, b.unit));
+        for (var name : UnitNames.all())
+            all.merge(name.word(), new Said(0, Fraction.ONE, BigDecimal.ONE, name),
+                    (a, b) -> new Said(a.does, a.figure, a.factor, b.unit));
         for (Map.Entry<String, Said> one : all.entrySet()) {
             WORDS.add(one.getKey(), SAID.size());
             SAID.add(one.getValue());

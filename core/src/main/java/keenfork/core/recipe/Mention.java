@@ -19,36 +19,47 @@ import org.jspecify.annotations.Nullable;
 /// @param substances what such a food holds
 /// @param product    the bought product it is, or null for a plain food
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product) {
-    private static final Pattern PUT_ON_TOP = Pattern.compile("(?i)^(?:scatter|sprinkle|strew|top|garnish|finish|crumble|shave|dot|serve|lay)\\b");
-    private static final Pattern WORKED_IN = Pattern.compile("(?i)\\b(?:blend|blitz|whizz|stir|fold|mix|toss|through|into|half|some|rest)\\b");
+    private static final Pattern PUT_ON_TOP =
+            Pattern.compile("(?i)^(?:scatter|sprinkle|strew|top|garnish|finish|crumble|shave|dot|serve|lay)\\b");
+    private static final Pattern WORKED_IN =
+            Pattern.compile("(?i)\\b(?:blend|blitz|whizz|stir|fold|mix|toss|through|into|half|some|rest)\\b");
 
     public Mention {
         substances = List.copyOf(substances);
     }
 
-    /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a line}
+    /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a
+    /// line}
     ///
     /// Nuts are avoided one by one, so a walnut is no almond.
     public static boolean canMean(Substance named, Substance held) {
         var tree = Substances.shipped();
-        return tree.isUnder(held, named) || tree.isUnder(named, held) || tree.branch(held).equals(tree.branch(named)) && !tree.branch(held).id().equals("tree-nut");
+        return tree.isUnder(held, named) || tree.isUnder(named, held)
+                || tree.branch(held).equals(tree.branch(named)) && !tree.branch(held).id().equals("tree-nut");
     }
 
     /// {@return whether a step only puts the very food of one of some lines on top: "scatter the pistachios"}
     ///
-    /// A kin is not enough: the butter of a step is not the yoghurt of a topping, though both are of milk. Nor is a step that works some of it in.
+    /// A kin is not enough: the butter of a step is not the yoghurt of a topping, though both are of milk. Nor is a
+    /// step that works some of it in.
     ///
     /// @param lines the lines of what comes off
     /// @param text  the step
     public boolean isOnTop(List<Line> lines, String text) {
         if (!PUT_ON_TOP.matcher(text).find() || WORKED_IN.matcher(text).find()) return false;
-        var foods = lines.stream().flatMap(l -> l.choices().stream()).flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream())).filter(Meaning.OfFood.class::isInstance).toList();
-        var named = Foods.shipped().recipeWords().read(words).matches().stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).toList();
+        var foods = lines.stream().flatMap(l -> l.choices().stream())
+                .flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream()))
+                .filter(Meaning.OfFood.class::isInstance).toList();
+        var named = Foods.shipped().recipeWords().read(words).matches().stream().map(m -> m.meaning())
+                .filter(Meaning.OfFood.class::isInstance).toList();
         return !named.isEmpty() && foods.containsAll(named);
     }
 
     /// {@return all that the product may hold, of which no pack is read}
-    public List<Substance> mayHold() { return product == null ? substances : Stream.concat(product.holds().stream(), product.sometimes().stream()).distinct().toList(); }
+    public List<Substance> mayHold() {
+        return product == null ? substances
+                : Stream.concat(product.holds().stream(), product.sometimes().stream()).distinct().toList();
+    }
 
     /// {@return whether a line names the product by any of its words, or it is what is being made here}
     public boolean isListed(Recipe recipe) {
@@ -57,15 +68,23 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         if (says(recipe.name(), last)) return true;
         for (var part : recipe.parts()) {
             if (says(part.name(), last)) return true;
-            for (var line : part.lines()) if (says(line.text(), last) || says(line.dish(), last) || line.food().filter(f -> f.equals(product) || says(f.name(), last)).isPresent()) return true;
+            for (var line : part.lines())
+                if (says(line.text(), last) || says(line.dish(), last)
+                        || line.food().filter(f -> f.equals(product) || says(f.name(), last)).isPresent())
+                    return true;
         }
         return false;
     }
 
     /// {@return whether its word is one for several whole branches: nuts, shellfish}
-    public boolean isOfBranches() { return product == null && substances.size() > 1 && substances.stream().allMatch(s -> Substances.shipped().branch(s).equals(s)); }
+    public boolean isOfBranches() {
+        return product == null && substances.size() > 1
+                && substances.stream().allMatch(s -> Substances.shipped().branch(s).equals(s));
+    }
 
-    private static boolean says(String text, String word) { return (" " + Words.key(text) + " ").contains(" " + word + " "); }
+    private static boolean says(String text, String word) {
+        return (" " + Words.key(text) + " ").contains(" " + word + " ");
+    }
 
     static List<Mention> in(List<String> steps) {
         var mentions = new ArrayList<Mention>();
@@ -73,7 +92,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
             for (var match : Foods.shipped().phrase(steps.get(i)).matches()) {
                 if (Words.isDenied(steps.get(i), match.end())) continue;
                 if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
-                    if (!MadeHere.isIt(steps.get(i), match)) mentions.add(new Mention(i, match.text(), food.holds(), food));
+                    if (!MadeHere.isIt(steps.get(i), match))
+                        mentions.add(new Mention(i, match.text(), food.holds(), food));
                     continue;
                 }
                 var holds = holds(match.meaning());

@@ -5,13 +5,16 @@ import keenfork.core.measure.Fraction;
 import keenfork.core.recipe.MeasureWords.Does;
 import org.jspecify.annotations.Nullable;
 
-/// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of, and ranges of them.
+/// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of,
+/// and ranges of them.
 final class Numbers {
-    private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)), Map.entry('⅓', new Fraction(1, 3)),
+    private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)),
+            Map.entry('⅓', new Fraction(1, 3)),
             Map.entry('⅔', new Fraction(2, 3)), Map.entry('¼', new Fraction(1, 4)), Map.entry('¾', new Fraction(3, 4)),
             Map.entry('⅕', new Fraction(1, 5)), Map.entry('⅖', new Fraction(2, 5)), Map.entry('⅗', new Fraction(3, 5)),
             Map.entry('⅘', new Fraction(4, 5)), Map.entry('⅙', new Fraction(1, 6)), Map.entry('⅚', new Fraction(5, 6)),
-            Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)), Map.entry('⅞', new Fraction(7, 8)));
+            Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)),
+            Map.entry('⅞', new Fraction(7, 8)));
     private static final Fraction HALF = new Fraction(1, 2);
     private static final Fraction DOZEN = Fraction.of(12);
     private static final long MOST = 1_000_000;
@@ -36,7 +39,8 @@ final class Numbers {
         var low = one(cursor);
         if (low == null) return null;
         var back = cursor.blanks();
-        var isJoined = cursor.mark("-–—") || cursor.take(Does.TO, Does.OR) || cursor.is(Does.AND) && text.regionMatches(true, from, "between", 0, 7) && cursor.take(Does.AND);
+        var isJoined = cursor.mark("-–—") || cursor.take(Does.TO, Does.OR)
+                || cursor.is(Does.AND) && text.regionMatches(true, from, "between", 0, 7) && cursor.take(Does.AND);
         var high = isJoined ? second(cursor) : null;
         if (high == null) {
             cursor.at = back;
@@ -45,7 +49,8 @@ final class Numbers {
         }
         cursor.blanks();
         // a range told downwards ("3-2 spoons") is the same range
-        return new Found(low.low.compareTo(high.low) <= 0 ? low.low : high.low, low.high.compareTo(high.high) >= 0 ? low.high : high.high, cursor.at);
+        return new Found(low.low.compareTo(high.low) <= 0 ? low.low : high.low,
+                low.high.compareTo(high.high) >= 0 ? low.high : high.high, cursor.at);
     }
 
     private static @Nullable Range second(Cursor cursor) {
@@ -76,7 +81,8 @@ final class Numbers {
     /// One number, or a word for a few; null, with the cursor where it was, where none is ahead.
     private static @Nullable Range one(Cursor cursor) {
         var start = cursor.at;
-        var found = cursor.isDigit() ? digits(cursor) : cursor.ahead() == '.' ? decimals(cursor) : Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
+        var found = cursor.isDigit() ? digits(cursor) : cursor.ahead() == '.' ? decimals(cursor)
+                : Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
         if (found == null) cursor.at = start;
         return found;
     }
@@ -111,7 +117,8 @@ final class Numbers {
         var start = cursor.at;
         var whole = integer(cursor);
         // 1,200 is over a thousand, 0,750 is not
-        while (cursor.ahead() == ',' && cursor.at - start <= 3 && whole > 0 && isDigitAt(cursor, 1) && isDigitAt(cursor, 2) && isDigitAt(cursor, 3) && !isDigitAt(cursor, 4)) {
+        while (cursor.ahead() == ',' && cursor.at - start <= 3 && whole > 0 && isDigitAt(cursor, 1)
+                && isDigitAt(cursor, 2) && isDigitAt(cursor, 3) && !isDigitAt(cursor, 4)) {
             cursor.at++;
             whole = Math.min(MOST, whole * 1000 + integer(cursor));
         }

@@ -5,7 +5,8 @@ import java.util.List;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
 
-/// The words of a line that were read past. Asked for only where they are shown, so that reading a line does not pay for it.
+/// The words of a line that were read past. Asked for only where they are shown, so that reading a line does not pay
+/// for it.
 final class PastWords {
     private PastWords() {}
 
@@ -16,13 +17,16 @@ final class PastWords {
         for (var word : Words.of(text)) {
             if (matches.stream().anyMatch(m -> m.start() <= word.start() && word.end() <= m.end())) continue;
             var written = text.substring(word.start(), word.end());
-            if (isAmount(written) || line.unread().contains(written) || line.words().doubts().stream().anyMatch(d -> d.word().equals(written))) continue;
+            if (isAmount(written) || line.unread().contains(written)
+                    || line.words().doubts().stream().anyMatch(d -> d.word().equals(written)))
+                continue;
             past.add(written);
         }
         return past;
     }
 
     private static boolean isAmount(String word) {
-        return !Character.isLetter(word.codePointAt(0)) || Numbers.at(word, 0) != null || Units.unit(word.toLowerCase(java.util.Locale.ROOT)) != null;
+        return !Character.isLetter(word.codePointAt(0)) || Numbers.at(word, 0) != null
+                || Units.unit(word.toLowerCase(java.util.Locale.ROOT)) != null;
     }
 }

@@ -7,18 +7,24 @@ import java.util.regex.Pattern;
 /// Text as it is pasted from web pages and documents, brought to plain text on one line.
 final class Pasted {
     private static final Pattern ENTITY = Pattern.compile("&(#\\d{1,6}|#x[0-9a-fA-F]{1,5}|\\p{Alnum}{2,8});");
-    private static final Map<String, String> NAMED = Map.ofEntries(Map.entry("nbsp", " "), Map.entry("amp", "&"), Map.entry("frac12", "½"), Map.entry("frac14", "¼"),
-            Map.entry("frac34", "¾"), Map.entry("frac13", "⅓"), Map.entry("frac23", "⅔"), Map.entry("frac18", "⅛"), Map.entry("deg", "°"), Map.entry("quot", "\""),
-            Map.entry("apos", "'"), Map.entry("rsquo", "’"), Map.entry("lsquo", "‘"), Map.entry("ndash", "–"), Map.entry("mdash", "—"), Map.entry("times", "×"),
-            Map.entry("eacute", "é"), Map.entry("egrave", "è"), Map.entry("ccedil", "ç"), Map.entry("uuml", "ü"), Map.entry("ouml", "ö"), Map.entry("auml", "ä"),
-            Map.entry("ntilde", "ñ"), Map.entry("bull", "•"), Map.entry("thinsp", " "), Map.entry("ensp", " "), Map.entry("emsp", " "));
+    private static final Map<String, String> NAMED = Map.ofEntries(Map.entry("nbsp", " "), Map.entry("amp", "&"),
+            Map.entry("frac12", "½"), Map.entry("frac14", "¼"),
+            Map.entry("frac34", "¾"), Map.entry("frac13", "⅓"), Map.entry("frac23", "⅔"), Map.entry("frac18", "⅛"),
+            Map.entry("deg", "°"), Map.entry("quot", "\""),
+            Map.entry("apos", "'"), Map.entry("rsquo", "’"), Map.entry("lsquo", "‘"), Map.entry("ndash", "–"),
+            Map.entry("mdash", "—"), Map.entry("times", "×"),
+            Map.entry("eacute", "é"), Map.entry("egrave", "è"), Map.entry("ccedil", "ç"), Map.entry("uuml", "ü"),
+            Map.entry("ouml", "ö"), Map.entry("auml", "ä"),
+            Map.entry("ntilde", "ñ"), Map.entry("bull", "•"), Map.entry("thinsp", " "), Map.entry("ensp", " "),
+            Map.entry("emsp", " "));
 
     private Pasted() {}
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
         if (isPlain(written)) return written;
-        var text = written.indexOf('&') < 0 ? written : ENTITY.matcher(written).replaceAll(m -> java.util.regex.Matcher.quoteReplacement(decoded(m)));
+        var text = written.indexOf('&') < 0 ? written
+                : ENTITY.matcher(written).replaceAll(m -> java.util.regex.Matcher.quoteReplacement(decoded(m)));
         var plain = new StringBuilder(text.length());
         for (var i = 0; i < text.length(); i++) {
             var c = text.charAt(i);
@@ -31,19 +37,23 @@ final class Pasted {
     private static boolean isPlain(String text) {
         for (var i = 0; i < text.length(); i++) {
             var c = text.charAt(i);
-            if (c < ' ' || c == '&' || c > 127 && isBlank(c) || c == ' ' && (i == 0 || i + 1 == text.length() || text.charAt(i + 1) == ' ')) return false;
+            if (c < ' ' || c == '&' || c > 127 && isBlank(c)
+                    || c == ' ' && (i == 0 || i + 1 == text.length() || text.charAt(i + 1) == ' '))
+                return false;
         }
         return true;
     }
 
     private static boolean isBlank(char c) {
-        return c == ' ' || c == '\t' || c == '\n' || c == '\r' || c > 127 && (Character.isSpaceChar(c) || Character.isWhitespace(c));
+        return c == ' ' || c == '\t' || c == '\n' || c == '\r'
+                || c > 127 && (Character.isSpaceChar(c) || Character.isWhitespace(c));
     }
 
     private static String decoded(MatchResult entity) {
         var name = entity.group(1);
         if (!name.startsWith("#")) return NAMED.getOrDefault(name, entity.group());
-        var code = name.startsWith("#x") ? Integer.parseInt(name.substring(2), 16) : Integer.parseInt(name.substring(1));
+        var code =
+                name.startsWith("#x") ? Integer.parseInt(name.substring(2), 16) : Integer.parseInt(name.substring(1));
         return Character.isValidCodePoint(code) && !Character.isISOControl(code) ? Character.toString(code) : " ";
     }
 }

@@ -17,7 +17,7 @@ enum Pressed {
     /// stays.
     static Set<Pressed> ahead(Cursor cursor) {
         var start = cursor.at;
-        while (cursor.take(Does.BEFORE_JUICE)) { }
+        while (cursor.take(Does.BEFORE_JUICE)) {}
         if (of(cursor) == null) {
             cursor.at = start;
             return Set.of();
@@ -38,8 +38,9 @@ enum Pressed {
     static Set<Pressed> behind(String rest) {
         if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
         var cut = firstOf(rest, ",(–");
-        if (cut < 0) return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST)
-                : Set.of();
+        if (cut < 0)
+            return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST)
+                    : Set.of();
         var pressed = EnumSet.noneOf(Pressed.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {

@@ -15,7 +15,8 @@ import keenfork.core.pack.Law;
 /// @param parts    its parts in order; a part without a line is left out
 /// @param steps    its steps in order
 /// @param mentions the plain foods that its steps name
-public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps, List<Mention> mentions) {
+public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps,
+        List<Mention> mentions) {
     public Recipe {
         parts = List.copyOf(parts);
         steps = List.copyOf(steps);
@@ -53,6 +54,7 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
 
     /// {@return this dish with each part changed; a part left without lines goes}
     public Recipe withParts(UnaryOperator<Part> change) {
-        return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(), steps, mentions);
+        return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(),
+                steps, mentions);
     }
 }

@@ -15,27 +15,46 @@ import org.jspecify.annotations.Nullable;
 
 /// Reads a whole recipe, line by line.
 final class RecipeReader {
-    private static final Pattern YIELD = Pattern.compile("(?i)^(?:serves|servings|feeds|for|enough for|makes|yields?|portions)[:\\s]+(?<rest>\\S.{0,60})$");
+    private static final Pattern YIELD = Pattern
+            .compile("(?i)^(?:serves|servings|feeds|for|enough for|makes|yields?|portions)[:\\s]+(?<rest>\\S.{0,60})$");
     private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
     private static final String TIME = "(?:min(?:ute)?s?|h|hrs?|hours?)\\b";
     /// what web pages write over a recipe about the clock: nothing goes in of it
-    private static final Pattern CLOCK = Pattern.compile("(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|resting|chilling|soaking|ready in)(?: time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*" + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME + ")*(?:,? plus (?:chilling|soaking|resting|cooling|overnight soaking|marinating))?\\.?$");
+    private static final Pattern CLOCK = Pattern.compile(
+            "(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|resting|chilling|soaking|ready in)(?: "
+                    + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
+                    + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
+                    + ")*(?:,? plus (?:chilling|soaking|resting|cooling|overnight soaking|marinating))?\\.?$");
     private static final Pattern MAKES = Pattern.compile("(?i)^(?:makes|yields?)[:\\s]+(?<what>.{1,80})$");
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
-    private static final Pattern METHOD = Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
-    private static final Pattern INGREDIENTS = Pattern.compile("(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping list)\\s*:?$");
+    private static final Pattern METHOD =
+            Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
+    private static final Pattern INGREDIENTS = Pattern.compile(
+            "(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping "
+                    + "list)\\s*:?$");
     private static final String PARTS = PartKind.headlines();
-    private static final Pattern HEADING = Pattern.compile("^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:" + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
-            + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
+    private static final Pattern HEADING = Pattern.compile(
+            "^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$"
+                    + "|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:"
+                    + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
+                    + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
     /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
-    private static final Pattern LONE = Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
-    /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals: "GARNISH"
-    private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS + "))(?:\\s*\\((?:makes|for|serves|enough for|feeds|x)\\b[^)]*\\)|\\s+(?:pp|p\\.p\\.|per person|per portion|each))$"
-            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>garnish|topping|toppings|base|side|filling|to serve|to finish|to garnish|to plate)$");
+    private static final Pattern LONE =
+            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
+    /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals:
+    /// "GARNISH"
+    private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS
+            + "))(?:\\s*\\((?:makes|for|serves|enough for|feeds|x)\\b[^)]*\\)|\\s+(?:pp|p\\.p\\.|per person|per "
+            + "portion|each))$"
+            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>garnish|topping|toppings|base|side|filling|to serve"
+            + "|to finish|to garnish|to plate)$");
     private static final Pattern WHOLE_PART = Pattern.compile("(?i)(?:.* )?(?:" + PARTS + ")");
     private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
-    private static final Pattern INLINE = Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
-    private static final Pattern CONVENTION = Pattern.compile("(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
+    private static final Pattern INLINE =
+            Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
+    private static final Pattern CONVENTION = Pattern.compile(
+            "(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american"
+                    + "|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
@@ -122,8 +141,11 @@ final class RecipeReader {
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
-        if (mayBeHeadline && "iywsIYWS".indexOf(line.charAt(0)) >= 0 && INGREDIENTS.matcher(line).matches() || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches())) return;
-        if (mayBeHeadline && HEADS_OF_ALL.indexOf(line.charAt(0)) >= 0 && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
+        if (mayBeHeadline && "iywsIYWS".indexOf(line.charAt(0)) >= 0 && INGREDIENTS.matcher(line).matches()
+                || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches()))
+            return;
+        if (mayBeHeadline && HEADS_OF_ALL.indexOf(line.charAt(0)) >= 0
+                && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
             inMethod = true;
             return;
         }
@@ -159,7 +181,8 @@ final class RecipeReader {
         steps.addAll(told.steps());
     }
 
-    /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a list.
+    /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
+    /// list.
     private boolean takesInline(String line) {
         if (line.indexOf(':') < 0) return false;
         var inline = INLINE.matcher(line);
@@ -167,7 +190,9 @@ final class RecipeReader {
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
         var pieces = list.group("rest").split("[;,]\\s+");
-        if (pieces.length < 2 || !isPart && !(StepLine.isDone(list.group("name")) && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1)) return false;
+        if (pieces.length < 2 || !isPart && !(StepLine.isDone(list.group("name"))
+                && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
+            return false;
         if (isPart) {
             endPart();
             partName = list.group("name");
@@ -202,10 +227,13 @@ final class RecipeReader {
     /// "Serves four to six", "Makes about 12 portions", "Makes 2 tubs": the least it feeds is what is counted on.
     private boolean takesCount(String rest) {
         var count = Numbers.at(rest, 0);
-        if (count == null || rest.startsWith("a ") || count.low().bottom() != 1 || count.low().compareTo(MOST_SERVED) > 0) return false;
+        if (count == null || rest.startsWith("a ") || count.low().bottom() != 1
+                || count.low().compareTo(MOST_SERVED) > 0)
+            return false;
         var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip().toLowerCase(Locale.ROOT);
         if (!YIELDED.matcher(what).matches()) return false;
-        if (what.isEmpty() || what.matches("people|portions?|covers|servings?|persons?|guests?|hungry people")) serves = (int) count.low().top();
+        if (what.isEmpty() || what.matches("people|portions?|covers|servings?|persons?|guests?|hungry people"))
+            serves = (int) count.low().top();
         else makes = count.low().top() + " " + what;
         return true;
     }
@@ -216,15 +244,18 @@ final class RecipeReader {
         if (!pack.matches()) return false;
         if (lines.isEmpty()) return false;
         var named = pack.group("law");
-        var law = named == null ? home : named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
-        lines.set(lines.size() - 1, lines.getLast().withPack(together(lines.getLast().pack(), Declaration.read(pack.group("text"), law))));
+        var law = named == null ? home
+                : named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
+        lines.set(lines.size() - 1,
+                lines.getLast().withPack(together(lines.getLast().pack(), Declaration.read(pack.group("text"), law))));
         return true;
     }
 
     /// A second declaration under a line adds to the first; where their laws differ, neither is relied on.
     private static Declaration together(@Nullable Declaration first, Declaration second) {
         if (first == null) return second;
-        return Declaration.read(first.text() + "\n" + second.text(), first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
+        return Declaration.read(first.text() + "\n" + second.text(),
+                first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
     }
 
     private static @Nullable String made(String line) {
@@ -269,7 +300,8 @@ final class RecipeReader {
 
     private void endPart() {
         // a heading with nothing under it that names a food was no heading: "Butter:" is an ingredient
-        if (lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE && isFood(partName)) lines.add(lineReader.read(partName));
+        if (lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE && isFood(partName))
+            lines.add(lineReader.read(partName));
         if (!lines.isEmpty()) {
             var shown = partName.isEmpty() ? "Base" : partName;
             parts.add(new Part(shown, PartKind.guess(shown), lines));

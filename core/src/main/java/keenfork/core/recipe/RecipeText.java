@@ -48,12 +48,14 @@ public final class RecipeText {
             var isWhole = bare.equals(line) && end.endsWith(line);
             var apart = isWhole ? List.<String>of() : apart(bare, line, with);
             if (!isWhole && apart.isEmpty() && !(isPiece(bare, line) && end.contains(line)
-                    && !with.isEmpty())) continue;
+                    && !with.isEmpty()))
+                continue;
             var changed = new ArrayList<>(lines.subList(0, at));
             // one of several foods on a line, or of a told recipe, is changed where it stands
             if (!apart.isEmpty()) for (var other : apart) changed.add(end.substring(0, end.indexOf(bare)) + other);
-            else if (!isWhole) changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line),
-                    java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
+            else if (!isWhole)
+                changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line),
+                        java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
             else for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
             changed.addAll(lines.subList(at + 1, lines.size()));
             return new Changed(String.join("\n", changed), at);

@@ -19,7 +19,8 @@ import org.jspecify.annotations.Nullable;
 /// @param factor what everything is multiplied by, over 0
 /// @param lines  its lines, in the order of the recipe
 public record Scaled(BigDecimal factor, List<Entry> lines) {
-    private static final Pattern SERVES = Pattern.compile("(?im)^(\\s*(?:serves|servings|feeds|for|enough for|makes|portions)[:\\s]+)\\d+");
+    private static final Pattern SERVES =
+            Pattern.compile("(?im)^(\\s*(?:serves|servings|feeds|for|enough for|makes|portions)[:\\s]+)\\d+");
     private static final double SHOWN = 0.05;
     private static final int DIGITS = 6;
     private static final BigDecimal MOST_FACTOR = new BigDecimal(1000);
@@ -41,22 +42,29 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
     /// {@return the recipe for so many portions}
     /// @throws IllegalArgumentException when the recipe does not say how many it serves, or `covers` is not 1 or more
     public static Scaled toCovers(Recipe recipe, int covers, Volumes volumes) {
-        if (recipe.serves() < 1 || covers < 1) throw new IllegalArgumentException("portions are scaled from 1 or more to 1 or more: %d to %d".formatted(recipe.serves(), covers));
-        return of(recipe, BigDecimal.valueOf(covers).divide(BigDecimal.valueOf(recipe.serves()), DIGITS, RoundingMode.HALF_UP), volumes);
+        if (recipe.serves() < 1 || covers < 1)
+            throw new IllegalArgumentException(
+                    "portions are scaled from 1 or more to 1 or more: %d to %d".formatted(recipe.serves(), covers));
+        return of(recipe,
+                BigDecimal.valueOf(covers).divide(BigDecimal.valueOf(recipe.serves()), DIGITS, RoundingMode.HALF_UP),
+                volumes);
     }
 
     /// {@return the recipe for a batch of so many grams going in}
     /// @throws IllegalArgumentException when nothing in the recipe has a weight, or `grams` is not over 0
     public static Scaled toWeight(Recipe recipe, BigDecimal grams, Volumes volumes) {
         var now = recipe.mass().likelyGrams();
-        if (now <= 0 || grams.signum() <= 0) throw new IllegalArgumentException("a batch is scaled from a weight to a weight: %s to %s g".formatted(now, grams));
+        if (now <= 0 || grams.signum() <= 0)
+            throw new IllegalArgumentException(
+                    "a batch is scaled from a weight to a weight: %s to %s g".formatted(now, grams));
         return of(recipe, grams.divide(BigDecimal.valueOf(now), DIGITS, RoundingMode.HALF_UP), volumes);
     }
 
     /// {@return the recipe times a factor}
     /// @throws IllegalArgumentException when the factor is not over 0, or over 1000
     public static Scaled of(Recipe recipe, BigDecimal factor, Volumes volumes) {
-        if (factor.signum() <= 0 || factor.compareTo(MOST_FACTOR) > 0) throw new IllegalArgumentException("a recipe is multiplied by over 0 to 1000, not by " + factor);
+        if (factor.signum() <= 0 || factor.compareTo(MOST_FACTOR) > 0)
+            throw new IllegalArgumentException("a recipe is multiplied by over 0 to 1000, not by " + factor);
         var writer = new Writer(factor, volumes);
         return new Scaled(factor, recipe.lines().stream().map(writer::entry).toList());
     }
@@ -88,25 +96,32 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
 
         Entry entry(Line line) {
             var mass = line.mass() == null ? null : line.mass().times(new Span(factor, factor, factor));
-            if (line.amount() == null || factor.compareTo(BigDecimal.ONE) == 0) return new Entry(line, line.text(), mass, 0, false);
+            if (line.amount() == null || factor.compareTo(BigDecimal.ONE) == 0)
+                return new Entry(line, line.text(), mass, 0, false);
             var reader = new LineReader(volumes);
             for (var candidate : candidates(line.text(), line.amount())) {
                 var read = reader.read(candidate);
-                if (!read.choices().equals(line.choices()) || !read.dish().equals(line.dish()) || read.amount() == null) continue;
+                if (!read.choices().equals(line.choices()) || !read.dish().equals(line.dish()) || read.amount() == null)
+                    continue;
                 var off = off(read, line, mass);
-                if (Math.abs(off) < FARTHEST) return new Entry(line, candidate, mass, Math.abs(off) > SHOWN ? (int) Math.round(off * 100) : 0, false);
+                if (Math.abs(off) < FARTHEST)
+                    return new Entry(line, candidate, mass,
+                            Math.abs(off) > SHOWN ? (int) Math.round(off * 100) : 0, false);
             }
             return new Entry(line, line.text(), mass, 0, true);
         }
 
         private double off(Line read, Line line, @Nullable Mass mass) {
-            if (mass != null && mass.likely() > 0) return read.mass() == null ? 1 : (double) read.mass().likely() / mass.likely() - 1;
+            if (mass != null && mass.likely() > 0)
+                return read.mass() == null ? 1 : (double) read.mass().likely() / mass.likely() - 1;
             var should = value(line.amount()) * factor.doubleValue();
-            return should == 0 || read.amount() == null || line.amount() == null || read.amount().unit() != line.amount().unit() ? 0 : value(read.amount()) / should - 1;
+            return should == 0 || read.amount() == null || line.amount() == null
+                    || read.amount().unit() != line.amount().unit() ? 0 : value(read.amount()) / should - 1;
         }
 
         private static double value(@Nullable Amount amount) {
-            return amount == null ? 0 : (amount.low().decimal().doubleValue() + amount.high().decimal().doubleValue()) / 2;
+            return amount == null ? 0
+                    : (amount.low().decimal().doubleValue() + amount.high().decimal().doubleValue()) / 2;
         }
 
         private List<String> candidates(String text, Amount amount) {
@@ -117,7 +132,8 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
                 if (number == null) continue;
                 var unit = unitBehind(text, text.substring(0, number.end()).stripTrailing().length(), amount.unit());
                 // a "400 g tin" is not made larger: there are more of them
-                if (!isContainer(text.substring(unit.end()))) candidates.add(text.substring(0, at) + written(amount, unit) + text.substring(unit.end()));
+                if (!isContainer(text.substring(unit.end())))
+                    candidates.add(text.substring(0, at) + written(amount, unit) + text.substring(unit.end()));
                 break;
             }
             // "400 g tin of chickpeas", "tin of chickpeas": one of them
@@ -139,7 +155,8 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
             var until = end;
             while (until < text.length() && Character.isLetter(text.charAt(until))) until++;
             var word = text.substring(end, until);
-            return Units.unit(word.toLowerCase(Locale.ROOT)) == unit && unit != Unit.NONE ? new Word(word, until) : new Word("", from);
+            return Units.unit(word.toLowerCase(Locale.ROOT)) == unit && unit != Unit.NONE ? new Word(word, until)
+                    : new Word("", from);
         }
 
         private String written(Amount amount, Word unit) {
@@ -147,8 +164,10 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
             var high = amount.high().decimal().doubleValue() * factor.doubleValue();
             return switch (amount.unit()) {
                 case G, KG, ML, L -> metric(amount.unit(), low, high);
-                case TSP, TBSP, CUP -> low == high ? spoons(low, amount.unit()) : range(low, high, 4) + " " + plural(unit.word(), high);
-                default -> range(low, high, steps(high)) + (unit.word().isEmpty() ? "" : " " + plural(unit.word(), high));
+                case TSP, TBSP, CUP -> low == high ? spoons(low, amount.unit())
+                        : range(low, high, 4) + " " + plural(unit.word(), high);
+                default ->
+                        range(low, high, steps(high)) + (unit.word().isEmpty() ? "" : " " + plural(unit.word(), high));
             };
         }
 
@@ -160,24 +179,29 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
             var small = unit == Unit.G || unit == Unit.KG ? "g" : "ml";
             var times = unit == Unit.KG || unit == Unit.L ? 1000 : 1;
             var big = small.equals("g") ? "kg" : "l";
-            if (low * times >= 1000) return span(decimal(low * times / 1000, 2), decimal(high * times / 1000, 2)) + " " + big;
+            if (low * times >= 1000)
+                return span(decimal(low * times / 1000, 2), decimal(high * times / 1000, 2)) + " " + big;
             return span(smallSteps(low * times), smallSteps(high * times)) + " " + small;
         }
 
         private static String smallSteps(double value) {
-            return value >= 200 ? decimal(Math.round(value / 5) * 5, 0) : value >= 10 ? decimal(value, 0) : decimal(Math.max(value, 0.1), 1);
+            return value >= 200 ? decimal(Math.round(value / 5) * 5, 0)
+                    : value >= 10 ? decimal(value, 0) : decimal(Math.max(value, 0.1), 1);
         }
 
         private static String span(String low, String high) { return low.equals(high) ? low : low + "–" + high; }
 
         private static String decimal(double value, int places) {
-            return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+            return BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP).stripTrailingZeros()
+                    .toPlainString();
         }
 
         /// Whole ones from ten on, halves from three on, quarters below.
         private static int steps(double count) { return count >= 10 ? 1 : count >= 3 ? 2 : 4; }
 
-        private static String range(double low, double high, int steps) { return span(number(low, steps), number(high, steps)); }
+        private static String range(double low, double high, int steps) {
+            return span(number(low, steps), number(high, steps));
+        }
 
         private static String number(double value, int steps) {
             var count = Math.max(1, Math.round(value * steps));
@@ -187,7 +211,8 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
 
         private static String plural(String word, double count) {
             if (count <= 1 || word.endsWith("s") || word.length() < 3) return word;
-            for (var many : List.of(word + "s", word + "es")) if (Units.unit(many.toLowerCase(Locale.ROOT)) != null) return many;
+            for (var many : List.of(word + "s", word + "es"))
+                if (Units.unit(many.toLowerCase(Locale.ROOT)) != null) return many;
             return word;
         }
     }

@@ -11,7 +11,8 @@ final class Several {
     private static final Pattern MARKS = Pattern.compile("\\s+(?://|\\||•|·|‣|▪)\\s+");
 
     /// "1 clove garlic, juice of 1 lime"
-    private static final Pattern PRESSED = Pattern.compile("(?:juice|zest) (?:and (?:juice|zest) )?(?:of )?(?:\\d|½|¼|half|an? |one )");
+    private static final Pattern PRESSED =
+            Pattern.compile("(?:juice|zest) (?:and (?:juice|zest) )?(?:of )?(?:\\d|½|¼|half|an? |one )");
     /// the bullets of lists stand behind every letter and fraction of Latin script
     private static final char LAST_LETTER = 0x2020;
 
@@ -22,8 +23,9 @@ final class Several {
     static List<String> of(String line) {
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
-        if (hasMark(line) && MARKS.matcher(line).find()) return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
-                .flatMap(p -> of(p.strip()).stream()).toList();
+        if (hasMark(line) && MARKS.matcher(line).find())
+            return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
+                    .flatMap(p -> of(p.strip()).stream()).toList();
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
@@ -44,7 +46,8 @@ final class Several {
         for (var at = 0; at < line.length(); at++) {
             var c = line.charAt(at);
             if (c == '|' || c == '/' && at + 1 < line.length() && line.charAt(at + 1) == '/'
-                    || c > LAST_LETTER) return true;
+                    || c > LAST_LETTER)
+                return true;
         }
         return false;
     }
@@ -54,7 +57,8 @@ final class Several {
         for (var at = 3; at < line.length(); at++) {
             var c = line.charAt(at);
             if ((c >= '0' && c <= '9' || c > 127 || c == 'j' || c == 'z') && line.charAt(at - 1) == ' '
-                    && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0) return true;
+                    && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0)
+                return true;
         }
         return false;
     }
@@ -70,8 +74,9 @@ final class Several {
             if (c == ')' || c == ']') depth = Math.max(0, depth - 1);
             if (depth > 0) continue;
             var length = joint(line, at);
-            if (length > 0 && at + length < line.length() && startsAmount(line, at + length)) return new Cut(at,
-                    at + length);
+            if (length > 0 && at + length < line.length() && startsAmount(line, at + length))
+                return new Cut(at,
+                        at + length);
         }
         return null;
     }
@@ -99,8 +104,9 @@ final class Several {
     private static boolean isMeasured(String piece) {
         if (piece.isEmpty()) return false;
         var pressed = PRESSED.matcher(piece);
-        if (pressed.lookingAt()) return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches()
-                .isEmpty();
+        if (pressed.lookingAt())
+            return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches()
+                    .isEmpty();
         var number = Numbers.at(piece, 0);
         if (number == null) return false;
         var comma = piece.indexOf(',');

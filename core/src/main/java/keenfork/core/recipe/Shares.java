@@ -25,9 +25,12 @@ public record Shares(List<Map<Integer, Fraction>> of) {
     private static final String REST = "rest";
     private static final Map<String, String> WORDS = Table.read(Shares.class, "shares.txt", 3).stream()
             .collect(Collectors.toMap(r -> r.cell(0), r -> r.cell(1)));
-    private static final Pattern SAID = Pattern.compile("(?iu)(?<![\\p{L}\\d])(?<share>%s)\\s+(?<joint>(?:of\\s+)?(?:the\\s+|your\\s+)?)(?=(?<what>[^.,;:()]{2,60}))"
-            .formatted(WORDS.keySet().stream().sorted((a, b) -> b.length() - a.length()).map(Pattern::quote)
-                    .collect(Collectors.joining("|"))));
+    private static final Pattern SAID = Pattern.compile(
+            ("(?iu)(?<![\\p{L}\\d])(?<share>%s)\\s+(?<joint>(?:of\\s+)?(?:the\\s+"
+                    + "|your\\s+)?)(?=(?<what>[^.,;:()]{2,60}))")
+                            .formatted(WORDS.keySet().stream().sorted((a, b) -> b.length() - a.length())
+                                    .map(Pattern::quote)
+                                    .collect(Collectors.joining("|"))));
 
     public Shares {
         of = of.stream().map(Map::copyOf).toList();
@@ -59,7 +62,8 @@ public record Shares(List<Map<Integer, Fraction>> of) {
         var whole = before == null ? Fraction.ONE : before;
         // more than there is: what is meant is not known, and the whole line stands
         if (some.compareTo(whole) > 0) return;
-        var rest = new Fraction(whole.top() * some.bottom() - some.top() * whole.bottom(), whole.bottom() * some.bottom());
+        var rest =
+                new Fraction(whole.top() * some.bottom() - some.top() * whole.bottom(), whole.bottom() * some.bottom());
         left.put(line, rest);
         taken.put(line, some);
     }
@@ -72,9 +76,12 @@ public record Shares(List<Map<Integer, Fraction>> of) {
     /// {@return the one line whose food stands right behind the share; empty where none does, or several do}
     private static Optional<Integer> line(Recipe recipe, String what) {
         var first = Foods.shipped().recipeWords().read(what).matches().stream().findFirst();
-        if (first.isEmpty() || first.get().start() > LONGEST_TALK || !(first.get().meaning() instanceof Meaning.OfFood(var food))) return Optional.empty();
+        if (first.isEmpty() || first.get().start() > LONGEST_TALK
+                || !(first.get().meaning() instanceof Meaning.OfFood(var food)))
+            return Optional.empty();
         var lines = new ArrayList<Integer>();
-        for (var i = 0; i < recipe.lines().size(); i++) if (recipe.lines().get(i).food().filter(f -> isSame(f, food)).isPresent()) lines.add(i);
+        for (var i = 0; i < recipe.lines().size(); i++)
+            if (recipe.lines().get(i).food().filter(f -> isSame(f, food)).isPresent()) lines.add(i);
         return lines.size() == 1 ? Optional.of(lines.getFirst()) : Optional.empty();
     }
 

@@ -30,7 +30,8 @@ final class State {
                 if (food.isCompound()) continue;
                 var words = Words.key(name);
                 for (var cut = words.indexOf(' '); cut > 0; cut = words.indexOf(' ', cut + 1))
-                    for (var half : List.of(words.substring(cut + 1), words.substring(0, cut))) Foods.shipped().find(half).ifPresent(f -> found.add(f.id()));
+                    for (var half : List.of(words.substring(cut + 1), words.substring(0, cut)))
+                        Foods.shipped().find(half).ifPresent(f -> found.add(f.id()));
             }
         return found;
     }
@@ -42,12 +43,14 @@ final class State {
                 var words = Words.key(name).split(" ");
                 if (food.isCompound() || words.length < 2) continue;
                 // how it is cut makes no other food of it, but for what is ground
-                for (var half : List.of(words[0], words[words.length - 1])) if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
+                for (var half : List.of(words[0], words[words.length - 1]))
+                    if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
             }
         return Set.copyOf(found);
     }
 
-    /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the table}
+    /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the
+    /// table}
     ///
     /// @param text the phrase
     /// @param from where what stands behind the comma begins
@@ -57,16 +60,20 @@ final class State {
         var name = Words.key(food.name());
         for (var length = LONGEST; length > 0; length--)
             for (var at = 0; at + length <= words.size(); at++) {
-                if (!HALVES.contains(words.get(at).text()) || at > 0 && words.get(at - 1).text().equals("not")) continue;
+                if (!HALVES.contains(words.get(at).text()) || at > 0 && words.get(at - 1).text().equals("not"))
+                    continue;
                 var state = length == 1 ? words.get(at).text() : words.get(at).text() + " " + words.get(at + 1).text();
-                var found = other(food, state + " " + name).or(() -> PARTS_OF_ONE.contains(state) ? other(food, name + " " + state) : Optional.empty());
+                var found = other(food, state + " " + name)
+                        .or(() -> PARTS_OF_ONE.contains(state) ? other(food, name + " " + state) : Optional.empty());
                 if (found.isPresent()) return found;
             }
         return Optional.empty();
     }
 
     private static Optional<Food> other(Food food, String name) {
-        return Foods.shipped().meaning(name).filter(m -> m instanceof Meaning.OfFood(var other) && !other.isCompound() && !other.equals(food) && other.origin() == food.origin())
+        return Foods.shipped().meaning(name)
+                .filter(m -> m instanceof Meaning.OfFood(var other) && !other.isCompound() && !other.equals(food)
+                        && other.origin() == food.origin())
                 .map(m -> ((Meaning.OfFood) m).food());
     }
 }

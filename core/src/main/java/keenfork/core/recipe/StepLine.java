@@ -17,14 +17,18 @@ final class StepLine {
     private enum Kind { DOES, ALSO }
 
     private static final Map<String, Kind> WORDS = Table.read(StepLine.class, "step-words.txt", 3).stream()
-            .collect(Collectors.toUnmodifiableMap(r -> r.cell(0), r ->
-                    r.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
-    private static final Pattern OPENS = Pattern.compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
+            .collect(Collectors.toUnmodifiableMap(r -> r.cell(0),
+                    r -> r.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
+    private static final Pattern OPENS = Pattern
+            .compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     /// a time, a heat, or what is meant by "it": nothing that goes in
-    private static final Pattern GOES_ON = Pattern.compile("(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
-            + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)))
-                    .collect(Collectors.joining("|")) + ")\\b");
+    private static final Pattern GOES_ON = Pattern.compile(
+            "(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b"
+                    + "|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
+                    + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)))
+                            .collect(Collectors.joining("|"))
+                    + ")\\b");
 
     private static final Pattern TOLD = Pattern.compile("(?iU)\\b\\p{L}{2,}(?<!e)ed\\b");
 
@@ -43,20 +47,24 @@ final class StepLine {
         var first = first(text);
         // "quarter the beans" is no quarter of them
         if (text.isEmpty() || Numbers.at(text, 0) != null
-                && !(WORDS.containsKey(first) && text.startsWith(" the ", first.length()))) return false;
+                && !(WORDS.containsKey(first) && text.startsWith(" the ", first.length())))
+            return false;
         var kind = WORDS.get(first);
         var isSentence = text.endsWith(".") && text.split(" ").length >= 5;
-        if (kind == null) return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
-                .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
+        if (kind == null)
+            return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
+                    .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "salt to taste" and "pickle, to serve" go in
-        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent()) return isSentence
-                || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
+        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent())
+            return isSentence
+                    || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
         if (behind.startsWith(",") && namesNothing(behind)) return true;
-        if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-")) return isNumbered
-                && behind.startsWith("-") && isSentence;
+        if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-"))
+            return isNumbered
+                    && behind.startsWith("-") && isSentence;
         // "shell pasta cooked until al dente": a food by its whole name goes in, whatever is done to it
         var startsName = Foods.shipped().recipeWords().isNameBeyond(text, 0, first.length());
         if (startsName && !isNumbered && !isSentence) return false;

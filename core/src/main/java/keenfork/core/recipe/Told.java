@@ -11,8 +11,9 @@ import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
 import keenfork.core.measure.Unit;
 
-/// A recipe told, not written: "so I take about two handfuls of walnuts and then a good glug of oil". Cut into ingredient lines, each in the words it
-/// was told in, and into steps. A food that is told without an amount is a line of its own: nothing that was said is lost.
+/// A recipe told, not written: "so I take about two handfuls of walnuts and then a good glug of oil". Cut into
+/// ingredient lines, each in the words it was told in, and into steps. A food that is told without an amount is a line
+/// of its own: nothing that was said is lost.
 ///
 /// @param lines what goes in, in the order it was told
 /// @param steps the sentences
@@ -21,14 +22,18 @@ record Told(List<String> lines, List<String> steps) {
     private static final int SHORTEST = 60;
     private static final int FEWEST_MEASURED = 2;
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
-    private static final Pattern CLAUSE = Pattern.compile("(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half|quarter|bit|third)\\b)");
+    private static final Pattern CLAUSE = Pattern.compile(
+            "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half"
+                    + "|quarter|bit|third)\\b)");
     private static final Pattern PRESSED = Pattern.compile("(?i)\\b(?:juice|zest|rind)\\b");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
-    private static final Pattern TALKING = Pattern.compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
+    private static final Pattern TALKING = Pattern
+            .compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
 
     static Optional<Told> of(String text) {
-        if (text.length() < SHORTEST || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt())) return Optional.empty();
+        if (text.length() < SHORTEST || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
+            return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
         var measured = 0;
@@ -68,7 +73,9 @@ record Told(List<String> lines, List<String> steps) {
 
     private static boolean isNew(Match match, HashSet<Meaning> named) {
         // "blend it to a pesto": what a product's name tells is mostly what is being made
-        if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0 && named.size() > 1) return false;
+        if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0
+                && named.size() > 1)
+            return false;
         return named.add(match.meaning());
     }
 
@@ -76,7 +83,8 @@ record Told(List<String> lines, List<String> steps) {
     private static int amountFrom(String clause) {
         var pressed = PRESSED.matcher(clause);
         // "juice of 1 lemon", "juice 1 lemon"
-        if (pressed.find() && (Numbers.at(clause, Math.min(clause.length(), pressed.end() + 4)) != null || Numbers.at(clause, Math.min(clause.length(), pressed.end() + 1)) != null))
+        if (pressed.find() && (Numbers.at(clause, Math.min(clause.length(), pressed.end() + 4)) != null
+                || Numbers.at(clause, Math.min(clause.length(), pressed.end() + 1)) != null))
             return pressed.start();
         for (var at = 0; at < clause.length(); at++) {
             if (at > 0 && clause.charAt(at - 1) != ' ') continue;

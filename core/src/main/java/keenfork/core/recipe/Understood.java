@@ -13,7 +13,8 @@ import keenfork.core.food.Words;
 ///
 /// @param unread not known, in the place of a food: each may be anything
 /// @param doubts not known, where only talk stands: each asks, and marks no more than what it resembles
-/// @param as     taken for another word (a slip of the pen, a short form), by the words as written; what they hold is assumed until somebody says so
+/// @param as     taken for another word (a slip of the pen, a short form), by the words as written; what they hold is
+///               assumed until somebody says so
 /// @param past   general English that names nothing to eat
 public record Understood(List<String> unread, List<Doubt> doubts, Map<String, String> as, List<String> past) {
     /// every word was read
@@ -53,13 +54,18 @@ public record Understood(List<String> unread, List<Doubt> doubts, Map<String, St
         if (other == ALL) return this;
         var all = new LinkedHashMap<>(as);
         all.putAll(other.as);
-        return new Understood(joined(unread, other.unread), joined(doubts, other.doubts), all, joined(past, other.past));
+        return new Understood(joined(unread, other.unread), joined(doubts, other.doubts), all,
+                joined(past, other.past));
     }
 
     /// "milk, whole, cow": a word that belongs to one of the names of the food that was found is no doubt
     Understood knowing(Food food) {
         if (doubts.isEmpty()) return this;
-        var left = doubts.stream().filter(d -> food.names().stream().noneMatch(n -> (" " + Words.key(n) + " ").contains(" " + Words.key(d.word()) + " "))).toList();
+        var left =
+                doubts.stream()
+                        .filter(d -> food.names().stream()
+                                .noneMatch(n -> (" " + Words.key(n) + " ").contains(" " + Words.key(d.word()) + " ")))
+                        .toList();
         return left.size() == doubts.size() ? this : new Understood(unread, left, as, past);
     }
 

@@ -21,8 +21,8 @@ final class Units {
     /// spellings of weights and volumes that are long enough to be misspelt
     private static final List<UnitName> MEASURES = UnitNames.all().stream()
             .filter(n -> n.word().length() >= SHORTEST_SLIP
-            && (n.unit().kind() == Unit.Kind.VOLUME || n.unit().kind() == Unit.Kind.WEIGHT))
-                    .sorted(Comparator.comparing(UnitName::word)).toList();
+                    && (n.unit().kind() == Unit.Kind.VOLUME || n.unit().kind() == Unit.Kind.WEIGHT))
+            .sorted(Comparator.comparing(UnitName::word)).toList();
     private static final String STARTS = MEASURES.stream().map(n -> n.word().substring(0, 1)).distinct()
             .collect(Collectors.joining());
 
@@ -53,7 +53,8 @@ final class Units {
 
     /// The unit at the cursor, taken with the blanks behind it; a count noun with nothing behind it is the food itself
     /// ("3 cloves").
-    @Nullable Written ahead(Cursor cursor) {
+    @Nullable
+    Written ahead(Cursor cursor) {
         var start = cursor.at;
         // "1# rotini": pounds
         if (cursor.ahead() == '#' && cursor.at > 0 && Character.isDigit(cursor.text.charAt(cursor.at - 1))
@@ -105,12 +106,15 @@ final class Units {
 
     /// {@return the unit that the word at the cursor names, or is a slip of the pen away from, or null; the cursor
     /// stays}
-    @Nullable Written named(Cursor cursor) {
+    @Nullable
+    Written named(Cursor cursor) {
         var name = cursor.said().unit();
-        if (name != null) return new Written(name.unit(), name.noun(),
-                volumes == Volumes.US ? name.us() : name.metric());
+        if (name != null)
+            return new Written(name.unit(), name.noun(),
+                    volumes == Volumes.US ? name.us() : name.metric());
         if (cursor.wordLength() < SHORTEST_SLIP || STARTS.indexOf(cursor.initial()) < 0 || Foods.shipped().recipeWords()
-                .isWordAt(cursor.text, cursor.at)) return null;
+                .isWordAt(cursor.text, cursor.at))
+            return null;
         var unit = slip(cursor.word());
         return unit == null ? null : new Written(unit, unit.id(), Fraction.ONE);
     }
@@ -122,7 +126,8 @@ final class Units {
         for (var measure : MEASURES) {
             var other = measure.word();
             if (other.charAt(0) != word.charAt(0) || Math.abs(other.length() - word.length()) > 1
-                    || !Foods.isSlip(word, other)) continue;
+                    || !Foods.isSlip(word, other))
+                continue;
             if (found != null && found != measure.unit()) return null;
             found = measure.unit();
         }

@@ -31,7 +31,9 @@ final class Yields {
     private static Map<String, Map<String, Span>> read() {
         var held = new HashMap<String, Map<String, Span>>();
         for (var row : Table.read(Yields.class, "yields.txt", 4))
-            for (var name : row.list(0)) held.computeIfAbsent(row.cell(1), _ -> new HashMap<>()).put(name.equals(ANY) ? ANY : row.read(0, _ -> shown(name)), row.read(2, Span::parse));
+            for (var name : row.list(0))
+                held.computeIfAbsent(row.cell(1), _ -> new HashMap<>())
+                        .put(name.equals(ANY) ? ANY : row.read(0, _ -> shown(name)), row.read(2, Span::parse));
         return held;
     }
 
@@ -42,7 +44,8 @@ final class Yields {
     }
 
     private static String shown(String name) {
-        return Foods.shipped().find(name).orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name))).name();
+        return Foods.shipped().find(name)
+                .orElseThrow(() -> new IllegalArgumentException("no food \"%s\" in the table".formatted(name))).name();
     }
 
     private static Optional<Span> factor(String change, Food food) {
@@ -52,22 +55,25 @@ final class Yields {
     /// whether a word begins as "tin", "can" and "jar" do: a look that spares most lines the pattern
     private static boolean mayBeTinned(String text) {
         for (var at = 0; at < text.length(); at++)
-            if ((at == 0 || !Character.isLetter(text.charAt(at - 1))) && "tcjTCJ".indexOf(text.charAt(at)) >= 0) return true;
+            if ((at == 0 || !Character.isLetter(text.charAt(at - 1))) && "tcjTCJ".indexOf(text.charAt(at)) >= 0)
+                return true;
         return false;
     }
 
     /// {@return what is left of a tin or jar of it in the sieve}
     static Mass drained(Food food, Mass tin) {
-        return tin.times(factor("drained", food).orElseGet(() -> Optional.ofNullable(HELD.getOrDefault("drained", Map.of()).get(ANY)).orElseThrow()));
+        return tin.times(factor("drained", food)
+                .orElseGet(() -> Optional.ofNullable(HELD.getOrDefault("drained", Map.of()).get(ANY)).orElseThrow()));
     }
 
-    /// What a line's food weighs once soaked or cooked, where it is sold dry and the line or a step does that to it; empty where nothing of the kind
-    /// is said, no factor is held, or it comes from a tin.
+    /// What a line's food weighs once soaked or cooked, where it is sold dry and the line or a step does that to it;
+    /// empty where nothing of the kind is said, no factor is held, or it comes from a tin.
     static Optional<Mass> becomes(Line line, List<String> steps) {
         if (line.mass() == null || line.choices().isEmpty()) return Optional.empty();
         var food = line.food();
         if (food.isEmpty() || !CHANGING.contains(food.get().name())
-                || mayBeTinned(line.text()) && TINNED.matcher(line.text()).find()) return Optional.empty();
+                || mayBeTinned(line.text()) && TINNED.matcher(line.text()).find())
+            return Optional.empty();
         var about = new ArrayList<String>();
         about.add(line.text());
         var name = Words.key(food.get().name());

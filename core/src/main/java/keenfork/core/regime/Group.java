@@ -14,7 +14,8 @@ import keenfork.core.food.Substances;
 /// @param naming  how its members are named on a label
 /// @param major   false for what is declared but stands outside the law's list of major allergens
 /// @param source  the clause
-public record Group(String id, String name, String label, List<Substance> members, Naming naming, boolean major, String source) {
+public record Group(String id, String name, String label, List<Substance> members, Naming naming, boolean major,
+        String source) {
     /// how members are named: one word for all, the listed member, or the very kind of fish, nut or shellfish
     public enum Naming { GROUP, MEMBER, KIND }
 
@@ -22,7 +23,8 @@ public record Group(String id, String name, String label, List<Substance> member
         members = List.copyOf(members);
     }
 
-    /// {@return the member a substance falls under, the substance itself where it stands for a branch that holds members ("nuts"), or empty}
+    /// {@return the member a substance falls under, the substance itself where it stands for a branch that holds
+    /// members ("nuts"), or empty}
     Optional<Substance> member(Substance substance) {
         var tree = Substances.shipped();
         for (var m : members) if (tree.isUnder(substance, m)) return Optional.of(m);

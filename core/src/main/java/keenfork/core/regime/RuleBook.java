@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 
 /// A jurisdiction's allergen law as data: groups in order, what is exempt, and the words of a label.
 public final class RuleBook {
-    private static final List<RuleBook> ALL = Table.names(RuleBook.class, "index.txt").stream().map(RuleBook::new).toList();
+    private static final List<RuleBook> ALL =
+            Table.names(RuleBook.class, "index.txt").stream().map(RuleBook::new).toList();
 
     private final String id;
     private final Map<String, String> words = new HashMap<>();
@@ -37,11 +38,14 @@ public final class RuleBook {
     ///
     /// @param group  a group it falls under
     /// @param at     the group's place in the book, from 0
-    /// @param member what the law names: the listed member above it, or the substance itself where it stands for a branch ("nuts")
+    /// @param member what the law names: the listed member above it, or the substance itself where it stands for a
+    ///               branch ("nuts")
     /// @param reach  the listed substances it could be
     /// @param said   what a label says for it, or null for a word for a whole branch
-    /// @param isSure false for a word for a branch of which the group lists one kind only: "nuts" are not surely almonds
-    public record Place(Group group, int at, Substance member, List<Substance> reach, @Nullable Substance said, boolean isSure) {
+    /// @param isSure false for a word for a branch of which the group lists one kind only: "nuts" are not surely
+    ///               almonds
+    public record Place(Group group, int at, Substance member, List<Substance> reach, @Nullable Substance said,
+            boolean isSure) {
         public Place {
             reach = List.copyOf(reach);
         }
@@ -59,11 +63,14 @@ public final class RuleBook {
                 throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, number, e.getMessage()), e);
             }
         }
-        asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"), Integer.parseInt(rule("water-from")),
+        asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"),
+                Integer.parseInt(rule("water-from")),
                 yes("contains-with-list", "yes", "no"), Rules.Limit.parse(rule("gluten-free")));
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
-            if (beside.values().stream().flatMap(List::stream).anyMatch(b -> Substances.shipped().isUnder(substance, b))) besides.set(substance.at());
+            if (beside.values().stream().flatMap(List::stream)
+                    .anyMatch(b -> Substances.shipped().isUnder(substance, b)))
+                besides.set(substance.at());
             if (places.getLast().stream().anyMatch(p -> p.group.names(substance))) covered.set(substance.at());
         }
     }
@@ -76,7 +83,8 @@ public final class RuleBook {
 
     private boolean yes(String what, String yes, String no) {
         var value = rule(what);
-        if (!value.equals(yes) && !value.equals(no)) throw new IllegalStateException("%s.txt: %s is %s or %s, not %s".formatted(id, what, yes, no, value));
+        if (!value.equals(yes) && !value.equals(no))
+            throw new IllegalStateException("%s.txt: %s is %s or %s, not %s".formatted(id, what, yes, no, value));
         return value.equals(yes);
     }
 
@@ -103,8 +111,12 @@ public final class RuleBook {
             case "rule" -> rules.put(cells.get(1), cells.get(2));
             case "group" -> groups.add(group(cells, true));
             case "minor" -> groups.add(group(cells, false));
-            case "threshold" -> thresholds.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), new BigDecimal(cells.get(2)));
-            case "beside" -> beside.put(group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))), substances(cells.get(2)));
+            case "threshold" -> thresholds.put(
+                    group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))),
+                    new BigDecimal(cells.get(2)));
+            case "beside" -> beside.put(
+                    group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))),
+                    substances(cells.get(2)));
             case "exempt" -> exempt.addAll(substances(cells.get(1)));
             default -> {
                 var parts = line.split("=", 2);
@@ -158,12 +170,14 @@ public final class RuleBook {
         return text;
     }
 
-    /// {@return the member of one of this book's groups that a substance falls under, or empty where the law does not group it or exempts it}
+    /// {@return the member of one of this book's groups that a substance falls under, or empty where the law does not
+    /// group it or exempts it}
     public Optional<Substance> member(Group group, Substance substance) {
         return places.get(substance.at()).stream().filter(p -> p.group.equals(group)).map(Place::member).findFirst();
     }
 
-    /// {@return what guests take for a member of a group and the law does not list: pine nuts beside the eight nuts of Annex II}
+    /// {@return what guests take for a member of a group and the law does not list: pine nuts beside the eight nuts of
+    /// Annex II}
     public List<Substance> beside(Group group) { return beside.getOrDefault(group, List.of()); }
 
     /// {@return whether a substance stands beside any group, or under one that does}
@@ -178,5 +192,6 @@ public final class RuleBook {
     /// {@return whether a maker under this law must name the substance on a pack}
     public boolean covers(Substance substance) { return covered.get(substance.at()); }
 
-    @Override public String toString() { return name(); }
+    @Override
+    public String toString() { return name(); }
 }

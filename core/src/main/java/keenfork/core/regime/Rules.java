@@ -2,14 +2,16 @@ package keenfork.core.regime;
 
 import java.math.BigDecimal;
 
-/// What a rule book asks of a label, besides the groups it has named. Each value stands in the book's file with its source.
+/// What a rule book asks of a label, besides the groups it has named. Each value stands in the book's file with its
+/// source.
 ///
 /// @param leastXHeight    mm that a small letter of the smallest print must be high
 /// @param asksShares      whether what the dish's name speaks of stands with its share in the list
 /// @param waterFrom       percent of the whole from which added water is listed; 0 for always
 /// @param repeatsContains whether "contains" stands behind a list that emphasises already
 /// @param glutenFree      gluten in what may be called gluten-free
-public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains, Limit glutenFree) {
+public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains,
+        Limit glutenFree) {
     /// A limit in the finished food.
     ///
     /// @param milligrams in 1 kg
@@ -22,7 +24,9 @@ public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, 
         }
 
         /// {@return in words: `at most 20 mg/kg`}
-        public String words() { return (inclusive ? "at most %s mg/kg" : "under %s mg/kg").formatted(milligrams.toPlainString()); }
+        public String words() {
+            return (inclusive ? "at most %s mg/kg" : "under %s mg/kg").formatted(milligrams.toPlainString());
+        }
 
         static Limit parse(String cell) {
             if (cell.startsWith(AT_MOST)) return new Limit(new BigDecimal(cell.substring(AT_MOST.length())), true);

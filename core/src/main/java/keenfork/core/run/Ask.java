@@ -33,8 +33,12 @@ public record Ask(Kind kind, String step, List<Kit> kit, Batch.Use over) {
     /// {@return it in words, for the crew}
     public String inWords() {
         return switch (kind) {
-            case NO_METHOD -> "No method is written. It is taken to go over the %s. Write how it is made.".formatted(names());
-            case STEP_NOT_READ -> "“%s” is not understood: which kit does it take? Until that is said, all that is in by then is taken to go over every shared kit of this run.".formatted(step);
+            case NO_METHOD ->
+                    "No method is written. It is taken to go over the %s. Write how it is made.".formatted(names());
+            case STEP_NOT_READ ->
+                    ("“%s” is not understood: which kit does it take? Until that is said, all that is in by then is "
+                            + "taken to go over every shared kit of this run.")
+                                    .formatted(step);
         };
     }
 

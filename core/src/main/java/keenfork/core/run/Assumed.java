@@ -19,8 +19,9 @@ final class Assumed {
         var kinds = new ArrayList<Kind>();
         for (var row : Table.read(Assumed.class, "assumed.txt", 3)) {
             var kit = row.read(1, _ -> row.list(1).stream()
-                    .map(id -> Kit.named(id).orElseThrow(() ->
-                    new IllegalArgumentException("no kit \"%s\"".formatted(id)))).toList());
+                    .map(id -> Kit.named(id)
+                            .orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))))
+                    .toList());
             kinds.add(new Kind(row.cell(0).isEmpty() ? null : Work.anyOf(row), kit));
         }
         return List.copyOf(kinds);

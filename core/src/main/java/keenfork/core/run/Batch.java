@@ -50,8 +50,9 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     /// @param grams how much of it; empty where that is not said
     public record Need(int task, OptionalDouble grams) {
         Need and(Need other) {
-            return new Need(Math.min(task, other.task), grams.isEmpty() || other.grams.isEmpty() ? OptionalDouble.empty()
-                    : OptionalDouble.of(grams.getAsDouble() + other.grams.getAsDouble()));
+            return new Need(Math.min(task, other.task),
+                    grams.isEmpty() || other.grams.isEmpty() ? OptionalDouble.empty()
+                            : OptionalDouble.of(grams.getAsDouble() + other.grams.getAsDouble()));
         }
     }
 
@@ -67,11 +68,12 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     /// @param there    what is surely in all the parts it reaches: that cannot be brought to them
     /// @param moments  what of that is in by each of the tasks that go over the kit, by their places in the batch; the
     ///                 last of them has it all
-    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick, Map<Substance,
-            Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there, SortedMap<Integer,
-            Set<Substance>> moments) {
+    public record Use(Kit kit, List<String> parts, boolean comesOff, boolean thick,
+            Map<Substance, Optional<Range>> holds, Set<Substance> unsure, Set<Substance> there,
+            SortedMap<Integer, Set<Substance>> moments) {
         public Use {
-            if (moments.isEmpty()) throw new IllegalArgumentException("a use of the %s is of some task".formatted(kit.name()));
+            if (moments.isEmpty())
+                throw new IllegalArgumentException("a use of the %s is of some task".formatted(kit.name()));
             moments = Collections.unmodifiableSortedMap(new TreeMap<>(moments));
             parts = List.copyOf(parts);
             holds = Collections.unmodifiableMap(new LinkedHashMap<>(holds));
@@ -180,5 +182,6 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
         return all;
     }
 
-    @Override public String toString() { return dish; }
+    @Override
+    public String toString() { return dish; }
 }

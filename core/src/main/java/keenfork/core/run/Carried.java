@@ -18,11 +18,13 @@ import keenfork.core.trace.Fact;
 /// @param substance what
 /// @param clean     the strongest clean in between, weaker than the one that ends it
 /// @param milligram mg of protein on one portion, or on one plate; empty where that cannot be told
-public record Carried(Batch from, Batch to, Batch.Use left, Piece piece, int use, Batch.Use reached, Substance substance, Clean clean, Optional<Range> milligram) {
+public record Carried(Batch from, Batch to, Batch.Use left, Piece piece, int use, Batch.Use reached,
+        Substance substance, Clean clean, Optional<Range> milligram) {
 
     /// {@return this as facts for the derivation of the dish it reached, one for each part}
     public List<Fact.Contact> facts() {
-        return reached.parts().stream().map(part -> new Fact.Contact(to.dish(), part, List.of(substance), how())).toList();
+        return reached.parts().stream().map(part -> new Fact.Contact(to.dish(), part, List.of(substance), how()))
+                .toList();
     }
 
     public Kit kit() { return piece.kit(); }
@@ -31,21 +33,25 @@ public record Carried(Batch from, Batch to, Batch.Use left, Piece piece, int use
 
     /// {@return the words of its thread}
     public String how() {
-        return "after %s on the %s, %s".formatted(isOwn() ? "its own " + String.join(" and ", left.parts()) : from.dish(), piece.name(), clean.words());
+        return "after %s on the %s, %s".formatted(
+                isOwn() ? "its own " + String.join(" and ", left.parts()) : from.dish(), piece.name(), clean.words());
     }
 
     /// {@return the estimate in words, with the reference dose where one is held}
     public String estimate() {
         var dose = dose();
         var where = kit().spreads() == Kit.Spreads.LUMP ? "all of it on one plate" : "a portion";
-        var figure = milligram.map(r -> "%s–%s mg protein, %s".formatted(number(r.low()), number(r.high()), where)).orElse("no estimate: the weights are not all known");
-        return figure + (dose.isPresent() ? "; reference dose %s mg".formatted(number(dose.getAsDouble())) : "; no reference dose is held");
+        var figure = milligram.map(r -> "%s–%s mg protein, %s".formatted(number(r.low()), number(r.high()), where))
+                .orElse("no estimate: the weights are not all known");
+        return figure + (dose.isPresent() ? "; reference dose %s mg".formatted(number(dose.getAsDouble()))
+                : "; no reference dose is held");
     }
 
     /// {@return the reference dose of what travels, mg of protein}
     public OptionalDouble dose() { return Doses.of(substance); }
 
     private static String number(double value) {
-        return value >= 10 ? String.format(Locale.ROOT, "%.0f", value) : value >= 0.1 || value == 0 ? String.format(Locale.ROOT, "%.1f", value) : "under 0.1";
+        return value >= 10 ? String.format(Locale.ROOT, "%.0f", value)
+                : value >= 0.1 || value == 0 ? String.format(Locale.ROOT, "%.1f", value) : "under 0.1";
     }
 }

@@ -3,9 +3,11 @@ package keenfork.core.run;
 import java.util.Locale;
 import keenfork.core.food.Table;
 
-/// What is done to a piece of kit between two batches, of rising strength. Only the clean that ends a kit's contacts does so for the strict school.
+/// What is done to a piece of kit between two batches, of rising strength. Only the clean that ends a kit's contacts
+/// does so for the strict school.
 public enum Clean {
-    NONE("not washed", "leave"), WIPE("wiped", "wipe"), RINSE("rinsed", "rinse"), WASH("washed", "wash"), FRESH("renewed", "renew");
+    NONE("not washed", "leave"), WIPE("wiped", "wipe"), RINSE("rinsed", "rinse"), WASH("washed", "wash"),
+    FRESH("renewed", "renew");
 
     private final String words;
     private final String verb;
@@ -14,7 +16,8 @@ public enum Clean {
     Clean(String words, String verb) {
         this.words = words;
         this.verb = verb;
-        var row = Table.read(Clean.class, "cleans.txt", 4).stream().filter(r -> r.cell(0).equals(name().toLowerCase(Locale.ROOT))).findFirst()
+        var row = Table.read(Clean.class, "cleans.txt", 4).stream()
+                .filter(r -> r.cell(0).equals(name().toLowerCase(Locale.ROOT))).findFirst()
                 .orElseThrow(() -> new IllegalStateException("cleans.txt: no clean \"%s\"".formatted(name())));
         this.effect = new Effect(row.read(1, Range::parse), row.read(2, Integer::parseInt), row.cell(3));
     }

@@ -10,8 +10,10 @@ import keenfork.core.search.Watch;
 /// @param budget how long to look for a better order
 /// @param watch  who is told how far it is, and may stop it
 /// @param told   what the crew says of the day
-public record Conditions(Equipment equipment, School school, Day day, Map<String, Integer> locked, Budget budget, Watch watch, Told told) {
-    public static final Conditions USUAL = new Conditions(Equipment.USUAL, School.STRICT, Day.USUAL, Map.of(), new Budget(1_000_000), Watch.NOBODY, Told.NOTHING);
+public record Conditions(Equipment equipment, School school, Day day, Map<String, Integer> locked, Budget budget,
+        Watch watch, Told told) {
+    public static final Conditions USUAL = new Conditions(Equipment.USUAL, School.STRICT, Day.USUAL, Map.of(),
+            new Budget(1_000_000), Watch.NOBODY, Told.NOTHING);
 
     public Conditions {
         locked = Map.copyOf(locked);
@@ -29,5 +31,7 @@ public record Conditions(Equipment equipment, School school, Day day, Map<String
 
     public Conditions with(Told other) { return new Conditions(equipment, school, day, locked, budget, watch, other); }
 
-    public Conditions withLocked(Map<String, Integer> places) { return new Conditions(equipment, school, day, places, budget, watch, told); }
+    public Conditions withLocked(Map<String, Integer> places) {
+        return new Conditions(equipment, school, day, places, budget, watch, told);
+    }
 }

@@ -7,7 +7,8 @@ import java.util.Optional;
 import java.util.Set;
 import keenfork.core.food.Substance;
 
-/// What travels: between two uses of one piece, what is left after the cleans in between and is not surely there already.
+/// What travels: between two uses of one piece, what is left after the cleans in between and is not surely there
+/// already.
 final class Contacts {
     private final List<Made> order;
     private final School school;
@@ -43,10 +44,12 @@ final class Contacts {
             for (var u = 0; u < uses.size(); u++) before.add(new At(i, u, uses.get(u)));
         }
         var own = made.batch().uses(kit).size();
-        for (var u = 0; u < own; u++) into(before.subList(0, before.size() - own + u), before.get(before.size() - own + u), kit, carried);
+        for (var u = 0; u < own; u++)
+            into(before.subList(0, before.size() - own + u), before.get(before.size() - own + u), kit, carried);
     }
 
-    /// Looks back to where the piece was last cleared: what was left since then and is not there, the nearest one named.
+    /// Looks back to where the piece was last cleared: what was left since then and is not there, the nearest one
+    /// named.
     private void into(List<At> before, At at, Kit kit, List<Carried> carried) {
         var to = order.get(at.turn());
         var seen = new LinkedHashSet<Substance>();
@@ -54,7 +57,11 @@ final class Contacts {
         for (var i = before.size() - 1; i >= 0 && !kit.isClearedBy(strongest); i--) {
             var from = before.get(i);
             for (var s : passes(from.use(), at.use(), to.batch(), from.turn() == at.turn(), strongest, school, figures))
-                if (seen.add(s)) carried.add(new Carried(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit), at.number(), at.use(), s, strongest, milligram(from.use(), to.batch(), s, strongest, figures)));
+                if (seen.add(s))
+                    carried.add(
+                            new Carried(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit),
+                                    at.number(),
+                                    at.use(), s, strongest, milligram(from.use(), to.batch(), s, strongest, figures)));
             var then = order.get(from.turn()).clean(kit, from.number());
             if (kit.isClearedBy(then) || then.compareTo(strongest) > 0) strongest = then;
         }
@@ -62,11 +69,14 @@ final class Contacts {
 
     /// {@return what one use leaves that reaches another}
     /// @param own whether both are of one batch: only what comes off can be brought to what stays
-    static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean, School school, Figures figures) {
+    static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean, School school,
+            Figures figures) {
         if (own && !left.canReachOwn(reached)) return Set.of();
         var passed = new LinkedHashSet<Substance>();
         for (var s : left.leaves())
-            if (!reached.there().contains(s) && (school == School.STRICT || reachesDose(s, milligram(left, to, s, clean, figures)))) passed.add(s);
+            if (!reached.there().contains(s)
+                    && (school == School.STRICT || reachesDose(s, milligram(left, to, s, clean, figures))))
+                passed.add(s);
         return passed;
     }
 
@@ -77,7 +87,8 @@ final class Contacts {
 
     private static Optional<Range> milligram(Batch.Use left, Batch to, Substance s, Clean clean, Figures figures) {
         var kit = left.kit();
-        return left.holds().getOrDefault(s, Optional.empty()).map(perGram -> figures.of(kit).of(left.thick()).times(figures.of(clean).leaves()).times(perGram))
+        return left.holds().getOrDefault(s, Optional.empty())
+                .map(perGram -> figures.of(kit).of(left.thick()).times(figures.of(clean).leaves()).times(perGram))
                 .map(lump -> kit.spreads() == Kit.Spreads.LUMP ? lump : lump.dividedBy(to.portions()));
     }
 }

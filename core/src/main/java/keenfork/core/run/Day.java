@@ -9,6 +9,7 @@ public record Day(int cooks, int minutes) {
     public static final Day USUAL = new Day(2, 24 * 60);
 
     public Day {
-        if (cooks < 1 || minutes < 1) throw new IllegalArgumentException("a run needs a cook and a minute: %d, %d".formatted(cooks, minutes));
+        if (cooks < 1 || minutes < 1)
+            throw new IllegalArgumentException("a run needs a cook and a minute: %d, %d".formatted(cooks, minutes));
     }
 }

@@ -7,6 +7,9 @@ package keenfork.core.run;
 /// @param source  where the figures come from
 public record Effect(Range leaves, int minutes, String source) {
     public Effect {
-        if (leaves.high() > 1 || minutes < 0) throw new IllegalArgumentException("a clean leaves a share from 0 to 1 and takes 0 minutes or more: %s, %d".formatted(leaves, minutes));
+        if (leaves.high() > 1 || minutes < 0)
+            throw new IllegalArgumentException(
+                    "a clean leaves a share from 0 to 1 and takes 0 minutes or more: %s, %d".formatted(leaves,
+                            minutes));
     }
 }

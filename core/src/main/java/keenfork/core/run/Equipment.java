@@ -18,7 +18,9 @@ public record Equipment(List<Piece> pieces, Figures figures) {
         for (var kit : Kit.all()) {
             var own = pieces.stream().filter(p -> p.kit() == kit).toList();
             if (!own.isEmpty()) all.addAll(own);
-            else for (var i = 1; i <= kit.usual(); i++) all.add(new Piece(i == 1 ? kit.id() : kit.id() + "-" + i, kit, kit.usual() == 1 ? kit.name() : kit.name() + " " + i, Set.of()));
+            else for (var i = 1; i <= kit.usual(); i++)
+                all.add(new Piece(i == 1 ? kit.id() : kit.id() + "-" + i, kit,
+                        kit.usual() == 1 ? kit.name() : kit.name() + " " + i, Set.of()));
         }
         pieces = List.copyOf(all);
     }
@@ -28,7 +30,8 @@ public record Equipment(List<Piece> pieces, Figures figures) {
 
     public Optional<Piece> named(String id) { return pieces.stream().filter(p -> p.id().equals(id)).findFirst(); }
 
-    /// {@return the pieces of a kind that a batch may go on: all of them where each is kept from something it holds, for the work has to be done}
+    /// {@return the pieces of a kind that a batch may go on: all of them where each is kept from something it holds,
+    /// for the work has to be done}
     List<Piece> open(Batch batch, Kit kit) {
         var may = of(kit).stream().filter(p -> batch.mayGoOn(p)).toList();
         return may.isEmpty() ? of(kit) : may;

@@ -7,7 +7,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/// Every order, batch by batch: of the ways to have made the same batches only those are followed that no other one beats with less on its pieces.
+/// Every order, batch by batch: of the ways to have made the same batches only those are followed that no other one
+/// beats with less on its pieces.
 final class Exact {
     /// a minute of washing outweighs all that is stale
     static final long MINUTE = 1_000_000;
@@ -31,7 +32,8 @@ final class Exact {
     /// some batches made
     private record Way(long[] state, long cost, int batch, @Nullable Way before) {}
 
-    private Exact(List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked, long under, long budget, Conditions conditions) {
+    private Exact(List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked, long under,
+            long budget, Conditions conditions) {
         this.batches = batches;
         this.lanes = lanes;
         this.toGo = toGo;
@@ -57,7 +59,8 @@ final class Exact {
 
     /// {@return the best order that costs less than a bound}
     /// @param locked for each place in the run the batch that keeps it
-    static Found under(long bound, List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked, long budget, Conditions conditions) {
+    static Found under(long bound, List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked,
+            long budget, Conditions conditions) {
         var exact = new Exact(batches, lanes, toGo, locked, bound, budget, conditions);
         var best = exact.best();
         return new Found(best == null || exact.stopped ? null : exact.order(best), !exact.stopped, exact.nodes);
@@ -69,13 +72,16 @@ final class Exact {
             var next = new TreeMap<Integer, List<Way>>();
             for (var entry : layer.entrySet()) {
                 for (var batch = 0; batch < batches.size(); batch++) {
-                    if ((entry.getKey() >> batch & 1) != 0 || !mayStand(batch, place) || !precedence.isReady(batch, entry.getKey())) continue;
+                    if ((entry.getKey() >> batch & 1) != 0 || !mayStand(batch, place)
+                            || !precedence.isReady(batch, entry.getKey()))
+                        continue;
                     var done = entry.getKey() | 1 << batch;
                     var open = open(done);
                     var stale = batches.get(batch).isFresh() ? minutesLeft(done) : 0;
                     for (var way : entry.getValue()) {
                         if (stopped) return null;
-                        follow(way, batch, done, 0, way.state, way.cost + stale, open, next.computeIfAbsent(done, _ -> new ArrayList<>()));
+                        follow(way, batch, done, 0, way.state, way.cost + stale, open,
+                                next.computeIfAbsent(done, _ -> new ArrayList<>()));
                     }
                 }
             }
@@ -108,7 +114,8 @@ final class Exact {
     }
 
     /// Goes through the lanes, one piece after the other where a lane has several.
-    private void follow(Way from, int batch, int done, int lane, long[] state, long cost, List<long[]> open, List<Way> into) {
+    private void follow(Way from, int batch, int done, int lane, long[] state, long cost, List<long[]> open,
+            List<Way> into) {
         if (lane == lanes.size()) {
             keep(done, new Way(state, cost, batch, from), into);
             return;
@@ -134,7 +141,8 @@ final class Exact {
     /// What a way costs at least once it is finished: each lane needs what it needs by itself.
     private long atLeast(int done, Way way) {
         var cost = way.cost;
-        for (var l = 0; l < lanes.size() && cost < under; l++) cost += toGo.get(l).clears(done, way.state, offsets[l]) * lanes.get(l).minutes * MINUTE;
+        for (var l = 0; l < lanes.size() && cost < under; l++)
+            cost += toGo.get(l).clears(done, way.state, offsets[l]) * lanes.get(l).minutes * MINUTE;
         return cost;
     }
 

@@ -21,8 +21,8 @@ public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects) {
     /// {@return minutes of the clean that alone ends what a kit keeps}
     int clearing(Kit kit) { return minutes(kit, kit.endedBy()); }
 
-    /// {@return minutes in which a cook washes hands and takes a fresh spoon and cloth: those of the hands alone, for the
-    /// fresh ones lie at hand}
+    /// {@return minutes in which a cook washes hands and takes a fresh spoon and cloth: those of the hands alone, for
+    /// the fresh ones lie at hand}
     int changing() { return clearing(Kit.named("hands").orElseThrow()); }
 
     /// {@return minutes of a clean of a kind of kit: the kitchen's own for that clean, where it holds one}

@@ -55,8 +55,9 @@ public final class Flow {
         for (var other : recipes.entrySet()) {
             if (other.getKey().equals(key)) continue;
             for (var line : other.getValue().lines())
-                if (Words.key(line.dish()).equals(key)) grams += grams(line, recipe) * times(other.getValue(),
-                        of(other.getKey()));
+                if (Words.key(line.dish()).equals(key))
+                    grams += grams(line, recipe) * times(other.getValue(),
+                            of(other.getKey()));
         }
         var one = recipe.mass().likelyGrams() / Batch.portions(recipe);
         return one <= 0 || recipe.serves() < 1 ? 0 : (int) Math.min(Batch.portions(recipe) * (long) MOST_TIMES,

@@ -22,10 +22,11 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, int mi
         OptionalDouble room, boolean heats, boolean blends) {
     private static final List<Kit> ALL = Table.read(Kit.class, "kit.txt", 11).stream()
             .map(r -> new Kit(r.cell(0), r.cell(1), r.read(2, s -> Spreads.valueOf(s.toUpperCase(Locale.ROOT))),
-            r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Integer::parseInt),
+                    r.read(3, s -> Clean.valueOf(s.toUpperCase(Locale.ROOT))), r.read(4, Integer::parseInt),
                     new Residue(r.read(5, Range::parse), r.read(6, Range::parse), r.cell(10)),
-                    r.read(7, Integer::parseInt), r.read(8, Kit::room), r.cell(9).equals("heats"), r.cell(9)
-                    .equals("blends"))).toList();
+                    r.read(7, Integer::parseInt), r.read(8, Kit::room),
+                    r.cell(9).equals("heats"), r.cell(9).equals("blends")))
+            .toList();
 
     /// how what stays on kit reaches what is made on it next: over the whole batch, all of it on one plate, or not at
     /// all, where food stands on it in kit of its own
@@ -51,5 +52,6 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, int mi
     /// {@return whether what stays on it can reach what comes after}
     public boolean carries() { return spreads != Spreads.NONE; }
 
-    @Override public String toString() { return id; }
+    @Override
+    public String toString() { return id; }
 }

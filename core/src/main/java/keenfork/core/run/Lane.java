@@ -8,7 +8,8 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/// One kind of kit in a run: which of its uses would be reached by which. A piece is remembered as the uses still to come that what is on it would reach: nothing else of its past matters.
+/// One kind of kit in a run: which of its uses would be reached by which. A piece is remembered as the uses still to
+/// come that what is on it would reach: nothing else of its past matters.
 final class Lane {
     /// most ways of sharing the pieces that are followed side by side for one order
     static final int WIDE = 4096;
@@ -41,14 +42,20 @@ final class Lane {
             return sum;
         }
 
-        Way orBetter(Way other) { return other.washes < washes || other.washes == washes && other.uneven() < uneven() ? other : this; }
+        Way orBetter(Way other) {
+            return other.washes < washes || other.washes == washes && other.uneven() < uneven() ? other : this;
+        }
     }
 
     /// what is on each piece, for comparing
     private record Seen(long[] state) {
-        @Override public boolean equals(@Nullable Object other) { return other instanceof Seen s && Arrays.equals(state, s.state); }
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Seen s && Arrays.equals(state, s.state);
+        }
 
-        @Override public int hashCode() { return Arrays.hashCode(state); }
+        @Override
+        public int hashCode() { return Arrays.hashCode(state); }
     }
 
     /// How the pieces of a kind are shared in one order.
@@ -76,7 +83,8 @@ final class Lane {
                 flat.add(own.get(u));
                 owner.add(b);
             }
-            for (var task : batches.get(b).tasks()) if (task.kit().contains(kit) && !task.isDayBefore()) takes[b] += task.hands() + task.waits();
+            for (var task : batches.get(b).tasks())
+                if (task.kit().contains(kit) && !task.isDayBefore()) takes[b] += task.hands() + task.waits();
             var open = conditions.equipment().open(batches.get(b), kit);
             for (var p = 0; p < pieces; p++) may[b][p] = open.contains(all.get(p));
         }
@@ -86,7 +94,9 @@ final class Lane {
             for (var to = 0; to < flat.size(); to++) {
                 var own = owner.get(from).equals(owner.get(to));
                 if (from == to || own && to < from) continue;
-                if (!Contacts.passes(flat.get(from), flat.get(to), batches.get(owner.get(to)), own, Clean.NONE, conditions.school(), conditions.equipment().figures()).isEmpty()) reaches[from][to >> 6] |= 1L << to;
+                if (!Contacts.passes(flat.get(from), flat.get(to), batches.get(owner.get(to)), own, Clean.NONE,
+                        conditions.school(), conditions.equipment().figures()).isEmpty())
+                    reaches[from][to >> 6] |= 1L << to;
             }
         twin = new int[pieces];
         for (var p = 0; p < pieces; p++) while (twin[p] < p && !isTwin(twin[p], p)) twin[p]++;
@@ -94,7 +104,8 @@ final class Lane {
 
     /// {@return a lane for each kind of kit that any batch goes over}
     static List<Lane> of(List<Batch> batches, Conditions conditions) {
-        return Kit.all().stream().filter(k -> batches.stream().anyMatch(b -> !b.uses(k).isEmpty())).map(k -> new Lane(batches, k, conditions)).toList();
+        return Kit.all().stream().filter(k -> batches.stream().anyMatch(b -> !b.uses(k).isEmpty()))
+                .map(k -> new Lane(batches, k, conditions)).toList();
     }
 
     /// {@return whether anything could travel on it}
@@ -107,14 +118,18 @@ final class Lane {
 
     boolean takes(int batch) { return uses[batch].length > 0; }
 
-    /// {@return the pieces worth trying for a batch: of two that the same batches may go on, with the same on them, one is enough}
+    /// {@return the pieces worth trying for a batch: of two that the same batches may go on, with the same on them, one
+    /// is enough}
     /// @param at where this lane begins in the state
     List<Integer> choices(long[] state, int at, int batch) {
         var choices = new ArrayList<Integer>();
         for (var p = 0; p < pieces; p++) {
             if (!may[batch][p]) continue;
             var same = false;
-            for (var q : choices) if (twin[q] == twin[p] && Arrays.equals(state, at + q * words, at + (q + 1) * words, state, at + p * words, at + (p + 1) * words)) same = true;
+            for (var q : choices)
+                if (twin[q] == twin[p] && Arrays.equals(state, at + q * words, at + (q + 1) * words,
+                        state, at + p * words, at + (p + 1) * words))
+                    same = true;
             if (!same) choices.add(p);
         }
         return choices;
@@ -140,7 +155,11 @@ final class Lane {
     void settle(long[] state, int at, long[] open) {
         for (var p = 0; p < pieces; p++) for (var w = 0; w < words; w++) state[at + p * words + w] &= open[w];
         for (var p = 1; p < pieces; p++)
-            for (var q = p; q > 0 && twin[q] == twin[q - 1] && Arrays.compare(state, at + q * words, at + (q + 1) * words, state, at + (q - 1) * words, at + q * words) < 0; q--)
+            for (var q = p;
+                    q > 0 && twin[q] == twin[q - 1]
+                            && Arrays.compare(state, at + q * words, at + (q + 1) * words, state, at + (q - 1) * words,
+                                    at + q * words) < 0;
+                    q--)
                 for (var w = 0; w < words; w++) {
                     var held = state[at + q * words + w];
                     state[at + q * words + w] = state[at + (q - 1) * words + w];
@@ -152,7 +171,8 @@ final class Lane {
 
     int size() { return pieces * words; }
 
-    /// {@return the fewest clears of one order, and how; of ways that clear as often, one that spreads the work over the pieces}
+    /// {@return the fewest clears of one order, and how; of ways that clear as often, one that spreads the work over
+    /// the pieces}
     /// @param wide most ways followed side by side
     Shared share(int[] order, int wide) {
         var left = new long[order.length + 1][words];
@@ -175,7 +195,8 @@ final class Lane {
         return shared;
     }
 
-    /// The pieces are not put in one order here, for it matters which one was taken; ways that leave the same behind are one.
+    /// The pieces are not put in one order here, for it matters which one was taken; ways that leave the same behind
+    /// are one.
     private List<Way> next(List<Way> ways, int batch, long[] open, int wide) {
         Map<Seen, Way> found = new HashMap<>();
         for (var way : ways)
@@ -188,12 +209,15 @@ final class Lane {
                 for (var w = 0; w < state.length; w++) state[w] &= open[w % words];
                 var load = way.load.clone();
                 load[p] += takes[batch];
-                found.merge(new Seen(plain), new Way(state, way.washes + Long.bitCount(washed), p, washed, load, way), Way::orBetter);
+                found.merge(new Seen(plain), new Way(state, way.washes + Long.bitCount(washed), p, washed, load, way),
+                        Way::orBetter);
             }
-        return found.values().stream().sorted(Comparator.comparingInt(Way::washes).thenComparingLong(Way::uneven).thenComparing(Way::state, Arrays::compare)).limit(wide).toList();
+        return found.values().stream().sorted(Comparator.comparingInt(Way::washes).thenComparingLong(Way::uneven)
+                .thenComparing(Way::state, Arrays::compare)).limit(wide).toList();
     }
 
-    /// Of uses that can follow each other in neither order each needs the piece cleared: as many as are found so, less one a piece, whatever the order.
+    /// Of uses that can follow each other in neither order each needs the piece cleared: as many as are found so, less
+    /// one a piece, whatever the order.
     int least() {
         var apart = new ArrayList<Integer>();
         for (var use = 0; use < reaches.length; use++) {

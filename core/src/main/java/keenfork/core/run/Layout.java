@@ -71,13 +71,13 @@ final class Layout {
         }
         for (var need : made.batch().needs().entrySet()) {
             var by = need.getValue().task() < done.length ? done[need.getValue().task()] : null;
-            if (by != null) used.merge(Words.key(need.getKey()), by, (a, b) ->
-                    a.placed.from() <= b.placed.from() ? a : b);
+            if (by != null)
+                used.merge(Words.key(need.getKey()), by, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
         }
         for (var before : told.before(made.batch().dish()))
             Arrays.stream(done).filter(Objects::nonNull).min(Comparator.comparingInt(b -> b.placed.from()))
-                    .ifPresent(first -> used.merge(Words.key(before), first, (a, b) ->
-                            a.placed.from() <= b.placed.from() ? a : b));
+                    .ifPresent(first -> used.merge(Words.key(before), first,
+                            (a, b) -> a.placed.from() <= b.placed.from() ? a : b));
     }
 
     /// {@return whether a task must end earlier than it does, so that what it needs is not too long done}
@@ -118,14 +118,16 @@ final class Layout {
             if (user != null) limit = limit.or(user.placed.from(), user, "");
             for (var later = t + 1; later < tasks.size(); later++) {
                 var then = done[later];
-                if (then != null && tasks.get(later).after()
-                        .contains(t)) limit = limit.or(then.placed.from() - cooling(task, tasks.get(later)), then, "");
+                if (then != null && tasks.get(later).after().contains(t))
+                    limit = limit.or(then.placed.from() - cooling(task, tasks.get(later)), then, "");
             }
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats, task.kit().stream()
-                    .filter(k -> !k.carries()).toList(), limit, task.hands(), task.waits());
+            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats,
+                    task.kit().stream()
+                            .filter(k -> !k.carries()).toList(),
+                    limit, task.hands(), task.waits());
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
         return done;
@@ -147,7 +149,8 @@ final class Layout {
                 for (var other : later.batch().uses(piece.kit()))
                     if (!Contacts.passes(other, use, made.batch(), false, Clean.NONE, school, figures).isEmpty()
                             || !Contacts.passes(use, other, later.batch(), false, Clean.NONE, school, figures)
-                                    .isEmpty()) return false;
+                                    .isEmpty())
+                        return false;
             }
         }
         return true;
@@ -164,21 +167,25 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece), List.of(),
+            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece),
+                    List.of(),
                     List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
         }
     }
 
     private static int first(Batch batch, Batch.Use use) {
-        for (var t = use.task(); t < batch.tasks().size(); t++) if (!batch.tasks().get(t).isDayBefore() && batch.tasks()
-                .get(t).kit().contains(use.kit())) return t;
+        for (var t = use.task(); t < batch.tasks().size(); t++)
+            if (!batch.tasks().get(t).isDayBefore() && batch.tasks()
+                    .get(t).kit().contains(use.kit()))
+                return t;
         return use.task();
     }
 
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, Clean clean, List<Piece> pieces,
+    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, Clean clean,
+            List<Piece> pieces,
             List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
             var after = next.get(piece);
@@ -186,12 +193,13 @@ final class Layout {
         }
         var taken = new LinkedHashMap<Kit, Piece>();
         var cook = 0;
-        for (var settled = false; !settled; ) {
+        for (var settled = false; !settled;) {
             var free = latestCook(limit.at - hands - waits, hands, turn, task);
             cook = free.cook;
             settled = free.from == limit.at - hands - waits;
-            if (!settled) limit = new Limit(free.from + hands + waits, free.holder,
-                    free.holder == null ? "the hours of the cooks" : "the cooks' hands");
+            if (!settled)
+                limit = new Limit(free.from + hands + waits, free.holder,
+                        free.holder == null ? "the hours of the cooks" : "the cooks' hands");
             for (var piece : pieces) {
                 var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy)
                         .toList());
@@ -217,8 +225,9 @@ final class Layout {
         on.addAll(floats);
         on.addAll(taken.values());
         var from = limit.at - hands - waits;
-        var now = new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, clean, on, cook, from,
-                from + hands, limit.at), limit.heldBy, limit.by);
+        var now =
+                new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, clean, on, cook, from,
+                        from + hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
         for (var piece : pieces) next.put(piece, now);
         for (var piece : floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
@@ -236,8 +245,9 @@ final class Layout {
 
     private List<Busy> busy(Piece piece) {
         var busy = new ArrayList<>(told.taken(piece).stream().map(Layout::busy).toList());
-        for (var b : booked) if (isOnTheDay(b) && b.placed.on()
-                .contains(piece)) busy.add(new Busy(b.placed.from(), b.placed.until(), b));
+        for (var b : booked)
+            if (isOnTheDay(b) && b.placed.on().contains(piece))
+                busy.add(new Busy(b.placed.from(), b.placed.until(), b));
         return busy;
     }
 

@@ -18,7 +18,9 @@ public record Made(Batch batch, Map<Kit, Piece> on, Map<Before, Clean> cleans) {
     public Made {
         on = Map.copyOf(on);
         cleans = Map.copyOf(cleans);
-        for (var kit : batch.kit()) if (!on.containsKey(kit)) throw new IllegalArgumentException("%s goes over no %s".formatted(batch.dish(), kit.name()));
+        for (var kit : batch.kit())
+            if (!on.containsKey(kit))
+                throw new IllegalArgumentException("%s goes over no %s".formatted(batch.dish(), kit.name()));
     }
 
     /// {@return a batch on the first piece of each kind that it may go on, nothing cleaned}
@@ -31,7 +33,8 @@ public record Made(Batch batch, Map<Kit, Piece> on, Map<Before, Clean> cleans) {
     /// {@return this with a clean in front of a use; one of kit that the batch does not go over is no clean before it}
     public Made with(Before before, Clean clean) {
         var all = new LinkedHashMap<>(cleans);
-        if (clean == Clean.NONE || before.use() < 0 || before.use() >= batch.uses(before.kit()).size()) all.remove(before);
+        if (clean == Clean.NONE || before.use() < 0 || before.use() >= batch.uses(before.kit()).size())
+            all.remove(before);
         else all.put(before, clean);
         return new Made(batch, on, all);
     }

@@ -72,8 +72,10 @@ final class Making {
         times = Flow.times(recipe, portions);
         kilos = lines.stream().map(l -> times * l.weighed().map(m -> m.likelyGrams() / GRAMS).orElse(UNWEIGHED))
                 .toList();
-        for (var p = 0; p < recipe.parts().size(); p++) for (var i = 0; i < recipe.parts().get(p).lines()
-                .size(); i++) partOf.add(p);
+        for (var p = 0; p < recipe.parts().size(); p++)
+            for (var i = 0; i < recipe.parts().get(p).lines()
+                    .size(); i++)
+                partOf.add(p);
         uses = new Uses(dish, partOf);
         named = GoingIn.namedBy(recipe);
         going = GoingIn.of(recipe).steps();
@@ -89,7 +91,7 @@ final class Making {
                 .toList());
         return making.goings.isEmpty() ? Optional.empty()
                 : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(),
-                making.asks(), dish.recipe().mass().likelyGrams() * making.times));
+                        making.asks(), dish.recipe().mass().likelyGrams() * making.times));
     }
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to
@@ -100,9 +102,10 @@ final class Making {
         if (!isScaled && share.equals(Fraction.ONE)) return recipe.lines().stream().map(Line::text).toList();
         var factor = isScaled ? Scaled.toCovers(recipe, portions, Volumes.METRIC).factor() : BigDecimal.ONE;
         var scaled = Scaled.of(recipe, factor.multiply(share.decimal()), Volumes.METRIC);
-        return scaled.lines().stream().map(e ->
-                e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3))
-                .stripTrailingZeros().toPlainString()) : e.text()).toList();
+        return scaled.lines().stream()
+                .map(e -> e.byHand() ? "%s (times %s)".formatted(e.text(), scaled.factor().round(new MathContext(3))
+                        .stripTrailingZeros().toPlainString()) : e.text())
+                .toList();
     }
 
     /// What stands beside a step: the lines that go in at it, and of a line that it takes only some of, that much.
@@ -145,8 +148,8 @@ final class Making {
     private List<Work> untold(int line) {
         var told = new ArrayList<Kit>();
         for (var step = 0; step < named.size(); step++)
-            if (named.get(step).contains(line) && namesItself(line, step)) for (var work
-                    : Work.in(recipe.steps().get(step))) told.add(work.kit());
+            if (named.get(step).contains(line) && namesItself(line, step))
+                for (var work : Work.in(recipe.steps().get(step))) told.add(work.kit());
         return Work.in(lines.get(line).preparation()).stream().filter(w -> !told.contains(w.kit())).toList();
     }
 
@@ -171,8 +174,7 @@ final class Making {
                     var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
                     add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(),
                             List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
-                }
-                else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
+                } else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
             }
             beforehand(p);
             if (!cut.isEmpty()) cut(p, cut);
@@ -224,8 +226,10 @@ final class Making {
             if (works.isEmpty()) touched.addAll(named.get(step));
             var parts = new TreeSet<Integer>();
             for (var i : touched) parts.add(partOf.get(i));
-            for (var work : works) if (work.kit().carries()) goings.add(new Uses.Going(work.kit(),
-                    touched(work, step), tasks.size()));
+            for (var work : works)
+                if (work.kit().carries())
+                    goings.add(new Uses.Going(work.kit(),
+                            touched(work, step), tasks.size()));
             // what names nothing comes after everything before it
             var on = parts.isEmpty() ? all : parts;
             var at = step;
@@ -319,7 +323,8 @@ final class Making {
         var names = named.get(step);
         var touched = new TreeSet<>(names);
         if (work.allSoFar() && !(work.kit().blends() && isOfOnePart(step))
-                || names.isEmpty()) touched.addAll(inBy(step));
+                || names.isEmpty())
+            touched.addAll(inBy(step));
         // too much on a kit is harmless
         return touched.isEmpty() ? Set.copyOf(range(lines.size())) : touched;
     }

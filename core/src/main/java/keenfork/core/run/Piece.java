@@ -24,8 +24,10 @@ public record Piece(String id, Kit kit, String name, Set<Substance> keptFrom) {
 
     private boolean isKeptFrom(Substance left) {
         var all = Substances.shipped();
-        return left.equals(all.anything()) || keptFrom.stream().anyMatch(k -> all.isUnder(left, k) || all.isUnder(k, left));
+        return left.equals(all.anything())
+                || keptFrom.stream().anyMatch(k -> all.isUnder(left, k) || all.isUnder(k, left));
     }
 
-    @Override public String toString() { return id; }
+    @Override
+    public String toString() { return id; }
 }

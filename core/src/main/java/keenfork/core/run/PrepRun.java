@@ -12,7 +12,8 @@ import keenfork.core.trace.Fact;
 /// @param turns      the batches in order
 /// @param conditions under which it is scored
 /// @param proof      what the order is worth; a given order is worth what it scores
-/// @param least      minutes of washing that no order of these batches does without, if nothing is to travel; 0 where that was not asked, as for a given order
+/// @param least      minutes of washing that no order of these batches does without, if nothing is to travel; 0 where
+///                   that was not asked, as for a given order
 public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int least) {
     public static final PrepRun NONE = new PrepRun(List.of(), Conditions.USUAL, new Proof.Best(0), 0);
 
@@ -41,14 +42,18 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     /// {@return full washes, and fresh oil or water}
     public int washes() {
         var washes = 0;
-        for (var turn : turns) for (var entry : turn.made.cleans().entrySet()) if (entry.getKey().kit().isClearedBy(entry.getValue())) washes++;
+        for (var turn : turns)
+            for (var entry : turn.made.cleans().entrySet())
+                if (entry.getKey().kit().isClearedBy(entry.getValue())) washes++;
         return washes;
     }
 
     /// {@return minutes of cleaning, of whatever strength}
     public int washing() {
         var minutes = 0;
-        for (var turn : turns) for (var entry : turn.made.cleans().entrySet()) minutes += conditions.equipment().figures().minutes(entry.getKey().kit(), entry.getValue());
+        for (var turn : turns)
+            for (var entry : turn.made.cleans().entrySet())
+                minutes += conditions.equipment().figures().minutes(entry.getKey().kit(), entry.getValue());
         return minutes;
     }
 
@@ -74,16 +79,21 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         return switch (proof) {
             case Proof.Best _ when !open.isEmpty() -> open + " No order does better by what is read.";
             case Proof.Best _ -> proof.inWords();
-            case Proof.Stopped _ when !open.isEmpty() -> "%s Best found so far, by what is read. It washes for %d min; no order does with less than %d.".formatted(open, washing(), least);
-            case Proof.Stopped _ when washing() == least -> "No order washes less. That nothing fresh could be made later is not proved.";
-            case Proof.Stopped _ -> "%s It washes for %d min; no order does with less than %d.".formatted(proof.inWords(), washing(), least);
+            case Proof.Stopped _ when !open.isEmpty() ->
+                    "%s Best found so far, by what is read. It washes for %d min; no order does with less than %d."
+                            .formatted(open, washing(), least);
+            case Proof.Stopped _ when washing() == least ->
+                    "No order washes less. That nothing fresh could be made later is not proved.";
+            case Proof.Stopped _ -> "%s It washes for %d min; no order does with less than %d."
+                    .formatted(proof.inWords(), washing(), least);
         };
     }
 
     /// {@return what is not known of how its batches are made, batch by batch}
     public List<Ask> asks() { return turns.stream().flatMap(t -> t.batch().asks().stream()).toList(); }
 
-    /// {@return for each batch that goes into others how much is made and how much goes in; one of which a weight is not known is left out}
+    /// {@return for each batch that goes into others how much is made and how much goes in; one of which a weight is
+    /// not known is left out}
     public List<Stock> stocks() {
         var stocks = new ArrayList<Stock>();
         for (var turn : turns) {
@@ -92,7 +102,8 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
             for (var other : turns)
                 for (var need : other.batch().needs().entrySet())
                     if (Precedence.isSame(need.getKey(), batch.dish())) used += need.getValue().grams().orElse(0);
-            if (used > 0 && batch.grams() > 0) stocks.add(new Stock(batch.dish(), batch.portions(), batch.grams(), used));
+            if (used > 0 && batch.grams() > 0)
+                stocks.add(new Stock(batch.dish(), batch.portions(), batch.grams(), used));
         }
         return stocks;
     }
@@ -102,7 +113,9 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         var dishes = asks().stream().filter(a -> a.kind() == Ask.Kind.NO_METHOD).count();
         var said = new ArrayList<String>();
         if (steps > 0) said.add(steps == 1 ? "1 step is not understood" : steps + " steps are not understood");
-        if (dishes > 0) said.add(dishes == 1 ? "1 dish has no method, and its kit is assumed" : dishes + " dishes have no method, and their kit is assumed");
+        if (dishes > 0)
+            said.add(dishes == 1 ? "1 dish has no method, and its kit is assumed"
+                    : dishes + " dishes have no method, and their kit is assumed");
         return said.isEmpty() ? "" : String.join(", and ", said) + ".";
     }
 
@@ -120,7 +133,9 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     public List<Made> order() { return turns.stream().map(Turn::made).toList(); }
 
     /// {@return in how many goes something of the day is done; 1 for a clean}
-    public int goes(Schedule.Placed placed) { return placed.task() < 0 ? 1 : turns.get(placed.turn()).batch().tasks().get(placed.task()).goes(); }
+    public int goes(Schedule.Placed placed) {
+        return placed.task() < 0 ? 1 : turns.get(placed.turn()).batch().tasks().get(placed.task()).goes();
+    }
 
     /// {@return this laid out in time}
     public Schedule schedule() { return Schedule.of(this); }
@@ -129,7 +144,9 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     public List<String> against() {
         var said = new ArrayList<String>();
         for (var turn : turns)
-            for (var kit : turn.made.against()) said.add("%s goes over the %s, which is kept from something in it.".formatted(turn.batch().dish(), turn.made.piece(kit).name()));
+            for (var kit : turn.made.against())
+                said.add("%s goes over the %s, which is kept from something in it."
+                        .formatted(turn.batch().dish(), turn.made.piece(kit).name()));
         return said;
     }
 }

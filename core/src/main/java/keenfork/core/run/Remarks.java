@@ -17,24 +17,35 @@ final class Remarks {
             for (var window : task.windows()) remarks.addAll(missed(window, task, p, placed, ready));
         }
         remarks.addAll(run.against());
-        for (var turn : run.turns()) for (var ask : turn.batch()
-                .asks()) remarks.add("%s: %s".formatted(turn.batch().dish(), ask.inWords()));
+        for (var turn : run.turns())
+            for (var ask : turn.batch()
+                    .asks())
+                remarks.add("%s: %s".formatted(turn.batch().dish(), ask.inWords()));
         return remarks;
     }
 
     /// Where a task lies outside of its window.
-    private static List<String> missed(Window window, Task task, Schedule.Placed p, List<Schedule.Placed> placed, int ready) {
-        if (window.kind() == Window.Kind.FRESH) return ready - p.until() <= window.most() ? List.of()
-                : List.of("%s stands %s after “%s”.".formatted(p.dish(), Schedule.inWords(ready - p.until()), quoted(p)));
+    private static List<String> missed(Window window, Task task, Schedule.Placed p, List<Schedule.Placed> placed,
+            int ready) {
+        if (window.kind() == Window.Kind.FRESH)
+            return ready - p.until() <= window.most() ? List.of()
+                    : List.of(
+                            "%s stands %s after “%s”.".formatted(p.dish(), Schedule.inWords(ready - p.until()),
+                                    quoted(p)));
         var said = new ArrayList<String>();
         for (var before : placed) {
-            if (before.kind() != Schedule.Kind.TASK || before.turn() != p.turn() || !task.after().contains(before.task())) continue;
+            if (before.kind() != Schedule.Kind.TASK || before.turn() != p.turn()
+                    || !task.after().contains(before.task()))
+                continue;
             var gap = p.from() - before.until();
             if (gap <= window.most()) continue;
             said.add(switch (window.kind()) {
-                case WARM -> "%s: %s pass before “%s”. It will not be warm any more.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
-                case AT_ONCE -> "%s: it stands for %s before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
-                case COOL, DAY_BEFORE, FRESH -> "%s: %s pass before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
+                case WARM -> "%s: %s pass before “%s”. It will not be warm any more.".formatted(p.dish(),
+                        Schedule.inWords(gap), quoted(p));
+                case AT_ONCE ->
+                        "%s: it stands for %s before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
+                case COOL, DAY_BEFORE, FRESH ->
+                        "%s: %s pass before “%s”.".formatted(p.dish(), Schedule.inWords(gap), quoted(p));
             });
         }
         return said;
@@ -47,20 +58,25 @@ final class Remarks {
             var batch = run.turns().get(turn).batch();
             for (var first : run.conditions().told().before(batch.dish())) {
                 var now = turn;
-                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Kind.TASK).mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
-                if (placed.stream().anyMatch(p -> p.kind() == Schedule.Kind.TASK && Precedence.isSame(p.dish(), first) && p.until() > begins))
+                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Kind.TASK)
+                        .mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
+                if (placed.stream()
+                        .anyMatch(p -> p.kind() == Schedule.Kind.TASK && Precedence.isSame(p.dish(), first)
+                                && p.until() > begins))
                     said.add("%s is not done before %s begins, as was told.".formatted(first, batch.dish()));
             }
             for (var need : batch.needs().entrySet()) {
                 var user = at(placed, turn, need.getValue().task());
                 for (var other = 0; other < run.turns().size(); other++) {
                     if (other == turn || !Precedence.isSame(run.turns().get(other).batch().dish(),
-                            need.getKey())) continue;
+                            need.getKey()))
+                        continue;
                     var made = other;
                     var ready = placed.stream().filter(p -> p.turn() == made && p.kind() == Schedule.Kind.TASK)
                             .mapToInt(Schedule.Placed::until).max().orElse(0);
-                    if (user >= 0 && ready > user) said.add("%s uses %s before it is made.".formatted(batch.dish(),
-                            run.turns().get(other).batch().dish()));
+                    if (user >= 0 && ready > user)
+                        said.add("%s uses %s before it is made.".formatted(batch.dish(),
+                                run.turns().get(other).batch().dish()));
                 }
             }
         }

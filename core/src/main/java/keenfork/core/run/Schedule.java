@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Set;
 import keenfork.core.food.Substance;
 
-/// A run laid out in time, from when all must be ready backwards: every task and every clean with its minutes, its pieces and the hands that do it.
+/// A run laid out in time, from when all must be ready backwards: every task and every clean with its minutes, its
+/// pieces and the hands that do it.
 ///
-/// The batches keep their order on every piece, for what travels depends on it; a cook with a gap takes other work. What is laid on the day before takes no time of the day.
+/// The batches keep their order on every piece, for what travels depends on it; a cook with a gap takes other work.
+/// What is laid on the day before takes no time of the day.
 ///
 /// @param placed  all that is done, by when it starts
 /// @param day     the day it is laid out in
@@ -39,8 +41,10 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     /// @param from  minutes from the start of the run; 0 for what is done the day before
     /// @param hands minute its hands-on part ends
     /// @param until minute it ends, on its pieces
-    /// @param held  what the cook's hands, spoon and cloth bring from other dishes, and must not: they are changed before it
-    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on, int cook,
+    /// @param held  what the cook's hands, spoon and cloth bring from other dishes, and must not: they are changed
+    ///              before it
+    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on,
+            int cook,
             int from, int hands, int until, Set<Substance> held) {
         public Placed {
             on = List.copyOf(on);
@@ -98,8 +102,12 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
         for (var i = run.turns().size() - 1; i >= 0; i--) layout.batch(i, run.turns().get(i).made());
         var placed = layout.placed();
         var start = placed.stream().filter(p -> p.kind() != Kind.DAY_BEFORE).map(Placed::from).reduce(0, Integer::min);
-        var shifted = placed.stream().map(p -> p.later(-start)).sorted(Comparator.comparing((Placed p) -> p.kind() != Kind.DAY_BEFORE).thenComparingInt(Placed::from).thenComparingInt(Placed::turn)).toList();
+        var shifted = placed.stream().map(p -> p.later(-start))
+                .sorted(Comparator.comparing((Placed p) -> p.kind() != Kind.DAY_BEFORE).thenComparingInt(Placed::from)
+                        .thenComparingInt(Placed::turn))
+                .toList();
         var day = run.conditions().day();
-        return new Schedule(InHand.changed(shifted, run), day, -start, layout.blocks(), Remarks.of(run, shifted, -start));
+        return new Schedule(InHand.changed(shifted, run), day, -start, layout.blocks(),
+                Remarks.of(run, shifted, -start));
     }
 }

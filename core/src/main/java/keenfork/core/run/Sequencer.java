@@ -6,10 +6,12 @@ import java.util.Map;
 import java.util.function.ToLongFunction;
 import keenfork.core.search.Proof;
 
-/// Orders batches over shared kit so that nothing travels: no lateness, then the fewest minutes of washing, then what should be fresh as late as may be.
+/// Orders batches over shared kit so that nothing travels: no lateness, then the fewest minutes of washing, then what
+/// should be fresh as late as may be.
 ///
-/// Every piece can be cleared before every use, so an order without contacts always exists. For one order and one share-out of the pieces the washes are no choice: a piece is cleared when the next use
-/// would be reached, and not before. (A stretch in which nothing travels stays one when it begins later, so waiting never costs a wash more.)
+/// Every piece can be cleared before every use, so an order without contacts always exists. For one order and one
+/// share-out of the pieces the washes are no choice: a piece is cleared when the next use would be reached, and not
+/// before. (A stretch in which nothing travels stays one when it begins later, so waiting never costs a wash more.)
 public final class Sequencer {
     /// most batches whose order is proved the best, within the budget
     public static final int EXACT = 14;
@@ -42,13 +44,19 @@ public final class Sequencer {
     }
 
     /// {@return the best order, proved up to [#EXACT] batches within the budget; else the best that was found}
-    public static PrepRun order(List<Batch> batches, Conditions conditions) { return new Sequencer(List.copyOf(batches), conditions).order(); }
+    public static PrepRun order(List<Batch> batches, Conditions conditions) {
+        return new Sequencer(List.copyOf(batches), conditions).order();
+    }
 
     /// {@return an order as it is given, scored}
-    public static PrepRun score(List<Made> order, Conditions conditions) { return scored(order, conditions, new Proof.Best(order.size()), 0); }
+    public static PrepRun score(List<Made> order, Conditions conditions) {
+        return scored(order, conditions, new Proof.Best(order.size()), 0);
+    }
 
     /// {@return an order as it is given, each batch on the first pieces it may go on, nothing cleaned}
-    public static PrepRun unwashed(List<Batch> order, Conditions conditions) { return score(order.stream().map(b -> Made.of(b, conditions.equipment())).toList(), conditions); }
+    public static PrepRun unwashed(List<Batch> order, Conditions conditions) {
+        return score(order.stream().map(b -> Made.of(b, conditions.equipment())).toList(), conditions);
+    }
 
     /// {@return a given order with its pieces shared out well, each cleared just when the next use would be reached}
     public static PrepRun washed(List<Batch> order, Conditions conditions) {
@@ -58,7 +66,8 @@ public final class Sequencer {
 
     /// {@return whether anything still travels in an order, and what}
     public static List<Carried> contacts(List<Made> order, Conditions conditions) {
-        return Contacts.of(order, conditions.school(), conditions.equipment().figures()).stream().flatMap(List::stream).toList();
+        return Contacts.of(order, conditions.school(), conditions.equipment().figures()).stream().flatMap(List::stream)
+                .toList();
     }
 
     private static PrepRun scored(List<Made> order, Conditions conditions, Proof proof, int least) {
@@ -71,9 +80,13 @@ public final class Sequencer {
     private PrepRun order() {
         var best = improved(nearest(), this::cost);
         var exactly = batches.size() <= EXACT;
-        var toGo = exactly ? lanes.stream().map(l -> new ToGo(l, batches.size(), conditions.budget().nodes())).toList() : List.<ToGo>of();
+        var toGo = exactly ? lanes.stream().map(l -> new ToGo(l, batches.size(), conditions.budget().nodes())).toList()
+                : List.<ToGo>of();
         var least = 0;
-        for (var l = 0; l < lanes.size(); l++) least += lanes.get(l).minutes * (exactly ? Math.max(lanes.get(l).least(), toGo.get(l).clears(0, new long[lanes.get(l).size()], 0)) : lanes.get(l).least());
+        for (var l = 0; l < lanes.size(); l++)
+            least += lanes.get(l).minutes
+                    * (exactly ? Math.max(lanes.get(l).least(), toGo.get(l).clears(0, new long[lanes.get(l).size()], 0))
+                            : lanes.get(l).least());
         var isProved = false;
         if (exactly && !stopped) {
             var found = Exact.under(cost(best), batches, lanes, toGo, locked, conditions.budget().nodes(), conditions);
@@ -106,7 +119,8 @@ public final class Sequencer {
 
     private long lateness(int[] order) {
         nodes += conditions.budget().nodes() / LATE_TRIES;
-        return scored(made(order), conditions, new Proof.Best(0), 0).schedule().late() * 1_000_000_000_000L + cost(order);
+        return scored(made(order), conditions, new Proof.Best(0), 0).schedule().late() * 1_000_000_000_000L
+                + cost(order);
     }
 
     private List<Batch> at(int[] order) {
@@ -125,7 +139,9 @@ public final class Sequencer {
             for (var i = 0; i < order.length; i++) {
                 if (share.piece()[i] < 0) continue;
                 var on = made.get(i).on(pieces.get(share.piece()[i]));
-                for (var u = 0; u < on.batch().uses(lane.kit).size(); u++) if ((share.washed()[i] >> u & 1) != 0) on = on.with(new Made.Before(lane.kit, u), lane.kit.endedBy());
+                for (var u = 0; u < on.batch().uses(lane.kit).size(); u++)
+                    if ((share.washed()[i] >> u & 1) != 0)
+                        on = on.with(new Made.Before(lane.kit, u), lane.kit.endedBy());
                 made.set(i, on);
             }
         }
@@ -155,7 +171,8 @@ public final class Sequencer {
                 open.remove(Integer.valueOf(next));
             }
             order[place] = next;
-            for (var l = 0; l < lanes.size(); l++) if (lanes.get(l).takes(next)) states.set(l, laid(lanes.get(l), states.get(l), next));
+            for (var l = 0; l < lanes.size(); l++)
+                if (lanes.get(l).takes(next)) states.set(l, laid(lanes.get(l), states.get(l), next));
         }
         return order;
     }
@@ -163,12 +180,15 @@ public final class Sequencer {
     private long harm(List<long[]> states, int batch) {
         nodes++;
         var minutes = 0L;
-        for (var l = 0; l < lanes.size(); l++) if (lanes.get(l).takes(batch)) minutes += (long) clears(lanes.get(l), states.get(l), batch) * lanes.get(l).minutes;
+        for (var l = 0; l < lanes.size(); l++)
+            if (lanes.get(l).takes(batch))
+                minutes += (long) clears(lanes.get(l), states.get(l), batch) * lanes.get(l).minutes;
         return minutes * 1000 + batches.get(batch).leaves().size() * 2L + (batches.get(batch).isFresh() ? 1 : 0);
     }
 
     private static int clears(Lane lane, long[] state, int batch) {
-        return lane.choices(state, 0, batch).stream().mapToInt(p -> Long.bitCount(lane.lay(state.clone(), 0, batch, p))).min().orElse(0);
+        return lane.choices(state, 0, batch).stream().mapToInt(p -> Long.bitCount(lane.lay(state.clone(), 0, batch, p)))
+                .min().orElse(0);
     }
 
     private static long[] laid(Lane lane, long[] state, int batch) {
@@ -189,7 +209,7 @@ public final class Sequencer {
         var best = start;
         var least = cost.applyAsLong(best);
         var until = nodes + conditions.budget().nodes();
-        for (var helped = true; helped && !stopped; ) {
+        for (var helped = true; helped && !stopped;) {
             helped = false;
             for (var length = 1; length <= Math.min(TOGETHER, best.length - 1); length++)
                 for (var from = 0; from + length <= best.length && !stopped; from++)
@@ -212,7 +232,8 @@ public final class Sequencer {
         if (from == to) return new int[0];
         for (var i = from; i < from + length; i++) if (locked.containsKey(i)) return new int[0];
         var free = new ArrayList<Integer>();
-        for (var i = 0; i < order.length; i++) if (!locked.containsKey(i) && (i < from || i >= from + length)) free.add(order[i]);
+        for (var i = 0; i < order.length; i++)
+            if (!locked.containsKey(i) && (i < from || i >= from + length)) free.add(order[i]);
         var at = 0;
         for (var i = 0; i < to; i++) if (!locked.containsKey(i)) at++;
         for (var i = 0; i < length; i++) free.add(Math.min(at + i, free.size()), order[from + i]);

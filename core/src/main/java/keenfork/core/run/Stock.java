@@ -22,9 +22,10 @@ public record Stock(String dish, int portions, double made, double used) {
 
     /// {@return it in words: how much is made, how much goes in, what is left or missing}
     public String inWords() {
-        if (isShort()) return "%s: %s is made for %d, and %s goes into other dishes. Make it for %d.".formatted(dish,
-                grams(made), portions,
-                grams(used), (int) Math.ceil(portions * used / made));
+        if (isShort())
+            return "%s: %s is made for %d, and %s goes into other dishes. Make it for %d.".formatted(dish,
+                    grams(made), portions,
+                    grams(used), (int) Math.ceil(portions * used / made));
         return "%s: %s is made, %s goes into other dishes, %s is left.".formatted(dish, grams(made), grams(used),
                 grams(left()));
     }

@@ -5,7 +5,8 @@ import java.util.HashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/// The fewest clears one kind of kit still needs by itself, in whatever order the rest is made: no order of all kit does with less there.
+/// The fewest clears one kind of kit still needs by itself, in whatever order the rest is made: no order of all kit
+/// does with less there.
 final class ToGo {
     private final Lane lane;
     private final int batches;
@@ -18,9 +19,13 @@ final class ToGo {
     /// @param done  the batches made that go over this kit, a bit each
     /// @param state what is on its pieces
     private record Left(int done, long[] state) {
-        @Override public boolean equals(@Nullable Object other) { return other instanceof Left l && done == l.done && Arrays.equals(state, l.state); }
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Left l && done == l.done && Arrays.equals(state, l.state);
+        }
 
-        @Override public int hashCode() { return 31 * done + Arrays.hashCode(state); }
+        @Override
+        public int hashCode() { return 31 * done + Arrays.hashCode(state); }
     }
 
     /// @param most most answers that are remembered; past it nothing more is looked into, and 0 is said

@@ -19,8 +19,9 @@ public record Told(Map<Integer, List<Span>> away, Map<String, List<Span>> taken,
     /// Some time of the day, in minutes counted from when all must be ready: they are negative before it.
     public record Span(int from, int until) {
         public Span {
-            if (until <= from) throw new IllegalArgumentException("a time ends after it begins: %d, %d".formatted(from,
-                    until));
+            if (until <= from)
+                throw new IllegalArgumentException("a time ends after it begins: %d, %d".formatted(from,
+                        until));
         }
     }
 

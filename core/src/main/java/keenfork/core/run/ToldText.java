@@ -15,8 +15,10 @@ import keenfork.core.food.Words;
 public final class ToldText {
     private static final String TIME = "(\\d{1,2}[:.]\\d{2})";
     private static final Pattern COOK = Pattern.compile("(?i)cook\\s+(\\d{1,2})\\s+(?<rest>.+)");
-    private static final Pattern TAKEN = Pattern.compile("(?i)(?<piece>.+?)\\s+(?:is\\s+)?(?:taken|busy|in use|out|gone|away)\\s+(?<rest>.+)");
-    private static final Pattern BEFORE = Pattern.compile("(?i)(?<first>.+?)\\s+(?:goes\\s+|is made\\s+|comes\\s+)?before\\s+(?<then>.+)");
+    private static final Pattern TAKEN =
+            Pattern.compile("(?i)(?<piece>.+?)\\s+(?:is\\s+)?(?:taken|busy|in use|out|gone|away)\\s+(?<rest>.+)");
+    private static final Pattern BEFORE =
+            Pattern.compile("(?i)(?<first>.+?)\\s+(?:goes\\s+|is made\\s+|comes\\s+)?before\\s+(?<then>.+)");
     private static final Pattern FROM_TO = Pattern.compile("(?i)(?:from\\s+)?" + TIME + "\\s*(?:-|–|to|until|till)\\s*"
             + TIME);
     private static final Pattern UNTIL = Pattern.compile("(?i)(?:until|till|to|leaves at|leaves|goes at|up to)\\s+"
@@ -65,9 +67,11 @@ public final class ToldText {
         var piece = TAKEN.matcher(said);
         if (cook.matches()) hours(Integer.parseInt(cook.group(1)), cook.group("rest").strip());
         else if (before.matches()) orders.add(new Told.Order(dish(before.group("first")), dish(before.group("then"))));
-        else if (piece.matches()) taken.computeIfAbsent(piece(piece.group("piece")).id(), _ -> new ArrayList<>())
-                .add(span(piece.group("rest").strip()));
-        else throw new IllegalArgumentException("write it as “Cook 2 until 15:00”, “Oven shelf 1 taken 13:00 to 14:00” or “Nut dip before Slaw”.");
+        else if (piece.matches())
+            taken.computeIfAbsent(piece(piece.group("piece")).id(), _ -> new ArrayList<>())
+                    .add(span(piece.group("rest").strip()));
+        else throw new IllegalArgumentException(
+                "write it as “Cook 2 until 15:00”, “Oven shelf 1 taken 13:00 to 14:00” or “Nut dip before Slaw”.");
     }
 
     /// A cook who is there from 10:00 to 15:00 is away before and after.
@@ -97,8 +101,9 @@ public final class ToldText {
     private Told.Span span(Matcher both) {
         var from = minute(both.group(1));
         var until = minute(both.group(2));
-        if (until <= from) throw new IllegalArgumentException("%s is not after %s.".formatted(both.group(2),
-                both.group(1)));
+        if (until <= from)
+            throw new IllegalArgumentException("%s is not after %s.".formatted(both.group(2),
+                    both.group(1)));
         return new Told.Span(from, until);
     }
 
@@ -113,7 +118,9 @@ public final class ToldText {
             var plain = text.replace('.', ':');
             var time = LocalTime.parse(plain.length() == 4 ? "0" + plain : plain);
             var minute = (time.toSecondOfDay() - serve.toSecondOfDay()) / 60;
-            if (minute >= 0) throw new IllegalArgumentException("all must be ready by %s, and %s is not before that.".formatted(serve, text));
+            if (minute >= 0)
+                throw new IllegalArgumentException(
+                        "all must be ready by %s, and %s is not before that.".formatted(serve, text));
             return minute;
         } catch (DateTimeParseException e) {
             throw new IllegalArgumentException("a time is written as 15:00, not “%s”.".formatted(text), e);
@@ -123,13 +130,15 @@ public final class ToldText {
     private Piece piece(String name) {
         return equipment.pieces().stream().filter(p -> p.name().equalsIgnoreCase(name.strip()) || p.id()
                 .equalsIgnoreCase(name.strip())).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no “%s” in our kit. There are %s.".formatted(name.strip(),
-                        String.join(", ", equipment.pieces().stream().map(Piece::name).limit(40).toList()))));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "there is no “%s” in our kit. There are %s.".formatted(name.strip(),
+                                String.join(", ", equipment.pieces().stream().map(Piece::name).limit(40).toList()))));
     }
 
     private String dish(String name) {
         var key = Words.key(name);
         return dishes.stream().filter(d -> Words.key(d).equals(key)).findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("no dish of this run is called “%s”.".formatted(name.strip())));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no dish of this run is called “%s”.".formatted(name.strip())));
     }
 }

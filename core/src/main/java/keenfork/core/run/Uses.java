@@ -24,7 +24,8 @@ import org.jspecify.annotations.Nullable;
 
 /// What of a dish goes over which kit, by what is known of its lines.
 final class Uses {
-    private static final Pattern THICK = Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
+    private static final Pattern THICK =
+            Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
 
     private final Derivation dish;
     private final Recipe recipe;
@@ -92,10 +93,10 @@ final class Uses {
             if (e.isOfLine() && !isOf(e, touched)) continue;
             var line = e.origin() instanceof Origin.OfLine(_, var at) ? lines.get(at) : null;
             switch (e.certainty()) {
-                case CONTAINS -> grouped(e).forEach(s ->
-                        holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
+                case CONTAINS -> grouped(e)
+                        .forEach(s -> holds.merge(s, protein(line, grams), (a, b) -> a.flatMap(x -> b.map(x::plus))));
                 case MAY_CONTAIN, NOT_KNOWN -> unsure.addAll(grouped(e));
-                case CONTACT -> { }
+                case CONTACT -> {}
             }
         }
         unsure.removeAll(holds.keySet());
@@ -109,8 +110,10 @@ final class Uses {
         for (var going : goings) {
             in.addAll(going.touched());
             var by = new LinkedHashSet<Substance>();
-            for (var e : dish.evidence()) if (e.certainty() != Certainty.CONTACT
-                    && (!e.isOfLine() || isOf(e, in))) by.addAll(grouped(e));
+            for (var e : dish.evidence())
+                if (e.certainty() != Certainty.CONTACT
+                        && (!e.isOfLine() || isOf(e, in)))
+                    by.addAll(grouped(e));
             moments.put(going.task(), by);
         }
         return moments;
@@ -142,8 +145,10 @@ final class Uses {
     private static Set<Substance> grouped(Evidence evidence) {
         var members = new LinkedHashSet<Substance>();
         for (var book : RuleBook.all())
-            for (var group : book.groups()) if (evidence.couldBeIn(group)) book.member(group, evidence.substance())
-                    .ifPresent(members::add);
+            for (var group : book.groups())
+                if (evidence.couldBeIn(group))
+                    book.member(group, evidence.substance())
+                            .ifPresent(members::add);
         return members;
     }
 

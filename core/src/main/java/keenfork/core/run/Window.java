@@ -16,8 +16,10 @@ public record Window(Kind kind, int least, int most) {
     public static final int OPEN = Integer.MAX_VALUE;
     private static final List<Row> ROWS = read();
     /// "no more than an hour before serving", "at most 2 hours ahead"
-    private static final Pattern BEFORE = Pattern.compile("(?i)\\b(?:no (?:more|earlier|longer|sooner) than|not (?:more|earlier) than|at most|up to|within) "
-            + "(?<figure>\\d{1,3}|an?|half an|one|two|three)\\s*(?<unit>min(?:ute)?s?|h(?:(?:ou)?rs?)?)\\b (?:before|ahead|of serving|of service)");
+    private static final Pattern BEFORE = Pattern.compile("(?i)\\b(?:no (?:more|earlier|longer|sooner) than|not "
+            + "(?:more|earlier) than|at most|up to|within) "
+            + "(?<figure>\\d{1,3}|an?|half an|one|two|three)\\s*(?<unit>min(?:ute)?s?|h(?:(?:ou)?rs?)?)\\b (?:before"
+                    + "|ahead|of serving|of service)");
 
     /// What the time is counted from.
     public enum Kind {

@@ -35,7 +35,8 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Pattern TALK = talk();
 
     private static final String ADDED = "add";
-    private static final Set<String> GOES_ON = Set.of("heat", "boil", "blend", "grind", "pound", "water", "fry", "roast", "bowl");
+    private static final Set<String> GOES_ON =
+            Set.of("heat", "boil", "blend", "grind", "pound", "water", "fry", "roast", "bowl");
 
     /// A row of works: what kind of work it is, and the kit it takes where none is named.
     private record Row(String act, List<Work> works) {}
@@ -53,8 +54,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
         for (var row : Table.read(Work.class, "work.txt", 5)) {
             var pace = row.read(1, Pace::of);
             var works = new ArrayList<Work>();
-            for (var kit : row.read(2, Work::kits)) works.add(new Work(kit, row.cell(3).equals("yes"),
-                    works.isEmpty() ? pace : Pace.NONE));
+            for (var kit : row.read(2, Work::kits))
+                works.add(new Work(kit, row.cell(3).equals("yes"),
+                        works.isEmpty() ? pace : Pace.NONE));
             var its = new Row(row.cell(1), works);
             for (var word : words(row)) for (var form : forms(word)) held.putIfAbsent(form, its);
         }
@@ -77,7 +79,7 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static List<Kit> kits(String cell) {
         return Arrays.stream(cell.split(",")).map(String::strip).filter(id -> !id.isEmpty())
                 .map(id -> Kit.named(id).orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))))
-                        .toList();
+                .toList();
     }
 
     private static Pattern talk() {
@@ -118,8 +120,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
         var stem = last == 'e' ? verb.substring(0, verb.length() - 1) : verb;
         var forms = new ArrayList<>(List.of(verb, verb + "s", verb + "es", stem + "ed", stem + "ing",
                 stem + last + "ed", stem + last + "ing"));
-        if (last == 'y') forms.addAll(List.of(verb.substring(0, verb.length() - 1) + "ies",
-                verb.substring(0, verb.length() - 1) + "ied"));
+        if (last == 'y')
+            forms.addAll(List.of(verb.substring(0, verb.length() - 1) + "ies",
+                    verb.substring(0, verb.length() - 1) + "ied"));
         return forms.stream().map(f -> f + rest).toList();
     }
 
@@ -155,7 +158,7 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static boolean readSentence(String sentence, List<Work> found) {
         var acts = new LinkedHashSet<Row>();
         var said = new LinkedHashSet<Noun>();
-        for (var word = WORDS.matcher(sentence); word.find(); ) {
+        for (var word = WORDS.matcher(sentence); word.find();) {
             var noun = NOUNS.get(word.group());
             if (noun != null) said.add(noun);
             else acts.add(Objects.requireNonNull(WORKS.get(word.group())));
@@ -163,11 +166,13 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
         var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act)))
                 .toList();
         // what is added goes to where it cooks or turns
-        if (!named.isEmpty() || acts.stream().anyMatch(a -> GOES_ON.contains(a.act))) acts.removeIf(a -> a.act.equals(ADDED));
+        if (!named.isEmpty() || acts.stream().anyMatch(a -> GOES_ON.contains(a.act)))
+            acts.removeIf(a -> a.act.equals(ADDED));
         for (var row : acts) if (named.stream().noneMatch(n -> n.covers.contains(row.act))) add(row.works, found);
         for (var noun : named) {
             var covered = acts.stream().filter(a -> noun.covers.contains(a.act)).toList();
-            var pace = covered.stream().flatMap(a -> a.works.stream()).map(Work::pace).reduce(Pace.NONE, Pace::orSlower);
+            var pace =
+                    covered.stream().flatMap(a -> a.works.stream()).map(Work::pace).reduce(Pace.NONE, Pace::orSlower);
             var allSoFar = covered.stream().anyMatch(a -> a.works.stream().anyMatch(Work::allSoFar));
             add(noun.kit.stream().map(k -> new Work(k, allSoFar, pace)).toList(), found);
         }
@@ -178,8 +183,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
         for (var work : works) {
             var before = found.stream().filter(w -> w.kit.equals(work.kit)).findFirst().orElse(null);
             if (before == null) found.add(work);
-            else if (work.allSoFar && !before.allSoFar) found.set(found.indexOf(before),
-                    new Work(work.kit, true, work.pace.orSlower(before.pace)));
+            else if (work.allSoFar && !before.allSoFar)
+                found.set(found.indexOf(before),
+                        new Work(work.kit, true, work.pace.orSlower(before.pace)));
         }
     }
 }

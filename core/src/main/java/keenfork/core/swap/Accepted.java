@@ -35,14 +35,18 @@ public final class Accepted {
 
     /// {@return the recipe changed for everyone; what is held back or taken off for some plates stays written}
     ///
-    /// Empty where a line of the plan stands nowhere in the text, or where the text, read afresh, would still hold something avoided.
-    public Optional<String> asChange() { return written(plan.moves().stream().filter(m -> !m.isForSomePlates()).toList(), List.of()); }
+    /// Empty where a line of the plan stands nowhere in the text, or where the text, read afresh, would still hold
+    /// something avoided.
+    public Optional<String> asChange() {
+        return written(plan.moves().stream().filter(m -> !m.isForSomePlates()).toList(), List.of());
+    }
 
     /// {@return a recipe for these people alone, without what is held back or taken off for them; empty as above}
     public Optional<String> asVariant() {
         var recipe = read.apply(text);
         var moves = new ArrayList<Move>();
-        for (var move : sameIn(recipe, plan.moves())) moves.add(move.isForSomePlates() ? new Move.LeaveOut(move.line()) : move);
+        for (var move : sameIn(recipe, plan.moves()))
+            moves.add(move.isForSomePlates() ? new Move.LeaveOut(move.line()) : move);
         for (var line : Changed.besides(recipe, sameIn(recipe, plan.moves()))) moves.add(new Move.LeaveOut(line));
         // a heading with nothing under it would be read as a line
         return written(moves, Changed.held(plan.moves()).stream().map(part -> part + ":").toList());
@@ -60,17 +64,21 @@ public final class Accepted {
         var recipe = read.apply(text);
         var steps = Changed.of(recipe, sameIn(recipe, moves)).steps();
         for (var i = 0; i < recipe.steps().size(); i++)
-            if (!recipe.steps().get(i).equals(steps.get(i))) changed = RecipeText.replaced(changed, 0, recipe.steps().get(i), steps.get(i)).text();
+            if (!recipe.steps().get(i).equals(steps.get(i)))
+                changed = RecipeText.replaced(changed, 0, recipe.steps().get(i), steps.get(i)).text();
         return isSo(read.apply(changed)) ? Optional.of(changed) : Optional.empty();
     }
 
     private static RecipeText.Changed written(String text, Move move) {
         return move.goesIn().isEmpty() ? RecipeText.removed(text, move.line().text())
-                : RecipeText.replaced(text, 0, move.line().text(), move.goesIn().stream().map(l -> plain(move, l)).collect(Collectors.joining("\n")));
+                : RecipeText.replaced(text, 0, move.line().text(),
+                        move.goesIn().stream().map(l -> plain(move, l)).collect(Collectors.joining("\n")));
     }
 
     /// "594 g sunflower seed butter (2¼ cups)": the spoons are for the eye
-    private static String plain(Move move, Line line) { return move instanceof Move.Choose ? line.text() : line.text().replaceFirst(" \\(.*", ""); }
+    private static String plain(Move move, Line line) {
+        return move instanceof Move.Choose ? line.text() : line.text().replaceFirst(" \\(.*", "");
+    }
 
     /// Moves are found by their very lines: those of the recipe as it is read here.
     private static List<Move> sameIn(Recipe recipe, List<Move> moves) {
@@ -93,11 +101,13 @@ public final class Accepted {
         return same;
     }
 
-    /// The text as it would be kept, on the plates of those the plan is for: nothing avoided is in it, and no other line was touched.
+    /// The text as it would be kept, on the plates of those the plan is for: nothing avoided is in it, and no other
+    /// line was touched.
     private boolean isSo(Recipe after) {
         var held = Changed.held(plan.moves());
         var off = plan.moves().stream().filter(Move.TakeOff.class::isInstance).map(m -> m.line().text()).toList();
-        var served = after.withParts(p -> p.withLines(held.contains(p.name()) ? List.of() : p.lines().stream().filter(l -> !off.contains(l.text())).toList()));
+        var served = after.withParts(p -> p.withLines(held.contains(p.name()) ? List.of()
+                : p.lines().stream().filter(l -> !off.contains(l.text())).toList()));
         var derived = Derivation.of(served, facts(after.name()));
         if (avoid.stream().anyMatch(a -> a.against(derived) == Avoidance.Answer.BREAKS)) return false;
         return served.lines().size() == plan.after().recipe().lines().size();
@@ -105,7 +115,9 @@ public final class Accepted {
 
     private Facts facts(String dish) {
         var links = new ArrayList<Fact>();
-        for (var move : plan.moves()) if (move instanceof Move.ChangePack(var line, var pack)) links.add(new Fact.LineUses(dish, line.text(), pack));
+        for (var move : plan.moves())
+            if (move instanceof Move.ChangePack(var line, var pack))
+                links.add(new Fact.LineUses(dish, line.text(), pack));
         if (links.isEmpty()) return facts;
         var all = new ArrayList<>(facts.all());
         all.addAll(links);

@@ -38,10 +38,12 @@ public sealed interface Avoidance {
     /// @return empty where it is not exactly one thing, or not understood to its last word
     static Optional<Avoidance> parse(String text, RuleBook ruleBook) {
         var read = Avoidances.of(text, ruleBook);
-        return read.refused().isEmpty() && read.said().size() == 1 ? Optional.of(read.said().getFirst().avoidance()) : Optional.empty();
+        return read.refused().isEmpty() && read.said().size() == 1 ? Optional.of(read.said().getFirst().avoidance())
+                : Optional.empty();
     }
 
-    /// Reads an exact key: an allergen's id of the rule book or of another, a diet's id, a substance of the tree; `:recipe` behind it makes it recipe only.
+    /// Reads an exact key: an allergen's id of the rule book or of another, a diet's id, a substance of the tree;
+    /// `:recipe` behind it makes it recipe only.
     static Optional<Avoidance> exactly(String text, RuleBook ruleBook) {
         var word = text.strip().toLowerCase();
         var recipeOnly = word.endsWith(":recipe");
@@ -50,24 +52,31 @@ public sealed interface Avoidance {
         var group = ruleBook.group(word);
         if (group.isPresent()) return Optional.of(new OfGroup(ruleBook, group.get(), strictness));
         var diet = Diet.named(word);
-        if (diet.isPresent()) return Optional.of(new OfDiet(diet.get(), diet.get().cautious() ? strictness : Strictness.RECIPE));
+        if (diet.isPresent())
+            return Optional.of(new OfDiet(diet.get(), diet.get().cautious() ? strictness : Strictness.RECIPE));
         // a word of another book's law means that law's group: "nuts" in a kitchen whose own book says tree nuts
         for (var book : RuleBook.all()) {
             var other = book.group(word);
             if (other.isPresent()) return Optional.of(new OfGroup(book, other.get(), strictness));
         }
         var plain = word;
-        var named = ruleBook.groups().stream().filter(g -> g.name().equalsIgnoreCase(plain) || g.label().equalsIgnoreCase(plain)).findFirst();
+        var named = ruleBook.groups().stream()
+                .filter(g -> g.name().equalsIgnoreCase(plain) || g.label().equalsIgnoreCase(plain)).findFirst();
         if (named.isPresent()) return Optional.of(new OfGroup(ruleBook, named.get(), strictness));
-        return Substances.shipped().find(word.replace(' ', '-')).filter(s -> !s.id().equals(Substance.ANYTHING)).map(s -> new OfSubstance(s, strictness));
+        return Substances.shipped().find(word.replace(' ', '-')).filter(s -> !s.id().equals(Substance.ANYTHING))
+                .map(s -> new OfSubstance(s, strictness));
     }
 
-    /// {@return what a name of the table means to somebody who avoids it: the almonds of "almonds" wherever they hide, vinegar by its name}
+    /// {@return what a name of the table means to somebody who avoids it: the almonds of "almonds" wherever they hide,
+    /// vinegar by its name}
     static Optional<Avoidance> named(Lexicon.Match match) {
         return switch (match.meaning()) {
-            case Meaning.OfSubstances(var substances) -> substances.isEmpty() ? Optional.empty() : Optional.of(new OfSubstance(substances.getFirst(), Strictness.TRACE));
-            case Meaning.OfFood(var food) -> Optional.of(food.holds().size() == 1 && Words.key(food.holds().getFirst().name()).equals(Words.key(food.name()))
-                    ? new OfSubstance(food.holds().getFirst(), Strictness.TRACE) : new OfFood(Words.key(match.text())));
+            case Meaning.OfSubstances(var substances) -> substances.isEmpty() ? Optional.empty()
+                    : Optional.of(new OfSubstance(substances.getFirst(), Strictness.TRACE));
+            case Meaning.OfFood(var food) -> Optional.of(
+                    food.holds().size() == 1 && Words.key(food.holds().getFirst().name()).equals(Words.key(food.name()))
+                            ? new OfSubstance(food.holds().getFirst(), Strictness.TRACE)
+                            : new OfFood(Words.key(match.text())));
             case Meaning.Vague _ -> Optional.empty();
         };
     }
@@ -85,28 +94,33 @@ public sealed interface Avoidance {
     /// {@return what one piece of evidence does to it}
     default Answer against(Evidence evidence) {
         return switch (this) {
-            case OfGroup(var ruleBook, var group, var strictness) -> ruleBook.member(group, evidence.substance()).isPresent()
-                    && evidence.couldBeIn(group) ? answer(evidence, strictness) : Answer.NOTHING;
+            case OfGroup(var ruleBook, var group, var strictness) ->
+                    ruleBook.member(group, evidence.substance()).isPresent()
+                            && evidence.couldBeIn(group) ? answer(evidence, strictness) : Answer.NOTHING;
             case OfSubstance(var substance, var strictness) -> {
                 var tree = Substances.shipped();
-                var touches = tree.isUnder(evidence.substance(), substance) || tree.isUnder(substance, evidence.substance());
+                var touches =
+                        tree.isUnder(evidence.substance(), substance) || tree.isUnder(substance, evidence.substance());
                 yield touches && evidence.couldBe(List.of(substance)) ? answer(evidence, strictness) : Answer.NOTHING;
             }
-            case OfDiet(var diet, var strictness) -> diet.touches(evidence) ? answer(evidence, strictness) : Answer.NOTHING;
+            case OfDiet(var diet, var strictness) ->
+                    diet.touches(evidence) ? answer(evidence, strictness) : Answer.NOTHING;
             case OfFood _ -> evidence.substance().id().equals(Substance.ANYTHING) ? Answer.OPEN : Answer.NOTHING;
         };
     }
 
     private static Answer answer(Evidence evidence, Strictness strictness) {
         if (evidence.certainty() == Certainty.NOT_KNOWN) return Answer.OPEN;
-        return strictness == Strictness.TRACE || evidence.certainty() == Certainty.CONTAINS ? Answer.BREAKS : Answer.NOTHING;
+        return strictness == Strictness.TRACE || evidence.certainty() == Certainty.CONTAINS ? Answer.BREAKS
+                : Answer.NOTHING;
     }
 
     /// {@return what a whole dish does to it: the strongest of what its evidence does and of what its lines name}
     default Answer against(Derivation derivation) {
         var strongest = Answer.NOTHING;
         for (var e : derivation.evidence()) if (against(e).compareTo(strongest) > 0) strongest = against(e);
-        if (this instanceof OfFood(var word)) for (var line : derivation.recipe().lines()) if (derivation.names(line, word)) return Answer.BREAKS;
+        if (this instanceof OfFood(var word))
+            for (var line : derivation.recipe().lines()) if (derivation.names(line, word)) return Answer.BREAKS;
         return strongest;
     }
 }

@@ -29,16 +29,20 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
     public record Said(Avoidance avoidance, Kind kind) {
         /// {@return it in words, with whether a trace counts: `milk, traces count`}
         public String inWords() {
-            var words = kind == Kind.INTOLERANCE || kind == Kind.DISLIKE ? "%s (%s)".formatted(avoidance.words(), kind.name().toLowerCase()) : avoidance.words();
+            var words = kind == Kind.INTOLERANCE || kind == Kind.DISLIKE
+                    ? "%s (%s)".formatted(avoidance.words(), kind.name().toLowerCase()) : avoidance.words();
             return switch (avoidance) {
                 case Avoidance.OfGroup(_, _, var strictness) -> words + counts(strictness);
                 case Avoidance.OfSubstance(_, var strictness) -> words + counts(strictness);
-                case Avoidance.OfDiet(var diet, var strictness) -> diet.cautious() ? words + counts(strictness) : diet.name().toLowerCase();
+                case Avoidance.OfDiet(var diet, var strictness) ->
+                        diet.cautious() ? words + counts(strictness) : diet.name().toLowerCase();
                 case Avoidance.OfFood _ -> words + ", by its name";
             };
         }
 
-        private static String counts(Avoidance.Strictness strictness) { return strictness == Avoidance.Strictness.TRACE ? ", traces count" : ", recipe only"; }
+        private static String counts(Avoidance.Strictness strictness) {
+            return strictness == Avoidance.Strictness.TRACE ? ", traces count" : ", recipe only";
+        }
     }
 
     /// Words that were not understood.
@@ -51,7 +55,9 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
         }
 
         /// {@return the words with what they could mean}
-        public String inWords() { return couldMean.isEmpty() ? words : "%s (could mean: %s)".formatted(words, String.join("; ", couldMean)); }
+        public String inWords() {
+            return couldMean.isEmpty() ? words : "%s (could mean: %s)".formatted(words, String.join("; ", couldMean));
+        }
     }
 
     /// Reads what people say: "eggs, sesame", "no nuts", "coeliac + vegan", "milk allergy (traces ok)", "nuts:recipe".
@@ -76,7 +82,7 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
         return all().stream().flatMap(a -> switch (a) {
             case Avoidance.OfGroup(var _, var group, var _) -> group.members().stream();
             case Avoidance.OfSubstance(var substance, var _) -> Stream.of(substance);
-            case Avoidance.OfDiet _, Avoidance.OfFood _ -> Stream.<Substance>empty();
+            case Avoidance.OfDiet _,Avoidance.OfFood _ -> Stream.<Substance>empty();
         }).distinct().toList();
     }
 
@@ -85,10 +91,15 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
 
     /// {@return the same of a list of what is avoided}
     public static String inWords(List<Avoidance> all) {
-        var diets = all.stream().filter(Avoidance.OfDiet.class::isInstance).map(a -> said(((Avoidance.OfDiet) a).diet())).toList();
+        var diets = all.stream().filter(Avoidance.OfDiet.class::isInstance)
+                .map(a -> said(((Avoidance.OfDiet) a).diet())).toList();
         var out = all.stream().filter(a -> !(a instanceof Avoidance.OfDiet)).map(Avoidance::words).toList();
-        return String.join(", ", Stream.concat(diets.stream(), out.isEmpty() ? Stream.of() : Stream.of("without " + String.join(", ", out))).toList());
+        return String.join(", ", Stream
+                .concat(diets.stream(), out.isEmpty() ? Stream.of() : Stream.of("without " + String.join(", ", out)))
+                .toList());
     }
 
-    private static String said(Diet diet) { return diet.id().equals("pregnancy") ? "for pregnant guests" : diet.name().toLowerCase(); }
+    private static String said(Diet diet) {
+        return diet.id().equals("pregnancy") ? "for pregnant guests" : diet.name().toLowerCase();
+    }
 }

@@ -27,7 +27,8 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
     /// A plan's moves with what sets them right.
     record Right(List<Move> moves, List<Balance> balances) {}
 
-    /// {@return the moves, with lines of salt and acid made more or less, or added, where the plan shifts them so far that a tongue notices}
+    /// {@return the moves, with lines of salt and acid made more or less, or added, where the plan shifts them so far
+    /// that a tongue notices}
     /// @param isClear whether a line may go in: it holds nothing avoided and brings in nothing
     static Right set(Recipe recipe, List<Move> moves, Volumes volumes, Predicate<Line> isClear) {
         var right = new ArrayList<>(moves);
@@ -36,48 +37,70 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
         return new Right(List.copyOf(right), balances);
     }
 
-    private static Optional<Balance> one(Taste taste, Recipe recipe, List<Move> moves, Volumes volumes, Predicate<Line> isClear) {
+    private static Optional<Balance> one(Taste taste, Recipe recipe, List<Move> moves, Volumes volumes,
+            Predicate<Line> isClear) {
         var shifting = moves.stream().filter(m -> m instanceof Move.Replace || m instanceof Move.LeaveOut).toList();
         if (shifting.stream().anyMatch(m -> m.line().mass() == null)) return Optional.empty();
         var before = sum(taste, shifting.stream().map(Move::line).toList());
         var swapped = sum(taste, shifting.stream().flatMap(m -> m.goesIn().stream()).toList());
         var gap = before.likelyGrams() - swapped.likelyGrams();
-        if (Math.abs(gap) < NOTICED * recipe.mass().likelyGrams()) return before.likely() == 0 && swapped.likely() == 0 ? Optional.empty() : Optional.of(new Balance(taste, before, swapped, swapped, ""));
-        var by = recipe.lines().stream().filter(l -> sets(taste, l) && moves.stream().noneMatch(m -> m.line() == l)).max(Comparator.comparing(l -> l.mass() == null ? -1L : l.mass().likely()));
-        if (by.isPresent() && by.get().mass() != null) return Optional.of(adjusted(taste, by.get(), gap, before, swapped, moves, volumes));
-        if (gap < 0) return Optional.of(new Balance(taste, before, swapped, swapped, by.isPresent() ? "Taste before you add the %s.".formatted(by.get().food().map(Food::name).orElse("rest")) : "It comes out %s than it was.".formatted(taste == Taste.SALT ? "saltier" : "sharper")));
+        if (Math.abs(gap) < NOTICED * recipe.mass().likelyGrams())
+            return before.likely() == 0 && swapped.likely() == 0
+                    ? Optional.empty() : Optional.of(new Balance(taste, before, swapped, swapped, ""));
+        var by = recipe.lines().stream().filter(l -> sets(taste, l) && moves.stream().noneMatch(m -> m.line() == l))
+                .max(Comparator.comparing(l -> l.mass() == null ? -1L : l.mass().likely()));
+        if (by.isPresent() && by.get().mass() != null)
+            return Optional.of(adjusted(taste, by.get(), gap, before, swapped, moves, volumes));
+        if (gap < 0)
+            return Optional.of(new Balance(taste, before, swapped, swapped,
+                    by.isPresent()
+                            ? "Taste before you add the %s.".formatted(by.get().food().map(Food::name).orElse("rest"))
+                            : "It comes out %s than it was.".formatted(taste == Taste.SALT ? "saltier" : "sharper")));
         return Optional.of(added(taste, gap, before, swapped, moves, volumes, isClear));
     }
 
     /// A food that is hardly more than salt, or an acid by its spoon.
     private static boolean sets(Taste taste, Line line) {
         var least = taste == Taste.SALT ? 90 : 3;
-        return line.choices().size() == 1 && line.unread().isEmpty() && line.food().filter(f -> taste.in(f).likely().doubleValue() >= least).isPresent();
+        return line.choices().size() == 1 && line.unread().isEmpty()
+                && line.food().filter(f -> taste.in(f).likely().doubleValue() >= least).isPresent();
     }
 
-    private static Balance adjusted(Taste taste, Line line, double gap, Mass before, Mass swapped, List<Move> moves, Volumes volumes) {
+    private static Balance adjusted(Taste taste, Line line, double gap, Mass before, Mass swapped, List<Move> moves,
+            Volumes volumes) {
         var food = line.food().orElseThrow();
         var has = line.weighed().orElseThrow();
         var share = taste.in(food).likely().doubleValue() / HUNDRED;
         // half of it stays: it carries taste of its own
         var wanted = Math.max(has.likelyGrams() / 2, has.likelyGrams() + gap / share);
-        var with = Written.line(food, has.times(factor(wanted / has.likelyGrams()), factor(wanted / has.likelyGrams())), volumes);
+        var with = Written.line(food, has.times(factor(wanted / has.likelyGrams()), factor(wanted / has.likelyGrams())),
+                volumes);
         moves.add(new Move.Adjust(line, with));
         var after = swapped.likelyGrams() + (wanted - has.likelyGrams()) * share;
-        return new Balance(taste, before, swapped, grams(after), Math.abs(after - before.likelyGrams()) < 0.01 * Math.max(1, before.likelyGrams()) ? "" : "The rest is for your tongue.");
+        return new Balance(taste, before, swapped, grams(after),
+                Math.abs(after - before.likelyGrams()) < 0.01 * Math.max(1, before.likelyGrams()) ? ""
+                        : "The rest is for your tongue.");
     }
 
-    private static Balance added(Taste taste, double gap, Mass before, Mass swapped, List<Move> moves, Volumes volumes, Predicate<Line> isClear) {
+    private static Balance added(Taste taste, double gap, Mass before, Mass swapped, List<Move> moves, Volumes volumes,
+            Predicate<Line> isClear) {
         var share = taste.in(taste.usual()).likely().doubleValue() / HUNDRED;
         var line = Written.line(taste.usual(), grams(gap / share), volumes);
         var at = -1;
-        for (var i = 0; i < moves.size(); i++) if (moves.get(i) instanceof Move.Replace && (at < 0 || lacks(taste, moves.get(i)) > lacks(taste, moves.get(at)))) at = i;
-        if (at < 0 || !isClear.test(line)) return new Balance(taste, before, swapped, swapped, "It lacks %s: season by tongue.".formatted(taste.word().toLowerCase()));
+        for (var i = 0; i < moves.size(); i++)
+            if (moves.get(i) instanceof Move.Replace
+                    && (at < 0 || lacks(taste, moves.get(i)) > lacks(taste, moves.get(at))))
+                at = i;
+        if (at < 0 || !isClear.test(line))
+            return new Balance(taste, before, swapped, swapped,
+                    "It lacks %s: season by tongue.".formatted(taste.word().toLowerCase()));
         var replace = (Move.Replace) moves.get(at);
         var with = new ArrayList<>(replace.with());
         // one line of salt is enough: what the swap brings anyway is made more
         var same = with.stream().filter(l -> l.food().equals(line.food()) && l.mass() != null).findFirst();
-        if (same.isPresent()) with.set(with.indexOf(same.get()), Written.line(taste.usual(), same.get().weighed().orElseThrow().plus(line.weighed().orElseThrow()), volumes));
+        if (same.isPresent())
+            with.set(with.indexOf(same.get()), Written.line(taste.usual(),
+                    same.get().weighed().orElseThrow().plus(line.weighed().orElseThrow()), volumes));
         else with.add(line);
         moves.set(at, new Move.Replace(replace.line(), with, replace.swap()));
         return new Balance(taste, before, swapped, grams(swapped.likelyGrams() + gap), "");

@@ -25,7 +25,8 @@ public record BroughtIn(Group group, List<Substance> members, Certainty certaint
         for (var mark : after.marks()) {
             var members = mark.members().stream().filter(m -> isNew(mark.group(), m, before, after)).toList();
             var had = before.mark(mark.group());
-            if (had.isEmpty() || mark.certainty().compareTo(had.get().certainty()) < 0 || !members.isEmpty()) brought.add(new BroughtIn(mark.group(), members, mark.certainty()));
+            if (had.isEmpty() || mark.certainty().compareTo(had.get().certainty()) < 0 || !members.isEmpty())
+                brought.add(new BroughtIn(mark.group(), members, mark.certainty()));
         }
         return brought;
     }

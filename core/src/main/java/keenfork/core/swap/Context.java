@@ -14,7 +14,8 @@ import keenfork.core.trace.Facts;
 /// @param swaps    the swaps it uses
 /// @param packs    every pack in its larder that is read and in date, those that are not in use among them
 /// @param guests   the people to be fed, whom a plan could shut out; empty where nobody knows who comes
-public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swaps, List<Fact.PackInUse> packs, List<Guests> guests) {
+public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swaps, List<Fact.PackInUse> packs,
+        List<Guests> guests) {
     public Context {
         packs = List.copyOf(packs);
         guests = List.copyOf(guests);
@@ -25,9 +26,13 @@ public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swa
         this(facts, ruleBook, volumes, Swaps.shipped(), List.of(), List.of());
     }
 
-    public Context withGuests(List<Guests> others) { return new Context(facts, ruleBook, volumes, swaps, packs, others); }
+    public Context withGuests(List<Guests> others) {
+        return new Context(facts, ruleBook, volumes, swaps, packs, others);
+    }
 
-    public Context withPacks(List<Fact.PackInUse> others) { return new Context(facts, ruleBook, volumes, swaps, others, guests); }
+    public Context withPacks(List<Fact.PackInUse> others) {
+        return new Context(facts, ruleBook, volumes, swaps, others, guests);
+    }
 
     public Context withSwaps(Swaps others) { return new Context(facts, ruleBook, volumes, others, packs, guests); }
 }

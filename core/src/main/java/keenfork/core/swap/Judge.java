@@ -20,7 +20,8 @@ import keenfork.core.trace.Facts;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Profile;
 
-/// Derives lines on their own, as they would stand in the dish, packs and all, and tells what they do to people who avoid something.
+/// Derives lines on their own, as they would stand in the dish, packs and all, and tells what they do to people who
+/// avoid something.
 final class Judge {
     private final Recipe recipe;
     private final Context context;
@@ -45,7 +46,8 @@ final class Judge {
         this.recipe = recipe;
         this.context = context;
         this.avoid = avoid;
-        this.facts = new Facts(context.facts().home(), context.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
+        this.facts = new Facts(context.facts().home(),
+                context.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
         this.had = before.under(context.ruleBook());
         for (var i = 0; i < context.guests().size(); i++) out.set(i, context.guests().get(i).areShutOutOf(before));
     }
@@ -53,7 +55,8 @@ final class Judge {
     /// {@return the guests who can eat the dish as it is, and not what becomes of it}
     List<Guests> newlyShutOutOf(Derivation after) {
         var guests = context.guests();
-        return IntStream.range(0, guests.size()).filter(i -> !out.get(i) && guests.get(i).areShutOutOf(after)).mapToObj(guests::get).toList();
+        return IntStream.range(0, guests.size()).filter(i -> !out.get(i) && guests.get(i).areShutOutOf(after))
+                .mapToObj(guests::get).toList();
     }
 
     /// {@return what the lines of a swap do: that follows from their foods, however much goes in}
@@ -65,30 +68,40 @@ final class Judge {
         var alone = derived(lines);
         var worst = Avoidance.Answer.NOTHING;
         Certainty certainty = Certainty.CONTAINS;
-        var strongest = alone.evidence().stream().filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).map(Evidence::certainty).min(Comparator.naturalOrder());
+        var strongest = alone.evidence().stream()
+                .filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS))
+                .map(Evidence::certainty).min(Comparator.naturalOrder());
         if (strongest.isPresent()) certainty = strongest.get();
         for (var a : avoid) worst = worst(worst, a.against(alone));
-        return new Verdict(worst, worst == Avoidance.Answer.BREAKS ? because(alone, lines) : "", certainty, bringsIn(alone), shutsOut(alone));
+        return new Verdict(worst, worst == Avoidance.Answer.BREAKS ? because(alone, lines) : "", certainty,
+                bringsIn(alone), shutsOut(alone));
     }
 
-    private static Avoidance.Answer worst(Avoidance.Answer one, Avoidance.Answer other) { return one.compareTo(other) >= 0 ? one : other; }
+    private static Avoidance.Answer worst(Avoidance.Answer one, Avoidance.Answer other) {
+        return one.compareTo(other) >= 0 ? one : other;
+    }
 
     /// The lines stand in a dish of its name, so that a pack linked to one of them speaks for it.
     private Derivation derived(List<Line> lines) {
-        return Derivation.of(new Recipe(recipe.name(), recipe.serves(), recipe.makes(), List.of(new Part("Base", PartKind.BASE, lines)), List.of()), facts);
+        return Derivation.of(new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
+                List.of(new Part("Base", PartKind.BASE, lines)), List.of()), facts);
     }
 
-    /// What the lines hold that the dish did not hold as surely before: a soya that was only not known is brought in, too.
+    /// What the lines hold that the dish did not hold as surely before: a soya that was only not known is brought in,
+    /// too.
     private BitSet bringsIn(Derivation alone) {
         var groups = new BitSet();
         for (var mark : alone.under(context.ruleBook()).marks())
-            if (had.mark(mark.group()).map(Mark::certainty).filter(before -> before.compareTo(mark.certainty()) <= 0).isEmpty()) groups.set(context.ruleBook().groups().indexOf(mark.group()));
+            if (had.mark(mark.group()).map(Mark::certainty).filter(before -> before.compareTo(mark.certainty()) <= 0)
+                    .isEmpty())
+                groups.set(context.ruleBook().groups().indexOf(mark.group()));
         return groups;
     }
 
     private BitSet shutsOut(Derivation alone) {
         var places = new BitSet();
-        for (var i = 0; i < context.guests().size(); i++) if (!out.get(i) && context.guests().get(i).areShutOutOf(alone)) places.set(i);
+        for (var i = 0; i < context.guests().size(); i++)
+            if (!out.get(i) && context.guests().get(i).areShutOutOf(alone)) places.set(i);
         return places;
     }
 
@@ -96,7 +109,8 @@ final class Judge {
         var reasons = new LinkedHashSet<String>();
         for (var a : avoid) {
             for (var e : alone.evidence()) if (a.against(e) == Avoidance.Answer.BREAKS) reasons.add(reason(e, a));
-            if (a instanceof Avoidance.OfFood(var word) && lines.stream().anyMatch(l -> alone.names(l, word))) reasons.add("it is %s, which is avoided".formatted(a.words()));
+            if (a instanceof Avoidance.OfFood(var word) && lines.stream().anyMatch(l -> alone.names(l, word)))
+                reasons.add("it is %s, which is avoided".formatted(a.words()));
         }
         return String.join("; ", reasons);
     }

@@ -46,7 +46,7 @@ public sealed interface Move {
             case Choose(_, var with) -> List.of(with);
             case Adjust(_, var with) -> List.of(with);
             case ChangePack(var line, var pack) -> List.of(line.withPack(pack.declaration()));
-            case LeaveOut _, HoldBack _, TakeOff _ -> List.of();
+            case LeaveOut _,HoldBack _,TakeOff _ -> List.of();
             case Keep(var line) -> List.of(line);
         };
     }
@@ -61,7 +61,7 @@ public sealed interface Move {
     default double closeness() {
         return switch (this) {
             case Replace(_, _, var swap) -> swap.closeness();
-            case Choose _, Keep _, Adjust _ -> 1;
+            case Choose _,Keep _,Adjust _ -> 1;
             case ChangePack _ -> 0.98;
             case HoldBack _ -> 0.5;
             case TakeOff _ -> 0.45;

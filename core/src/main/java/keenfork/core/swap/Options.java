@@ -39,9 +39,12 @@ final class Options {
         for (var choice : line.choices().size() > 1 ? line.choices() : List.<Line.Choice>of())
             consider(new Move.Choose(line, line.withChoice(chosenText(line, choice), choice)), part, options);
         line.food().ifPresent(food -> {
-            for (var pack : context.packs()) if (pack.food().equals(food.name()) && line.choices().size() == 1) consider(new Move.ChangePack(line, pack), part, options);
+            for (var pack : context.packs())
+                if (pack.food().equals(food.name()) && line.choices().size() == 1)
+                    consider(new Move.ChangePack(line, pack), part, options);
             context.swaps().replacing(food).stream().sorted(Comparator.comparingDouble(Swap::closeness).reversed())
-                    .forEach(s -> consider(new Move.Replace(line, Written.instead(line, s, context.volumes()), s), part, options));
+                    .forEach(s -> consider(new Move.Replace(line, Written.instead(line, s, context.volumes()), s), part,
+                            options));
         });
         if (part.kind().comesOff()) options.add(free(new Move.HoldBack(line, part.name()), part));
         else {
@@ -49,7 +52,8 @@ final class Options {
             var step = step(line);
             if (step > 0) options.add(free(new Move.TakeOff(line, step), part));
         }
-        if (answer == Avoidance.Answer.OPEN) options.add(new Option(new Move.Keep(line), true, NOBODY, NOBODY, heldPart(part)));
+        if (answer == Avoidance.Answer.OPEN)
+            options.add(new Option(new Move.Keep(line), true, NOBODY, NOBODY, heldPart(part)));
         return options;
     }
 
@@ -65,11 +69,13 @@ final class Options {
     /// A tenth of the dish or less, or what the recipe itself leaves to the cook.
     private boolean isSmall(Line line) {
         var mass = line.mass();
-        return line.optional() || line.toTaste() || mass != null && mass.likely() < recipe.mass().likely() * SMALL_SHARE;
+        return line.optional() || line.toTaste()
+                || mass != null && mass.likely() < recipe.mass().likely() * SMALL_SHARE;
     }
 
     private static String chosenText(Line line, Line.Choice choice) {
-        var number = line.text().replaceFirst("(?i)^((?:[\\d½⅓⅔¼¾⅛./–-]+\\s*)*(?:tbsp|tsp|cups?|g|kg|ml|l|oz|lb)?)\\b.*", "$1").strip();
+        var number = line.text()
+                .replaceFirst("(?i)^((?:[\\d½⅓⅔¼¾⅛./–-]+\\s*)*(?:tbsp|tsp|cups?|g|kg|ml|l|oz|lb)?)\\b.*", "$1").strip();
         return (number + " " + name(choice.main())).strip();
     }
 
@@ -83,10 +89,13 @@ final class Options {
 
     private void consider(Move move, Part part, List<Option> options) {
         var into = move.goesIn();
-        if (!(move instanceof Move.ChangePack) && options.stream().anyMatch(o -> foods(o.move()).equals(foods(move)))) return;
+        if (!(move instanceof Move.ChangePack) && options.stream().anyMatch(o -> foods(o.move()).equals(foods(move))))
+            return;
         var verdict = move instanceof Move.Replace ? judge.ofFoods(into) : judge.of(into);
-        if (verdict.answer() == Avoidance.Answer.BREAKS) rejected.add(new Plans.Rejected(move.line(), name(move), verdict.because(), verdict.certainty()));
-        else options.add(new Option(move, verdict.answer() == Avoidance.Answer.OPEN, verdict.brings(), verdict.shutsOut(), heldPart(part)));
+        if (verdict.answer() == Avoidance.Answer.BREAKS)
+            rejected.add(new Plans.Rejected(move.line(), name(move), verdict.because(), verdict.certainty()));
+        else options.add(new Option(move, verdict.answer() == Avoidance.Answer.OPEN, verdict.brings(),
+                verdict.shutsOut(), heldPart(part)));
     }
 
     private static String name(Move move) {

@@ -20,14 +20,15 @@ import keenfork.core.swap.Avoidances.Kind;
 import keenfork.core.swap.Avoidances.Refused;
 import keenfork.core.swap.Avoidances.Said;
 
-/// The one reader of what people say they avoid. A word that is not exactly understood is refused, with what it could mean: it is never taken for a food
-/// that no table holds, which nobody would find in any dish.
+/// The one reader of what people say they avoid. A word that is not exactly understood is refused, with what it could
+/// mean: it is never taken for a food that no table holds, which nobody would find in any dish.
 final class PeopleWords {
     private static final Map<String, List<String>> MEANT = meant();
     private static final Map<String, String> TALK = talk();
     private static final String ASK = "ask:";
     private static final int LONGEST = 5;
-    private static final Pattern CLAUSE = Pattern.compile("(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
+    private static final Pattern CLAUSE = Pattern.compile(
+            "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
     private static final int MOST_PROPOSED = 3;
 
@@ -51,14 +52,16 @@ final class PeopleWords {
 
     private static Map<String, String> talk() {
         var held = new HashMap<String, String>();
-        for (var row : Table.read(PeopleWords.class, "avoid-talk.txt", 3)) held.put(Words.key(row.cell(0)), row.cell(1));
+        for (var row : Table.read(PeopleWords.class, "avoid-talk.txt", 3))
+            held.put(Words.key(row.cell(0)), row.cell(1));
         return held;
     }
 
     Avoidances read(String text) {
         if ("none".equals(TALK.get(Words.key(text)))) return Avoidances.NONE;
         for (var clause : CLAUSE.split(text)) if (!clause.isBlank()) clause(clause.strip());
-        if (said.isEmpty() && refused.isEmpty() && text.codePoints().anyMatch(Character::isLetterOrDigit)) refused.add(new Refused(text.strip(), List.of()));
+        if (said.isEmpty() && refused.isEmpty() && text.codePoints().anyMatch(Character::isLetterOrDigit))
+            refused.add(new Refused(text.strip(), List.of()));
         onionAndGarlic();
         var all = new ArrayList<Said>();
         said.forEach((avoidance, kind) -> all.add(new Said(tracesPass ? recipeOnly(avoidance) : avoidance, kind)));
@@ -68,7 +71,8 @@ final class PeopleWords {
     private void clause(String clause) {
         if ("none".equals(TALK.get(Words.key(clause)))) return;
         // an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass
-        var exact = ID.matcher(clause).matches() ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook)) : Optional.<Avoidance>empty();
+        var exact = ID.matcher(clause).matches() ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook))
+                : Optional.<Avoidance>empty();
         if (exact.isPresent()) {
             said.putIfAbsent(exact.get(), Kind.AVOIDED);
             return;
@@ -94,7 +98,8 @@ final class PeopleWords {
                 continue;
             }
             var talk = TALK.get(words.get(at).text());
-            if (talk == null && !Character.isDigit(words.get(at).text().charAt(0))) open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
+            if (talk == null && !Character.isDigit(words.get(at).text().charAt(0)))
+                open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
             else if ("allergy".equals(talk)) kind = Kind.ALLERGY;
             else if ("intolerance".equals(talk)) kind = Kind.INTOLERANCE;
             else if ("dislike".equals(talk)) kind = Kind.DISLIKE;
@@ -114,19 +119,24 @@ final class PeopleWords {
     /// "peanut" is the id of another law's group; here it means the group of our own
     private Optional<Avoidance> ofHome(String clause) {
         var meaning = MEANT.get(Words.key(clause));
-        if (ruleBook.group(clause.toLowerCase()).isPresent() || meaning == null || meaning.size() != 1 || meaning.getFirst().contains(":")) return Optional.empty();
+        if (ruleBook.group(clause.toLowerCase()).isPresent() || meaning == null || meaning.size() != 1
+                || meaning.getFirst().contains(":"))
+            return Optional.empty();
         return Optional.of(ofSubstance(meaning.getFirst())).filter(Avoidance.OfGroup.class::isInstance);
     }
 
-    /// {@return the words of a food's name of two words or more that starts here and is no longer key of the list; 0 where none does}
+    /// {@return the words of a food's name of two words or more that starts here and is no longer key of the list; 0
+    /// where none does}
     private static int foodOfMore(List<Words.Word> words, int at, int known) {
         for (var length = Math.min(LONGEST, words.size() - at); length > Math.max(1, known); length--)
-            if (TALK.get(words.get(at).text()) == null && Foods.shipped().find(key(words, at, length)).isPresent()) return length;
+            if (TALK.get(words.get(at).text()) == null && Foods.shipped().find(key(words, at, length)).isPresent())
+                return length;
         return 0;
     }
 
     private static int longest(List<Words.Word> words, int at) {
-        for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--) if (MEANT.containsKey(key(words, at, length))) return length;
+        for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--)
+            if (MEANT.containsKey(key(words, at, length))) return length;
         return 0;
     }
 
@@ -134,7 +144,8 @@ final class PeopleWords {
         return String.join(" ", words.subList(at, at + length).stream().map(Words.Word::text).toList());
     }
 
-    /// "no meat, fish ok" is a pescatarian; "nuts, coconut ok" lets through what was never meant; "dairy, butter ok" is told apart by nobody here.
+    /// "no meat, fish ok" is a pescatarian; "nuts, coconut ok" lets through what was never meant; "dairy, butter ok" is
+    /// told apart by nobody here.
     private void mayBeEaten(String clause, List<List<String>> named, List<String> open) {
         var vegetarian = new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
         if (named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
@@ -145,7 +156,8 @@ final class PeopleWords {
         var touched = open.isEmpty() && named.stream().flatMap(List::stream).noneMatch(this::isAvoided);
         var food = open.isEmpty() ? null : Foods.shipped().find(String.join(" ", open)).orElse(null);
         var isElse = food != null && food.holds().stream().noneMatch(s -> isAvoided(s.id()));
-        if (!touched && !isElse) refused.add(new Refused(clause, List.of("it counts all the same: say it without what is fine")));
+        if (!touched && !isElse)
+            refused.add(new Refused(clause, List.of("it counts all the same: say it without what is fine")));
     }
 
     private boolean isAvoided(String id) {
@@ -153,7 +165,8 @@ final class PeopleWords {
         if (substance == null) return id.startsWith(ASK) || id.startsWith("diet:");
         var tree = Substances.shipped();
         return said.keySet().stream().anyMatch(a -> switch (a) {
-            case Avoidance.OfGroup(_, var group, _) -> group.members().stream().anyMatch(m -> tree.isUnder(substance, m) || tree.isUnder(m, substance));
+            case Avoidance.OfGroup(_, var group, _) ->
+                    group.members().stream().anyMatch(m -> tree.isUnder(substance, m) || tree.isUnder(m, substance));
             case Avoidance.OfSubstance(var avoided, _) -> tree.isUnder(substance, avoided);
             case Avoidance.OfDiet(var diet, _) -> diet.forbidden().stream().anyMatch(f -> tree.isUnder(substance, f));
             case Avoidance.OfFood _ -> false;
@@ -162,30 +175,37 @@ final class PeopleWords {
 
     private void add(List<String> meaning, String clause, Kind kind) {
         for (var one : meaning) {
-            if (one.startsWith(ASK)) refused.add(new Refused(clause, Arrays.stream(one.substring(ASK.length()).split("[,;]")).map(String::strip).toList()));
+            if (one.startsWith(ASK))
+                refused.add(new Refused(clause,
+                        Arrays.stream(one.substring(ASK.length()).split("[,;]")).map(String::strip).toList()));
             else if (one.startsWith("diet:")) said.putIfAbsent(diet(one.substring("diet:".length())), kind);
             else said.putIfAbsent(ofSubstance(one), kind);
         }
     }
 
     private static Avoidance diet(String id) {
-        var diet = Diet.named(id).orElseThrow(() -> new IllegalStateException("avoid-words.txt: no diet \"%s\"".formatted(id)));
+        var diet = Diet.named(id)
+                .orElseThrow(() -> new IllegalStateException("avoid-words.txt: no diet \"%s\"".formatted(id)));
         return new Avoidance.OfDiet(diet, diet.cautious() ? Strictness.TRACE : Strictness.RECIPE);
     }
 
-    /// The group of the rule book in force that is just that substance or its branch; else the substance, in whatever law.
+    /// The group of the rule book in force that is just that substance or its branch; else the substance, in whatever
+    /// law.
     private Avoidance ofSubstance(String id) {
         var substance = Substances.shipped().get(id);
-        for (var group : ruleBook.groups()) if (isAllOf(group, id)) return new Avoidance.OfGroup(ruleBook, group, Strictness.TRACE);
+        for (var group : ruleBook.groups())
+            if (isAllOf(group, id)) return new Avoidance.OfGroup(ruleBook, group, Strictness.TRACE);
         return new Avoidance.OfSubstance(substance, Strictness.TRACE);
     }
 
-    /// {@return whether a group is just that substance and all that stands under it: gluten is, the eight nuts of a law are not all nuts}
+    /// {@return whether a group is just that substance and all that stands under it: gluten is, the eight nuts of a law
+    /// are not all nuts}
     private static boolean isAllOf(Group group, String id) {
         var tree = Substances.shipped();
         var substance = tree.get(id);
         if (!group.members().stream().allMatch(m -> tree.isUnder(m, substance))) return false;
-        return tree.all().stream().filter(s -> tree.isUnder(s, substance) && !s.equals(substance)).allMatch(group::names);
+        return tree.all().stream().filter(s -> tree.isUnder(s, substance) && !s.equals(substance))
+                .allMatch(group::names);
     }
 
     /// What no list of words knows is a food of the table, a substance, or refused.
@@ -210,7 +230,8 @@ final class PeopleWords {
         var found = new ArrayList<String>();
         for (var word : words.split(" ")) {
             var key = Words.key(word);
-            for (var meant : MEANT.keySet().stream().sorted().toList()) if (meant.length() > 2 && Foods.isSlip(key, meant)) found.add(meant);
+            for (var meant : MEANT.keySet().stream().sorted().toList())
+                if (meant.length() > 2 && Foods.isSlip(key, meant)) found.add(meant);
             found.addAll(Foods.shipped().near(word));
         }
         return found.stream().distinct().limit(MOST_PROPOSED).toList();

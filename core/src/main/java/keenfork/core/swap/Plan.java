@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
 /// @param balance   salt and acid, before and after they were set right
 /// @param split     where portions are taken off, or null where none are
 /// @param after     the changed dish as these people get it, derived afresh
-public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shutsOut, Puzzle.Cost cost, Swap.Lead lead, double closeness, List<Balance> balance, @Nullable Split split, Derivation after) {
+public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shutsOut, Puzzle.Cost cost, Swap.Lead lead,
+        double closeness, List<Balance> balance, @Nullable Split split, Derivation after) {
     public Plan {
         moves = List.copyOf(moves);
         bringsIn = List.copyOf(bringsIn);
@@ -34,7 +35,9 @@ public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shut
         var mine = cost;
         var other = better.cost;
         if (mine.unknown() != other.unknown()) return "more is still not known";
-        if (mine.shutOut() != other.shutOut()) return peopleShutOut() > better.peopleShutOut() ? "it shuts out %d more".formatted(peopleShutOut() - better.peopleShutOut()) : "it brings in more";
+        if (mine.shutOut() != other.shutOut())
+            return peopleShutOut() > better.peopleShutOut()
+                    ? "it shuts out %d more".formatted(peopleShutOut() - better.peopleShutOut()) : "it brings in more";
         if (mine.changed() != other.changed()) return "it changes %d more".formatted(mine.changed() - other.changed());
         if (mine.lost() != other.lost()) return "it comes less close";
         if (mine.lead() != other.lead()) return "it is ready later";

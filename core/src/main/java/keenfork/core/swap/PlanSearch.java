@@ -15,14 +15,17 @@ import org.jspecify.annotations.Nullable;
 
 /// Depth-first branch and bound over one option for each line.
 ///
-/// Costs compare in order, and all but the people shut out and the waiting add up line by line: so the least that the lines to come can add is the sum of
-/// the least each can, and a partial plan that cannot beat the worst plan kept is left. Once it may shut out nobody more, only options that do not are counted.
+/// Costs compare in order, and all but the people shut out and the waiting add up line by line: so the least that the
+/// lines to come can add is the sum of the least each can, and a partial plan that cannot beat the worst plan kept is
+/// left. Once it may shut out nobody more, only options that do not are counted.
 final class PlanSearch {
     /// what a check answers for a plan that must not be kept
     static final int NEVER = -1;
     private static final Comparator<Option> BEST_FIRST = Comparator.<Option>comparingInt(o -> o.open() ? 1 : 0)
-            .thenComparingInt(o -> o.shutsOut().cardinality()).thenComparingInt(o -> o.brings().cardinality()).thenComparingInt(o -> o.move().changes() ? 1 : 0)
-            .thenComparingInt(Option::lost).thenComparingInt(o -> o.move().lead().high()).thenComparingInt(o -> o.move().saltDrift());
+            .thenComparingInt(o -> o.shutsOut().cardinality()).thenComparingInt(o -> o.brings().cardinality())
+            .thenComparingInt(o -> o.move().changes() ? 1 : 0)
+            .thenComparingInt(Option::lost).thenComparingInt(o -> o.move().lead().high())
+            .thenComparingInt(o -> o.move().saltDrift());
     private final Puzzle puzzle;
     private final List<List<Option>> lines;
     private final int most;
@@ -58,7 +61,8 @@ final class PlanSearch {
     }
 
     private void descend(int line, Cost cost, BitSet brought, BitSet guests) {
-        if (nodes >= budget || kept.size() == most && cannotBeat(kept.getLast().cost, line, cost, brought, guests)) return;
+        if (nodes >= budget || kept.size() == most && cannotBeat(kept.getLast().cost, line, cost, brought, guests))
+            return;
         nodes++;
         if (line == lines.size()) {
             var unknown = whole.applyAsInt(taken);
@@ -88,16 +92,20 @@ final class PlanSearch {
         if (bound.unknown() != worst.unknown() || cost.shutOut() != worst.shutOut()) return false;
         // nobody more may be shut out
         var now = puzzle.shutOut(brought, guests);
-        rest = least(line, (at, held) -> leastOf(lines.get(at), held, o -> o.brings().isEmpty() && o.shutsOut().isEmpty() || puzzle.shutOut(with(brought, o.brings()), with(guests, o.shutsOut())) <= now));
+        rest = least(line,
+                (at, held) -> leastOf(lines.get(at), held, o -> o.brings().isEmpty() && o.shutsOut().isEmpty()
+                        || puzzle.shutOut(with(brought, o.brings()), with(guests, o.shutsOut())) <= now));
         return rest == null || sum(cost, rest).compareTo(worst) >= 0;
     }
 
     /// the least one line can add: 0 for its moves that hold nothing back, 1 for those that do; null where it has none
     private interface Least {
-        @Nullable Cost of(int line, int held);
+        @Nullable
+        Cost of(int line, int held);
     }
 
-    /// The least that all lines from one on can add. A part is held back as a whole or not at all, so its lines are summed both ways; null where neither can be.
+    /// The least that all lines from one on can add. A part is held back as a whole or not at all, so its lines are
+    /// summed both ways; null where neither can be.
     private @Nullable Cost least(int from, Least one) {
         var sum = Cost.NONE;
         for (int at = from, end; at < lines.size(); at = end) {
@@ -140,14 +148,16 @@ final class PlanSearch {
         Cost least = null;
         for (var option : options) {
             if (option.holdsBack() != (held == 1) || !counted.test(option)) continue;
-            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().changes() ? 1 : 0, option.lost(), 0, 0, option.move().saltDrift(), 0);
+            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().changes() ? 1 : 0, option.lost(), 0, 0,
+                    option.move().saltDrift(), 0);
             if (least == null || cost.compareTo(least) < 0) least = cost;
         }
         return least;
     }
 
     private static Cost sum(Cost one, Cost more) {
-        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.changed() + more.changed(), one.lost() + more.lost(), one.waiting(), one.hands(), one.salt() + more.salt(), one.bringsIn());
+        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.changed() + more.changed(),
+                one.lost() + more.lost(), one.waiting(), one.hands(), one.salt() + more.salt(), one.bringsIn());
     }
 
     private static BitSet with(BitSet set, BitSet more) {

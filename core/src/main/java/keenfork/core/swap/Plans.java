@@ -14,7 +14,8 @@ import keenfork.core.trace.Derivation;
 /// @param blocked  what stops every plan
 /// @param needed   false where nothing avoided is in the dish, nor could be
 /// @param proof    what the order of the plans is worth
-public record Plans(Derivation before, List<Plan> best, List<Rejected> rejected, List<Blocked> blocked, boolean needed, Proof proof) {
+public record Plans(Derivation before, List<Plan> best, List<Rejected> rejected, List<Blocked> blocked, boolean needed,
+        Proof proof) {
     /// A replacement that would bring in something avoided.
     ///
     /// @param certainty how surely it is in it

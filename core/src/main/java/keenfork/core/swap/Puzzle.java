@@ -4,7 +4,8 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 
-/// What a plan is searched in, in plain figures: one option for each line that offends. Public so that an outside solver can be set the same.
+/// What a plan is searched in, in plain figures: one option for each line that offends. Public so that an outside
+/// solver can be set the same.
 ///
 /// @param lines  the options of each line, in the order of the recipe
 /// @param people how many people each of the guests' groups has; empty where nobody knows who comes
@@ -45,17 +46,23 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param hands    minutes of hands-on work, at most
     /// @param salt     how far the salt moves
     /// @param bringsIn groups brought in
-    public record Cost(int unknown, int shutOut, int changed, int lost, int waiting, int hands, int salt, int bringsIn) implements Comparable<Cost> {
+    public record Cost(int unknown, int shutOut, int changed, int lost, int waiting, int hands, int salt, int bringsIn)
+            implements Comparable<Cost> {
         public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0);
-        private static final Comparator<Cost> ORDER = Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::changed)
-                .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt).thenComparingInt(Cost::bringsIn);
+        private static final Comparator<Cost> ORDER =
+                Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::changed)
+                        .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt)
+                        .thenComparingInt(Cost::bringsIn);
 
-        @Override public int compareTo(Cost other) { return ORDER.compare(this, other); }
+        @Override
+        public int compareTo(Cost other) { return ORDER.compare(this, other); }
 
         /// {@return minutes before all is ready, at most}
         public int lead() { return waiting + hands; }
 
-        Cost withUnknown(int more) { return new Cost(unknown + more, shutOut, changed, lost, waiting, hands, salt, bringsIn); }
+        Cost withUnknown(int more) {
+            return new Cost(unknown + more, shutOut, changed, lost, waiting, hands, salt, bringsIn);
+        }
     }
 
     /// {@return what a set of groups brought in and of guests shut out weighs}
@@ -84,8 +91,10 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param guests  who is shut out with it
     Cost plus(Cost cost, Option option, BitSet brought, BitSet guests) {
         var move = option.move;
-        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(brought, guests), cost.changed + (move.changes() ? 1 : 0), cost.lost + option.lost(),
-                Math.max(cost.waiting, option.waiting()), cost.hands + option.hands(), cost.salt + move.saltDrift(), brought.cardinality());
+        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(brought, guests),
+                cost.changed + (move.changes() ? 1 : 0), cost.lost + option.lost(),
+                Math.max(cost.waiting, option.waiting()), cost.hands + option.hands(), cost.salt + move.saltDrift(),
+                brought.cardinality());
     }
 
     /// {@return whether options go together: a part is held back as a whole or not at all}

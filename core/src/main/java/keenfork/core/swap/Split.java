@@ -19,15 +19,19 @@ import org.jspecify.annotations.Nullable;
 
 /// Portions taken off before something avoided goes in, and finished first.
 ///
-/// @param step    the step before which they are taken off, from 1 (the second); everything before it is clear of what is avoided
+/// @param step    the step before which they are taken off, from 1 (the second); everything before it is clear of what
+///                is avoided
 /// @param clear   what is in by then
 /// @param portion what one portion of it weighs, or null where the recipe does not say how many it serves
 /// @param without the lines the portions go without
 /// @param still   lines that go in later and are not avoided: they go into both
-/// @param movable lines without which it would be a later step: they are only scattered, folded or stirred in, so that they can wait for the end
+/// @param movable lines without which it would be a later step: they are only scattered, folded or stirred in, so that
+///                they can wait for the end
 /// @param further the step it would be then; the same as `step` where nothing can wait
-public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> without, List<Line> still, List<Line> movable, int further) {
-    private static final Pattern CAN_WAIT = Pattern.compile("(?i)^(?:scatter|sprinkle|top|crumble|drizzle|swirl|garnish|finish|fold in|stir in|fold the|add|dot)\\b");
+public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> without, List<Line> still,
+        List<Line> movable, int further) {
+    private static final Pattern CAN_WAIT = Pattern.compile(
+            "(?i)^(?:scatter|sprinkle|top|crumble|drizzle|swirl|garnish|finish|fold in|stir in|fold the|add|dot)\\b");
 
     public Split {
         without = List.copyOf(without);
@@ -35,7 +39,8 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         movable = List.copyOf(movable);
     }
 
-    /// {@return where portions can be taken off, or empty where nothing is avoided, no step is written, or something avoided may be in from the start}
+    /// {@return where portions can be taken off, or empty where nothing is avoided, no step is written, or something
+    /// avoided may be in from the start}
     public static Optional<Split> of(Derivation dish, List<Avoidance> avoid) {
         var recipe = dish.recipe();
         var going = GoingIn.of(recipe).steps();
@@ -53,7 +58,9 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
             if (going.get(i) < step) clear = line.mass() == null ? clear : clear.plus(line.mass());
             else if (!offending.contains(line)) still.add(line);
         }
-        return Optional.of(new Split(step, clear, portion(clear, recipe.serves()), lines.stream().filter(offending::contains).toList(), still, lines.stream().filter(movable::contains).toList(), further));
+        return Optional.of(new Split(step, clear, portion(clear, recipe.serves()),
+                lines.stream().filter(offending::contains).toList(), still,
+                lines.stream().filter(movable::contains).toList(), further));
     }
 
     private static @Nullable Mass portion(Mass clear, int serves) {
@@ -64,7 +71,8 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
 
     private static int first(List<Line> lines, List<Integer> going, Set<Line> offending, Set<Line> but) {
         var first = Integer.MAX_VALUE;
-        for (var i = 0; i < lines.size(); i++) if (offending.contains(lines.get(i)) && !but.contains(lines.get(i))) first = Math.min(first, going.get(i));
+        for (var i = 0; i < lines.size(); i++)
+            if (offending.contains(lines.get(i)) && !but.contains(lines.get(i))) first = Math.min(first, going.get(i));
         return first == Integer.MAX_VALUE ? Collections.max(going) + 1 : first;
     }
 
@@ -72,7 +80,9 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         Set<Line> movable = identities();
         for (var i = 0; i < lines.size(); i++) {
             var at = going.get(i);
-            if (offending.contains(lines.get(i)) && at >= 0 && at < steps.size() - 1 && CAN_WAIT.matcher(steps.get(at)).find()) movable.add(lines.get(i));
+            if (offending.contains(lines.get(i)) && at >= 0 && at < steps.size() - 1
+                    && CAN_WAIT.matcher(steps.get(at)).find())
+                movable.add(lines.get(i));
         }
         return movable;
     }
@@ -84,7 +94,8 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
             var at = i;
             var line = lines.get(i);
             var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && dish.names(line, word));
-            if (named || dish.evidence().stream().anyMatch(e -> e.isOfLine(at) && touches(e, avoid))) offending.add(line);
+            if (named || dish.evidence().stream().anyMatch(e -> e.isOfLine(at) && touches(e, avoid)))
+                offending.add(line);
         }
         return offending;
     }

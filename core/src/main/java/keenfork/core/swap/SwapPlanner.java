@@ -12,7 +12,8 @@ import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import org.jspecify.annotations.Nullable;
 
-/// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe, packs and all, and so is each whole plan.
+/// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe,
+/// packs and all, and so is each whole plan.
 public final class SwapPlanner {
     private final Context context;
     private final List<Avoidance> avoid;
@@ -23,23 +24,29 @@ public final class SwapPlanner {
     }
 
     /// What is asked for one dish: its puzzle, and what was found on the way to it.
-    private record Asked(Recipe recipe, Derivation before, Judge judge, Puzzle puzzle, List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed) {}
+    private record Asked(Recipe recipe, Derivation before, Judge judge, Puzzle puzzle, List<Plans.Rejected> rejected,
+            List<Plans.Blocked> blocked, boolean needed) {}
 
     /// {@return the `most` best plans for a dish, what was turned down, and what blocks it}
     public Plans plan(Recipe recipe, int most, Budget budget) {
         var asked = ask(recipe);
-        if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty()) return new Plans(asked.before, List.of(), asked.rejected, asked.blocked, asked.needed, new Proof.Best(0));
+        if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty())
+            return new Plans(asked.before, List.of(), asked.rejected, asked.blocked, asked.needed, new Proof.Best(0));
         var search = new PlanSearch(asked.puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
         search.run();
         var plans = search.best().stream().map(f -> plan(asked, f)).toList();
-        var blocked = plans.isEmpty() ? List.of(new Plans.Blocked(recipe.name(), "no plan leaves a dish of it that is clear as a whole", "read what is not known first, or cook another dish for them")) : asked.blocked;
+        var blocked = plans.isEmpty()
+                ? List.of(new Plans.Blocked(recipe.name(), "no plan leaves a dish of it that is clear as a whole",
+                        "read what is not known first, or cook another dish for them"))
+                : asked.blocked;
         return new Plans(asked.before, plans, asked.rejected, blocked, true, search.proof());
     }
 
     /// {@return the puzzle a plan for a dish is searched in: for an outside solver}
     public Puzzle puzzle(Recipe recipe) { return ask(recipe).puzzle; }
 
-    /// {@return the costs of the best answers to a puzzle, best first, with no dish to derive: to be held against an outside solver's}
+    /// {@return the costs of the best answers to a puzzle, best first, with no dish to derive: to be held against an
+    /// outside solver's}
     public static List<Puzzle.Cost> best(Puzzle puzzle, int most, Budget budget) {
         var search = new PlanSearch(puzzle, most, budget, _ -> 0);
         search.run();
@@ -60,27 +67,37 @@ public final class SwapPlanner {
                 gone.add(new Move.LeaveOut(line));
                 var from = options.rejected().size();
                 var of = options.of(part, line, verdict.answer());
-                if (of.isEmpty()) blocked.add(new Plans.Blocked(line.text(), verdict.because(), nearest(options.rejected().subList(from, options.rejected().size()))));
+                if (of.isEmpty())
+                    blocked.add(new Plans.Blocked(line.text(), verdict.because(),
+                            nearest(options.rejected().subList(from, options.rejected().size()))));
                 else choices.add(of);
             }
         var left = Derivation.of(Changed.of(recipe, gone), context.facts());
         blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
-        return new Asked(recipe, before, judge, new Puzzle(choices, context.guests().stream().map(Guests::people).toList()), List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
+        return new Asked(recipe, before, judge,
+                new Puzzle(choices, context.guests().stream().map(Guests::people).toList()),
+                List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
 
     private static String nearest(List<Plans.Rejected> turnedDown) {
-        return turnedDown.isEmpty() ? "no swap for it is in the table" : "nearest: %s, but it %s".formatted(turnedDown.getFirst().with(), turnedDown.getFirst().because());
+        return turnedDown.isEmpty() ? "no swap for it is in the table"
+                : "nearest: %s, but it %s".formatted(turnedDown.getFirst().with(), turnedDown.getFirst().because());
     }
 
-    /// What is left once every line that offends is out is no line's to mend: what shared kit brought, and what only a step names.
+    /// What is left once every line that offends is out is no line's to mend: what shared kit brought, and what only a
+    /// step names.
     private void blockedBeyondLines(Derivation left, boolean alone, List<Plans.Blocked> blocked) {
         if (left.recipe().lines().isEmpty()) return;
         for (var e : left.evidence())
             for (var a : avoid) {
                 if (a.against(e) == Avoidance.Answer.NOTHING || e.isOfLine()) continue;
-                if (e.certainty() == Certainty.CONTACT) blocked.add(new Plans.Blocked(e.path().get(1).text(), Judge.reason(e, a), "wash the kit first, or change the order of the run: " + e.because()));
+                if (e.certainty() == Certainty.CONTACT)
+                    blocked.add(new Plans.Blocked(e.path().get(1).text(),
+                            Judge.reason(e, a), "wash the kit first, or change the order of the run: " + e.because()));
                 // beside lines that can be mended it makes each plan not known, no more
-                else if (alone) blocked.add(new Plans.Blocked(e.line(), Judge.reason(e, a), "a step names it and no line does: write down whether it is in the dish"));
+                else if (alone)
+                    blocked.add(new Plans.Blocked(e.line(), Judge.reason(e, a),
+                            "a step names it and no line does: write down whether it is in the dish"));
             }
     }
 
@@ -94,14 +111,18 @@ public final class SwapPlanner {
         var unknown = 0;
         for (var a : avoid)
             switch (a.against(derived)) {
-                case BREAKS -> { return PlanSearch.NEVER; }
-                case OPEN -> unknown = derived.evidence().stream().anyMatch(e -> !e.isOfLine() && a.against(e) == Avoidance.Answer.OPEN) ? 1 : unknown;
-                case NOTHING -> {}
+            case BREAKS -> { return PlanSearch.NEVER; }
+            case OPEN -> unknown =
+                    derived.evidence().stream().anyMatch(e -> !e.isOfLine() && a.against(e) == Avoidance.Answer.OPEN)
+                            ? 1 : unknown;
+            case NOTHING -> {}
             }
         return unknown;
     }
 
-    private static boolean takesOff(List<Move> moves) { return moves.stream().anyMatch(Move.TakeOff.class::isInstance); }
+    private static boolean takesOff(List<Move> moves) {
+        return moves.stream().anyMatch(Move.TakeOff.class::isInstance);
+    }
 
     /// Where portions are taken off once the other moves are made; null where something avoided would be in before.
     private @Nullable Split split(Recipe recipe, List<Move> moves) {
@@ -116,7 +137,8 @@ public final class SwapPlanner {
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
         var lead = Swap.Lead.all(right.moves().stream().map(Move::lead).toList());
         return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead,
-                closeness(chosen), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null, after);
+                closeness(chosen), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null,
+                after);
     }
 
     private static double closeness(List<Move> moves) {
@@ -126,6 +148,7 @@ public final class SwapPlanner {
 
     private static boolean isClear(Judge judge, Line line) {
         var verdict = judge.of(List.of(line));
-        return verdict.answer() == Avoidance.Answer.NOTHING && verdict.brings().isEmpty() && verdict.shutsOut().isEmpty();
+        return verdict.answer() == Avoidance.Answer.NOTHING && verdict.brings().isEmpty()
+                && verdict.shutsOut().isEmpty();
     }
 }

@@ -15,17 +15,22 @@ import keenfork.core.food.Table;
 /// A table of swaps: the shipped one, with a kitchen's own and without those it does not use.
 public final class Swaps {
     /// what something does in a dish, so that what goes in can do it, too
-    public static final List<String> ROLES = List.of("body", "fat", "emulsion", "salt-umami", "acid", "sweet", "bulk grain", "crunch", "garnish", "binder");
+    public static final List<String> ROLES = List.of("body", "fat", "emulsion", "salt-umami", "acid", "sweet",
+            "bulk grain", "crunch", "garnish", "binder");
     private static final int MOST_MINUTES = 7 * 24 * 60;
     private static final BigDecimal MOST_RATIO = BigDecimal.TEN;
-    private static final Swaps SHIPPED = new Swaps(Table.read(Swaps.class, "swaps.txt", 9).stream().map(row -> new Swap(row.cell(0), row.read(1, Swaps::foods), row.read(2, Swaps::role),
-            row.read(3, Swaps::ingredients), row.cell(4), row.read(5, Swaps::lead), row.read(6, Swaps::effects), row.read(7, Swaps::closeness), row.cell(8))).toList());
+    private static final Swaps SHIPPED = new Swaps(Table.read(Swaps.class, "swaps.txt", 9).stream()
+            .map(row -> new Swap(row.cell(0), row.read(1, Swaps::foods), row.read(2, Swaps::role),
+                    row.read(3, Swaps::ingredients), row.cell(4), row.read(5, Swaps::lead), row.read(6, Swaps::effects),
+                    row.read(7, Swaps::closeness), row.cell(8)))
+            .toList());
     private final List<Swap> all;
     private final Map<String, List<Swap>> byFood = new HashMap<>();
 
     private Swaps(List<Swap> all) {
         this.all = List.copyOf(all);
-        for (var swap : all) for (var food : swap.replaces()) byFood.computeIfAbsent(food.name(), _ -> new ArrayList<>()).add(swap);
+        for (var swap : all)
+            for (var food : swap.replaces()) byFood.computeIfAbsent(food.name(), _ -> new ArrayList<>()).add(swap);
     }
 
     public static Swaps shipped() { return SHIPPED; }
@@ -52,7 +57,8 @@ public final class Swaps {
     /// Foods of the reference table, parted by `;`.
     /// @throws IllegalArgumentException naming the one that is no food of it
     public static List<Food> foods(String text) {
-        var foods = Arrays.stream(text.split(";")).map(String::strip).filter(s -> !s.isEmpty()).map(Swaps::food).toList();
+        var foods =
+                Arrays.stream(text.split(";")).map(String::strip).filter(s -> !s.isEmpty()).map(Swaps::food).toList();
         if (foods.isEmpty()) throw new IllegalArgumentException("no food is named");
         return foods;
     }
@@ -60,30 +66,37 @@ public final class Swaps {
     /// A role of [#ROLES].
     /// @throws IllegalArgumentException where it is none of them
     public static String role(String text) {
-        if (!ROLES.contains(text)) throw new IllegalArgumentException("“%s” is none of %s".formatted(text, String.join(", ", ROLES)));
+        if (!ROLES.contains(text))
+            throw new IllegalArgumentException("“%s” is none of %s".formatted(text, String.join(", ", ROLES)));
         return text;
     }
 
     /// What goes in, such as `silken tofu 0.8-0.9, olive oil 0.1`: g for each g replaced.
     /// @throws IllegalArgumentException naming what cannot be read
     public static List<Swap.Ingredient> ingredients(String text) {
-        var ingredients = Arrays.stream(text.split(",")).map(String::strip).filter(s -> !s.isEmpty()).map(Swaps::ingredient).toList();
+        var ingredients = Arrays.stream(text.split(",")).map(String::strip).filter(s -> !s.isEmpty())
+                .map(Swaps::ingredient).toList();
         if (ingredients.isEmpty()) throw new IllegalArgumentException("nothing goes in");
         return ingredients;
     }
 
     private static Food food(String name) {
-        return Foods.shipped().find(name).orElseThrow(() -> new IllegalArgumentException("no food is called “%s”".formatted(name)));
+        return Foods.shipped().find(name)
+                .orElseThrow(() -> new IllegalArgumentException("no food is called “%s”".formatted(name)));
     }
 
     private static Swap.Ingredient ingredient(String text) {
         var space = text.lastIndexOf(' ');
-        if (space < 0) throw new IllegalArgumentException("“%s” has no weight: say how many g go in for each g replaced, such as “%s 0.9-1.0”".formatted(text, text));
+        if (space < 0)
+            throw new IllegalArgumentException(
+                    "“%s” has no weight: say how many g go in for each g replaced, such as “%s 0.9-1.0”".formatted(text,
+                            text));
         var limits = text.substring(space + 1).split("-");
         var low = ratio(limits[0], text);
         var high = ratio(limits[limits.length - 1], text);
         if (limits.length > 2 || low.signum() <= 0 || high.compareTo(low) < 0 || high.compareTo(MOST_RATIO) > 0)
-            throw new IllegalArgumentException("“%s”: g for each g replaced rise from over 0 to at most 10, such as 0.9-1.0".formatted(text));
+            throw new IllegalArgumentException(
+                    "“%s”: g for each g replaced rise from over 0 to at most 10, such as 0.9-1.0".formatted(text));
         return new Swap.Ingredient(food(text.substring(0, space).strip()), low, high);
     }
 
@@ -91,7 +104,9 @@ public final class Swaps {
         try {
             return new BigDecimal(text.strip());
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("“%s” ends in no weight: say how many g go in for each g replaced, such as 0.9-1.0".formatted(all), e);
+            throw new IllegalArgumentException(
+                    "“%s” ends in no weight: say how many g go in for each g replaced, such as 0.9-1.0".formatted(all),
+                    e);
         }
     }
 
@@ -101,7 +116,9 @@ public final class Swaps {
         var limits = text.split("-");
         var low = whole(limits[0]);
         var high = whole(limits[limits.length - 1]);
-        if (limits.length > 2 || high > MOST_MINUTES) throw new IllegalArgumentException("“%s” is no lead time in minutes, such as 30-45, a week at most".formatted(text));
+        if (limits.length > 2 || high > MOST_MINUTES)
+            throw new IllegalArgumentException(
+                    "“%s” is no lead time in minutes, such as 30-45, a week at most".formatted(text));
         return new Swap.Lead(low, high);
     }
 

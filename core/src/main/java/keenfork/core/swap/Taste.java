@@ -20,7 +20,10 @@ public enum Taste {
 
     static {
         for (var row : Table.read(Taste.class, "salt-and-acid.txt", 4))
-            HELD.put(row.read(0, n -> Foods.shipped().find(n).orElseThrow(() -> new IllegalArgumentException("no food \"%s\"".formatted(n)))).name(), new Span[] {row.read(1, Span::parse), row.read(2, Span::parse)});
+            HELD.put(row.read(0,
+                    n -> Foods.shipped().find(n)
+                            .orElseThrow(() -> new IllegalArgumentException("no food \"%s\"".formatted(n))))
+                    .name(), new Span[] {row.read(1, Span::parse), row.read(2, Span::parse)});
     }
 
     Taste(String word, String usual) {
@@ -43,6 +46,7 @@ public enum Taste {
     /// {@return how much of it a line brings; nothing where the line has no weight}
     public Mass in(Line line) {
         var mass = line.mass();
-        return mass == null ? Mass.NONE : line.food().map(f -> mass.times(in(f).times(new BigDecimal("0.01")))).orElse(Mass.NONE);
+        return mass == null ? Mass.NONE
+                : line.food().map(f -> mass.times(in(f).times(new BigDecimal("0.01")))).orElse(Mass.NONE);
     }
 }

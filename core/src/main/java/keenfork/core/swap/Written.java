@@ -21,12 +21,14 @@ final class Written {
     /// {@return what a swap puts in the place of a line: by weight where the line has one}
     static List<Line> instead(Line replaced, Swap swap, Volumes volumes) {
         var mass = replaced.mass();
-        return swap.with().stream().map(i -> mass == null ? Line.of(i.food().name(), null, choice(i.food()), null) : line(i.food(), mass.times(i.low(), i.high()), volumes)).toList();
+        return swap.with().stream().map(i -> mass == null ? Line.of(i.food().name(), null, choice(i.food()), null)
+                : line(i.food(), mass.times(i.low(), i.high()), volumes)).toList();
     }
 
     /// {@return a line of so much of a food, such as `22 g lemon juice (1½ tbsp)`}
     static Line line(Food food, Mass mass, Volumes volumes) {
-        return Line.of(words(food, mass, volumes), new Amount(tenths(mass.low()), tenths(mass.high()), Unit.G), choice(food), mass);
+        return Line.of(words(food, mass, volumes), new Amount(tenths(mass.low()), tenths(mass.high()), Unit.G),
+                choice(food), mass);
     }
 
     private static Line.Choice choice(Food food) { return new Line.Choice(new Meaning.OfFood(food), List.of()); }
@@ -35,10 +37,12 @@ final class Written {
 
     private static String words(Food food, Mass mass, Volumes volumes) {
         var likely = mass.likelyGrams();
-        var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g", likely >= 1000 ? likely / 1000 : likely);
+        var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g",
+                likely >= 1000 ? likely / 1000 : likely);
         var density = food.density();
         var millilitres = density == null ? 0 : likely / density.likely().doubleValue();
         var spooned = density != null && millilitres <= MOST_CUPS * volumes.millilitres(Unit.CUP).doubleValue();
-        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(), Spoons.of(millilitres, volumes).replace(" (", ", ").replace(")", ""));
+        return !spooned ? "%s %s".formatted(grams, food.name()) : "%s %s (%s)".formatted(grams, food.name(),
+                Spoons.of(millilitres, volumes).replace(" (", ", ").replace(")", ""));
     }
 }

@@ -24,8 +24,12 @@ public record Asked(String ask, Question.Settles settles, List<Place> places) {
         Map<Same, List<Place>> asked = new LinkedHashMap<>();
         for (var dish : menu)
             for (var question : dish.ownQuestions())
-                asked.computeIfAbsent(new Same(question.ask(), question.settles()), _ -> new ArrayList<>()).add(new Place(question.dish(), question.line()));
-        return asked.entrySet().stream().map(e -> new Asked(e.getKey().ask, e.getKey().settles, e.getValue().stream().distinct().toList()))
-                .sorted(java.util.Comparator.comparing((Asked a) -> a.settles == Question.Settles.PACK).thenComparing(a -> -a.places.size())).toList();
+                asked.computeIfAbsent(new Same(question.ask(), question.settles()), _ -> new ArrayList<>())
+                        .add(new Place(question.dish(), question.line()));
+        return asked.entrySet().stream()
+                .map(e -> new Asked(e.getKey().ask, e.getKey().settles, e.getValue().stream().distinct().toList()))
+                .sorted(java.util.Comparator.comparing((Asked a) -> a.settles == Question.Settles.PACK)
+                        .thenComparing(a -> -a.places.size()))
+                .toList();
     }
 }

@@ -24,6 +24,8 @@ final class Asks {
     /// {@return one question for each thing it may hold that has one of its own; for the rest one to read the pack}
     static List<String> about(Food food) {
         return OF_FOODS.computeIfAbsent(food.name(), _ -> food.sometimes().stream()
-                .map(s -> HELD.getOrDefault(s.id(), "Read the pack: what is in the {food}?").replace("{food}", food.name())).distinct().toList());
+                .map(s -> HELD.getOrDefault(s.id(), "Read the pack: what is in the {food}?").replace("{food}",
+                        food.name()))
+                .distinct().toList());
     }
 }

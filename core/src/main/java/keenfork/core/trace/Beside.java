@@ -8,8 +8,8 @@ import keenfork.core.food.Substances;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 
-/// Something that guests take for a member of a group and the law does not list: pine nuts, in a dish whose nut column is empty. It stands beside the
-/// law's list, so that nobody takes the silence for an answer.
+/// Something that guests take for a member of a group and the law does not list: pine nuts, in a dish whose nut column
+/// is empty. It stands beside the law's list, so that nobody takes the silence for an answer.
 ///
 /// @param group     the group it would be looked for under
 /// @param substance what it is
@@ -22,7 +22,8 @@ public record Beside(Group group, Substance substance, Certainty certainty, List
 
     /// {@return it as a mark of its group, which counts nowhere as one}
     Mark mark() {
-        return new Mark(group, certainty, threads.getFirst().assumed(), threads.stream().allMatch(Evidence::comesOff), List.of(substance), threads);
+        return new Mark(group, certainty, threads.getFirst().assumed(), threads.stream().allMatch(Evidence::comesOff),
+                List.of(substance), threads);
     }
 
     static List<Beside> of(Derivation derivation, RuleBook ruleBook) {
@@ -39,7 +40,8 @@ public record Beside(Group group, Substance substance, Certainty certainty, List
             for (var substance : ruleBook.beside(group)) {
                 var threads = about.stream().filter(e -> Substances.shipped().isUnder(e.substance(), substance))
                         .sorted(Comparator.comparing(Evidence::certainty)).toList();
-                if (!threads.isEmpty()) found.add(new Beside(group, substance, threads.getFirst().certainty(), threads));
+                if (!threads.isEmpty())
+                    found.add(new Beside(group, substance, threads.getFirst().certainty(), threads));
             }
         return found;
     }

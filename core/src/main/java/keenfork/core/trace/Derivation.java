@@ -10,7 +10,8 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import org.jspecify.annotations.Nullable;
 
-/// Everything that follows from a dish and the facts in force: one pass gives substances, a rule book's groups are a view of them.
+/// Everything that follows from a dish and the facts in force: one pass gives substances, a rule book's groups are a
+/// view of them.
 ///
 /// @param recipe    the dish
 /// @param facts     the facts in force
@@ -30,14 +31,16 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return new Derivation(linked, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
     }
 
-    /// {@return the other dish a line uses, derived by the same facts; empty where it uses none, or one that is not known}
+    /// {@return the other dish a line uses, derived by the same facts; empty where it uses none, or one that is not
+    /// known}
     public Optional<Derivation> other(Line line) {
         return line.dish().isEmpty() ? Optional.empty() : facts.dish(line.dish()).map(r -> of(r, facts));
     }
 
     /// {@return the declaration of the pack in use for a line's product, or null where none is read}
     public @Nullable Declaration pack(Line line) {
-        return line.pack() != null ? line.pack() : facts.pack(recipe.name(), line).map(Fact.PackInUse::declaration).orElse(null);
+        return line.pack() != null ? line.pack()
+                : facts.pack(recipe.name(), line).map(Fact.PackInUse::declaration).orElse(null);
     }
 
     /// {@return whether a line names a food by that word: in its own words, on its pack, or in a dish that it uses}
@@ -45,20 +48,25 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     public boolean names(Line line, String word) { return names(recipe.name(), line, word, new HashSet<>()); }
 
     private boolean names(String dish, Line line, String word, Set<String> open) {
-        var pack = line.pack() != null ? line.pack() : facts.pack(dish, line).map(Fact.PackInUse::declaration).orElse(null);
+        var pack = line.pack() != null ? line.pack()
+                : facts.pack(dish, line).map(Fact.PackInUse::declaration).orElse(null);
         if (line.names(word, pack)) return true;
         if (line.dish().isEmpty() || !open.add(line.dish())) return false;
-        return facts.dish(line.dish()).filter(other -> other.lines().stream().anyMatch(l -> names(other.name(), l, word, open))).isPresent();
+        return facts.dish(line.dish())
+                .filter(other -> other.lines().stream().anyMatch(l -> names(other.name(), l, word, open))).isPresent();
     }
 
     /// {@return this derivation seen through one part alone}
     /// @param part its place, from 0
     public Derivation ofPart(int part) {
-        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.isOfPart(part)).toList(), questions, goesIn);
+        return new Derivation(recipe, facts, evidence.stream().filter(e -> e.isOfPart(part)).toList(), questions,
+                goesIn);
     }
 
     /// {@return the questions of this dish's own lines and steps; those of the dishes it uses are asked there}
-    public List<Question> ownQuestions() { return questions.stream().filter(q -> q.dish().equals(recipe.name())).toList(); }
+    public List<Question> ownQuestions() {
+        return questions.stream().filter(q -> q.dish().equals(recipe.name())).toList();
+    }
 
     /// {@return what stands beside the law's list, in the rule book's order}
     public List<Beside> beside(RuleBook ruleBook) { return Beside.of(this, ruleBook); }

@@ -81,7 +81,9 @@ final class Deriver {
             if (depth == 0) origin = new Origin.OfKit(i);
             contacts(recipe, part, partPath, off);
         }
-        if (recipe.parts().isEmpty()) unknown(path, new Question(recipe.name(), recipe.name(), "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
+        if (recipe.parts().isEmpty())
+            unknown(path, new Question(recipe.name(), recipe.name(),
+                    "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
     }
 
     private static boolean allWeighed(Recipe recipe) {
@@ -92,7 +94,8 @@ final class Deriver {
     private void contacts(Recipe recipe, Part part, Trail path, boolean off) {
         for (var contact : facts.contacts(recipe.name(), part.name()))
             for (var s : contact.substances())
-                evidence.add(new Evidence(s, Certainty.CONTACT, false, origin, path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
+                evidence.add(new Evidence(s, Certainty.CONTACT, false, origin,
+                        path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
     }
 
     private void unknown(Trail path, Question question, boolean off) {
@@ -100,22 +103,28 @@ final class Deriver {
         evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, origin, path, off, null, null));
     }
 
-    /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish, and so is a spoon of mayonnaise.
+    /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish, and
+    /// so is a spoon of mayonnaise.
     private void unlistedInSteps(Recipe recipe) {
         if (recipe.mentions().isEmpty()) return;
         var held = new BitSet();
         for (var e : evidence) held.set(e.substance().at());
         for (var mention : recipe.mentions()) {
             if (mention.product() != null && mention.isListed(recipe)) continue;
-            var missing = mention.substances().stream().filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
+            var missing = mention.substances().stream()
+                    .filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
             // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
             if (missing.size() < mention.substances().size() && mention.isOfBranches()) continue;
             if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) continue;
             var step = recipe.steps().get(mention.step());
-            questions.add(new Question(recipe.name(), step, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), Question.Settles.RECIPE));
-            var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name())).to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
+            questions.add(new Question(recipe.name(), step,
+                    "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()),
+                    Question.Settles.RECIPE));
+            var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name()))
+                    .to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
             for (var s : mention.product() == null ? missing : mention.mayHold()) {
-                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false, null, null));
+                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false,
+                        null, null));
                 held.set(s.at());
             }
         }
@@ -150,13 +159,22 @@ final class Deriver {
                 either(isRead);
             }
             found.clear();
-            if (line.pack() != null) declared(line.pack(), new Link(Link.Kind.PACK, "pack of " + line.food().map(Food::name).orElse(line.text()), line.mass(), "written under the line"));
+            if (line.pack() != null)
+                declared(line.pack(),
+                        new Link(Link.Kind.PACK, "pack of " + line.food().map(Food::name).orElse(line.text()),
+                                line.mass(),
+                                "written under the line"));
             if (pack != null) inUse(pack);
             evidence.addAll(found);
         }
 
         private void inUse(Fact.PackInUse pack) {
-            if (!pack.inDate()) questions.add(new Question(dish, line.text(), "The pack “%s” was read long ago (%s). Does it still say the same?".formatted(pack.label(), pack.read()), Question.Settles.PACK));
+            if (!pack.inDate())
+                questions.add(
+                        new Question(dish, line.text(),
+                                "The pack “%s” was read long ago (%s). Does it still say the same?"
+                                        .formatted(pack.label(), pack.read()),
+                                Question.Settles.PACK));
             declared(pack.declaration(), new Link(Link.Kind.PACK, pack.label(), line.mass(), pack.read()));
         }
 
@@ -180,13 +198,18 @@ final class Deriver {
                 byChoice.add(List.copyOf(found));
             }
             // parmesan or grana, an onion or a shallot: nobody needs to choose for the map's sake
-            if (!byChoice.stream().allMatch(c -> certainties(c).equals(certainties(byChoice.getFirst()))) || mustBeNamed(byChoice))
-                questions.add(new Question(dish, line.text(), "Which is it: %s?".formatted(String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())), Question.Settles.WORDS));
+            if (!byChoice.stream().allMatch(c -> certainties(c).equals(certainties(byChoice.getFirst())))
+                    || mustBeNamed(byChoice))
+                questions.add(new Question(dish, line.text(),
+                        "Which is it: %s?".formatted(
+                                String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())),
+                        Question.Settles.WORDS));
             for (var choice : byChoice)
                 for (var e : choice) {
                     var common = common(e, byChoice);
                     // what may be anything shares nothing with the others, and stays not known
-                    if (common.equals(TREE.anything()) || !common.equals(e.substance())) evidence.add(e.withCertainty(Certainty.NOT_KNOWN));
+                    if (common.equals(TREE.anything()) || !common.equals(e.substance()))
+                        evidence.add(e.withCertainty(Certainty.NOT_KNOWN));
                     // "almonds or cashews": it is surely nuts, and nobody knows which
                     if (!common.equals(TREE.anything())) evidence.add(e.of(common));
                 }
@@ -194,17 +217,23 @@ final class Deriver {
 
         private static Map<Substance, Certainty> certainties(List<Evidence> choice) {
             var strongest = new HashMap<Substance, Certainty>();
-            for (var e : choice) strongest.merge(TREE.branch(e.substance()), e.certainty(), (a, b) -> a.compareTo(b) < 0 ? a : b);
+            for (var e : choice)
+                strongest.merge(TREE.branch(e.substance()), e.certainty(), (a, b) -> a.compareTo(b) < 0 ? a : b);
             return strongest;
         }
 
         private void other(int depth) {
             var other = facts.dish(line.dish()).orElse(null);
             if (other == null) {
-                unknown(path, new Question(dish, line.text(), "No dish is called “%s”. What is in it?".formatted(line.dish()), Question.Settles.RECIPE), off);
+                unknown(path, new Question(dish, line.text(),
+                        "No dish is called “%s”. What is in it?".formatted(line.dish()), Question.Settles.RECIPE), off);
             } else if (open.contains(other) || depth >= DEEPEST || used >= MOST_USED) {
-                unknown(path, new Question(dish, line.text(), open.contains(other) ? "Dishes here use each other in a ring. What is in this one?"
-                        : "Too many dishes are used within dishes here. What is in this one?", Question.Settles.RECIPE), off);
+                unknown(path,
+                        new Question(dish, line.text(),
+                                open.contains(other) ? "Dishes here use each other in a ring. What is in this one?"
+                                        : "Too many dishes are used within dishes here. What is in this one?",
+                                Question.Settles.RECIPE),
+                        off);
             } else {
                 used++;
                 open.add(other);
@@ -215,9 +244,15 @@ final class Deriver {
 
         private void unread() {
             var words = line.unread().isEmpty() ? line.text() : String.join(" ", line.unread());
-            var near = line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
-            var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?" : "What is “%s”?".formatted(words);
-            unknown(path, new Question(dish, line.text(), near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)), Question.Settles.WORDS), off);
+            var near =
+                    line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
+            var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?"
+                    : "What is “%s”?".formatted(words);
+            unknown(path,
+                    new Question(dish, line.text(),
+                            near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)),
+                            Question.Settles.WORDS),
+                    off);
         }
 
         /// A word where only talk stands holds nothing up; where it resembles the name of an allergen that is said.
@@ -225,32 +260,38 @@ final class Deriver {
             // a short form is shown beside its line; a slip of the pen is asked about
             for (var taken : line.words().as().entrySet()) {
                 var ask = "“%s” was read as %s. Is that right?".formatted(taken.getKey(), taken.getValue());
-                if (!Foods.shipped().isShortForm(taken.getKey())) questions.add(new Question(dish, line.text(), ask, Question.Settles.WORDS));
+                if (!Foods.shipped().isShortForm(taken.getKey()))
+                    questions.add(new Question(dish, line.text(), ask, Question.Settles.WORDS));
             }
             for (var doubt : line.words().doubts()) {
-                questions.add(new Question(dish, line.text(), "What is “%s”? It was read as saying only how.".formatted(doubt.word()), Question.Settles.WORDS));
-                for (var s : doubt.resembles()) evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, origin, path, off, null, null));
+                questions.add(new Question(dish, line.text(),
+                        "What is “%s”? It was read as saying only how.".formatted(doubt.word()),
+                        Question.Settles.WORDS));
+                for (var s : doubt.resembles())
+                    evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, origin, path, off, null, null));
             }
         }
 
         /// A choice of an "or" is certain only where every other choice holds the like.
-        /// {@return the nearest substance above a piece of evidence, or its own, that every choice surely holds; anything where
-        /// there is none}
+        /// {@return the nearest substance above a piece of evidence, or its own, that every choice surely holds;
+        /// anything where there is none}
         private static Substance common(Evidence one, List<List<Evidence>> choices) {
             for (var at = one.substance();; at = TREE.get(at.parent())) {
                 var above = at;
                 if (at.equals(TREE.anything()) || choices.stream().allMatch(c -> c.stream()
-                        .anyMatch(e -> e.certainty() == Certainty.CONTAINS && TREE.isUnder(e.substance(), above)))) return at;
+                        .anyMatch(e -> e.certainty() == Certainty.CONTAINS && TREE.isUnder(e.substance(), above))))
+                    return at;
             }
         }
 
-        /// {@return whether the home law wants one of the choices named by a word of its own: tuna or salmon under a law that
-        /// asks for the species, almonds or cashews under one that asks for the nut}
+        /// {@return whether the home law wants one of the choices named by a word of its own: tuna or salmon under a
+        /// law that asks for the species, almonds or cashews under one that asks for the nut}
         private boolean mustBeNamed(List<List<Evidence>> choices) {
-            return choices.stream().flatMap(List::stream).filter(e -> e.certainty() == Certainty.CONTAINS).anyMatch(e -> {
-                var common = common(e, choices);
-                return !common.equals(TREE.anything()) && !said(e.substance()).equals(said(common));
-            });
+            return choices.stream().flatMap(List::stream).filter(e -> e.certainty() == Certainty.CONTAINS)
+                    .anyMatch(e -> {
+                        var common = common(e, choices);
+                        return !common.equals(TREE.anything()) && !said(e.substance()).equals(said(common));
+                    });
         }
 
         private List<String> said(Substance substance) {
@@ -281,16 +322,22 @@ final class Deriver {
 
         private void food(Food food, boolean packRead) {
             if (food.holds().isEmpty() && food.sometimes().isEmpty() && !food.isCompound()) return;
-            var below = path.to(new Link(Link.Kind.FOOD, food.name(), line.mass(), food.isCompound() ? "reference table, what it usually holds" : "reference table, " + food.source()));
+            var below = path.to(new Link(Link.Kind.FOOD, food.name(), line.mass(), food.isCompound()
+                    ? "reference table, what it usually holds" : "reference table, " + food.source()));
             if (!(packRead && food.isCompound()))
-                for (var s : food.holds()) add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
+                for (var s : food.holds())
+                    add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
-            if (food.isCompound()) questions.add(new Question(dish, line.text(), "Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK));
-            else for (var ask : Asks.about(food)) questions.add(new Question(dish, line.text(), ask, Question.Settles.PACK));
+            if (food.isCompound())
+                questions.add(new Question(dish, line.text(),
+                        "Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK));
+            else for (var ask : Asks.about(food))
+                questions.add(new Question(dish, line.text(), ask, Question.Settles.PACK));
             for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
         }
 
-        /// How much sulphur dioxide a sulphited food brings, where a figure is held; nothing at the low end where it only sometimes is sulphited.
+        /// How much sulphur dioxide a sulphited food brings, where a figure is held; nothing at the low end where it
+        /// only sometimes is sulphited.
         private @Nullable Mass sulphite(Substance substance, Food food, boolean surely) {
             var inKilogram = food.sulphite();
             var mass = line.mass();
@@ -303,17 +350,25 @@ final class Deriver {
         private void declared(Declaration declaration, Link pack) {
             var below = path.to(pack);
             for (var finding : declaration.findings())
-                add(finding.substance(), finding.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN, finding.assumed(), through(below, finding.path()), null, null);
+                add(finding.substance(), finding.says() == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN,
+                        finding.assumed(), through(below, finding.path()), null, null);
             var law = declaration.vague().isEmpty() ? null : RuleBook.named(declaration.law().id()).orElse(null);
             for (var term : declaration.vague()) vague(term, below, law);
-            for (var words : declaration.contradictions()) questions.add(new Question(dish, line.text(), words + " Ask the supplier which is true.", Question.Settles.PACK));
-            if (declaration.text().isBlank()) unknown(path, new Question(dish, line.text(), "The pack's declaration is empty. What does it say?", Question.Settles.PACK), off);
+            for (var words : declaration.contradictions())
+                questions.add(
+                        new Question(dish, line.text(), words + " Ask the supplier which is true.",
+                                Question.Settles.PACK));
+            if (declaration.text().isBlank())
+                unknown(path, new Question(dish, line.text(),
+                        "The pack's declaration is empty. What does it say?", Question.Settles.PACK), off);
         }
 
         private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
-            if (!term.question().isEmpty()) questions.add(new Question(dish, line.text(), term.question(), Question.Settles.PACK));
+            if (!term.question().isEmpty())
+                questions.add(new Question(dish, line.text(), term.question(), Question.Settles.PACK));
             var below = pack.to(Link.of(Link.Kind.INGREDIENT, term.words()));
-            for (var s : term.suspects()) add(s, Certainty.NOT_KNOWN, false, below, term.beyondLaw() ? null : law, null);
+            for (var s : term.suspects())
+                add(s, Certainty.NOT_KNOWN, false, below, term.beyondLaw() ? null : law, null);
         }
 
         private static Trail through(Trail pack, List<String> ingredients) {
@@ -322,10 +377,12 @@ final class Deriver {
             return trail;
         }
 
-        private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law, @Nullable Mass amount) {
+        private void add(Substance s, Certainty certainty, boolean assumed, Trail below, @Nullable RuleBook law,
+                @Nullable Mass amount) {
             // what was taken for another word is assumed until somebody says so
             var isTaken = !line.words().as().isEmpty() && line.pack() == null;
-            found.add(new Evidence(s, certainty, assumed || isTaken && certainty == Certainty.CONTAINS, origin, below, off, law, amount));
+            found.add(new Evidence(s, certainty, assumed || isTaken && certainty == Certainty.CONTAINS, origin, below,
+                    off, law, amount));
         }
     }
 }

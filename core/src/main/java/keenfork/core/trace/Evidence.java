@@ -15,18 +15,24 @@ import org.jspecify.annotations.Nullable;
 /// @param origin    where in the dish it comes from
 /// @param trail     from the dish down to what holds the substance; words are made of it, nothing is read from it
 /// @param comesOff  true where it is in a part that can be left off
-/// @param named     the law that would have made the maker name it, so that a vague word hides nothing of that law's groups; or null
+/// @param named     the law that would have made the maker name it, so that a vague word hides nothing of that law's
+///                  groups; or null
 /// @param amount    how much of the substance itself goes in, or null where no figure is held
-public record Evidence(Substance substance, Certainty certainty, boolean assumed, Origin origin, Trail trail, boolean comesOff, @Nullable RuleBook named, @Nullable Mass amount) {
+public record Evidence(Substance substance, Certainty certainty, boolean assumed, Origin origin, Trail trail,
+        boolean comesOff, @Nullable RuleBook named, @Nullable Mass amount) {
     Evidence withCertainty(Certainty other) {
         return new Evidence(substance, other, assumed, origin, trail, comesOff, named, amount);
     }
 
     /// {@return the same about a substance above its own}
-    Evidence of(Substance above) { return new Evidence(above, certainty, assumed, origin, trail, comesOff, named, amount); }
+    Evidence of(Substance above) {
+        return new Evidence(above, certainty, assumed, origin, trail, comesOff, named, amount);
+    }
 
     /// {@return the knots of its thread, from the dish down to the substance}
-    public List<Link> path() { return trail.linksTo(new Link(Link.Kind.SUBSTANCE, substance.name(), null, substance.source())); }
+    public List<Link> path() {
+        return trail.linksTo(new Link(Link.Kind.SUBSTANCE, substance.name(), null, substance.source()));
+    }
 
     /// {@return whether this could be one of the given substances, which a maker's law did not make it name}
     public boolean couldBe(List<Substance> reach) {
@@ -51,7 +57,8 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
 
     /// {@return whether a food of the table or a pack stands on its way: a pack settles it}
     boolean isOfProduct() {
-        for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Kind.PACK || at.link().kind() == Link.Kind.FOOD) return true;
+        for (Trail at = trail; at != null; at = at.above())
+            if (at.link().kind() == Link.Kind.PACK || at.link().kind() == Link.Kind.FOOD) return true;
         return false;
     }
 
@@ -61,7 +68,8 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return links.get(Math.min(2, links.size() - 1)).text();
     }
 
-    /// {@return whether it comes from a line of the dish itself; what shared kit brings, or a step alone names, does not}
+    /// {@return whether it comes from a line of the dish itself; what shared kit brings, or a step alone names, does
+    /// not}
     public boolean isOfLine() { return origin instanceof Origin.OfLine; }
 
     /// {@return whether it comes from a line of the dish}
@@ -74,7 +82,7 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
         return switch (origin) {
             case Origin.OfLine(var part, _) -> part == at;
             case Origin.OfKit(var part) -> part == at;
-            case Origin.OfStep _, Origin.OfDish _ -> false;
+            case Origin.OfStep _,Origin.OfDish _ -> false;
         };
     }
 

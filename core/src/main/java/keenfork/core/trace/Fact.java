@@ -14,7 +14,8 @@ public sealed interface Fact {
     /// @param label       what the pack is called in the larder
     /// @param declaration its declaration
     /// @param read        when it was read, in words, such as `read Tue 24 Nov`
-    /// @param inDate      false once it should be read again: it then adds to what is assumed for the product, and replaces nothing
+    /// @param inDate      false once it should be read again: it then adds to what is assumed for the product, and
+    ///                    replaces nothing
     record PackInUse(String food, String label, Declaration declaration, String read, boolean inDate) implements Fact {}
 
     /// A pack that the kitchen uses for one line of one dish, whatever its words are read as.

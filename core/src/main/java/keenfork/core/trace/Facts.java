@@ -32,13 +32,15 @@ public final class Facts {
     private record DishLine(String dish, String line) {}
 
     /// @param home the kitchen's own rule book
-    /// @param all  packs, contacts and other dishes, in the order they were recorded; of two packs for one food the later one is in use
+    /// @param all  packs, contacts and other dishes, in the order they were recorded; of two packs for one food the
+    ///             later one is in use
     public Facts(RuleBook home, List<Fact> all) {
         this.home = home;
         this.all = List.copyOf(all);
         for (var fact : this.all) switch (fact) {
             case Fact.PackInUse pack -> packs.put(pack.food(), pack);
-            case Fact.LineUses uses -> byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), Optional.ofNullable(uses.pack()));
+            case Fact.LineUses uses ->
+                    byLine.put(new DishLine(Words.key(uses.dish()), uses.line()), Optional.ofNullable(uses.pack()));
             case Fact.Contact contact -> contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
             case Fact.OtherDish(var recipe) -> {
                 dishes.putIfAbsent(Words.key(recipe.name()), recipe);
@@ -62,18 +64,22 @@ public final class Facts {
         return linked != null ? linked : line.food().map(f -> packs.get(f.name()));
     }
 
-    boolean isLinked(String dish, Line line) { return !byLine.isEmpty() && byLine.containsKey(new DishLine(Words.key(dish), line.text())); }
+    boolean isLinked(String dish, Line line) {
+        return !byLine.isEmpty() && byLine.containsKey(new DishLine(Words.key(dish), line.text()));
+    }
 
     List<Fact.Contact> contacts(String dish, String part) {
         var ofDish = contacts.get(dish);
         return ofDish == null ? List.of() : ofDish.stream().filter(c -> c.part().equals(part)).toList();
     }
 
-    /// {@return the recipe with each line that names another dish of the kitchen read as that dish: "300 g Tahini dressing"}
+    /// {@return the recipe with each line that names another dish of the kitchen read as that dish: "300 g Tahini
+    /// dressing"}
     Recipe linked(Recipe recipe) {
         if (dishes.isEmpty()) return recipe;
         // a dressing that goes into forty salads is looked through once; what follows from these facts never changes
-        return byName.get(recipe.name()) == recipe ? linked.computeIfAbsent(recipe.name(), _ -> withDishes(recipe)) : withDishes(recipe);
+        return byName.get(recipe.name()) == recipe ? linked.computeIfAbsent(recipe.name(), _ -> withDishes(recipe))
+                : withDishes(recipe);
     }
 
     private Recipe withDishes(Recipe recipe) {
@@ -86,7 +92,8 @@ public final class Facts {
     }
 
     private @Nullable String named(Recipe recipe, Line line) {
-        if (!line.dish().isEmpty() || line.pack() != null || line.amount() == null && line.text().indexOf(' ') < 0) return null;
+        if (!line.dish().isEmpty() || line.pack() != null || line.amount() == null && line.text().indexOf(' ') < 0)
+            return null;
         var text = line.text();
         var end = 0;
         while (end < text.length() && ",(;".indexOf(text.charAt(end)) < 0) end++;
@@ -96,19 +103,26 @@ public final class Facts {
         var words = Words.key(head);
         for (var at = 0; at >= 0; at = words.indexOf(' ', at) + 1) {
             var found = dishes.get(words.substring(at));
-            if (found != null && !found.name().equals(recipe.name()) && !isPlainFood(found.name()) && !names(words.substring(0, at))) return found.name();
+            if (found != null && !found.name().equals(recipe.name()) && !isPlainFood(found.name())
+                    && !names(words.substring(0, at)))
+                return found.name();
             if (words.indexOf(' ', at) < 0) break;
         }
         return null;
     }
 
     /// a dish called "Rice" does not take every line of rice
-    private static boolean isPlainFood(String name) { return Foods.shipped().find(name).filter(f -> !f.isCompound()).isPresent(); }
+    private static boolean isPlainFood(String name) {
+        return Foods.shipped().find(name).filter(f -> !f.isCompound()).isPresent();
+    }
 
     /// an amount and talk before the name, and no food
-    private static boolean names(String before) { return !before.isEmpty() && !Foods.shipped().recipeWords().read(before).matches().isEmpty(); }
+    private static boolean names(String before) {
+        return !before.isEmpty() && !Foods.shipped().recipeWords().read(before).matches().isEmpty();
+    }
 
     Optional<Recipe> dish(String name) { return Optional.ofNullable(dishes.get(Words.key(name))); }
 
-    @Override public String toString() { return home + " " + all; }
+    @Override
+    public String toString() { return home + " " + all; }
 }

@@ -1,7 +1,7 @@
 package keenfork.core.trace;
 
-/// Where in a dish something comes from: its own line, a step alone, shared kit, or the dish as a whole. What comes by a
-/// dish that a line uses comes from that line.
+/// Where in a dish something comes from: its own line, a step alone, shared kit, or the dish as a whole. What comes by
+/// a dish that a line uses comes from that line.
 public sealed interface Origin {
     /// A line of the dish itself.
     ///

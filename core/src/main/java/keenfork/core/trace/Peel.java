@@ -21,11 +21,14 @@ public enum Peel {
 
     public String word() { return word; }
 
-    /// {@return what is left of a dish; a step that names what was taken off ("scatter the pistachios") puts nothing back}
+    /// {@return what is left of a dish; a step that names what was taken off ("scatter the pistachios") puts nothing
+    /// back}
     public Recipe of(Recipe recipe) {
         if (off.isEmpty()) return recipe;
-        var gone = recipe.parts().stream().filter(p -> off.contains(p.kind())).flatMap(p -> p.lines().stream()).toList();
-        return new Recipe(recipe.name(), recipe.serves(), recipe.makes(), recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps(),
+        var gone =
+                recipe.parts().stream().filter(p -> off.contains(p.kind())).flatMap(p -> p.lines().stream()).toList();
+        return new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
+                recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps(),
                 recipe.mentions().stream().filter(m -> !m.isOnTop(gone, recipe.steps().get(m.step()))).toList());
     }
 }

@@ -29,7 +29,8 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
 
         void add(Evidence evidence, RuleBook.Place place) {
             // "nuts" surely hold nuts; whether they hold almonds is not known
-            var counted = place.isSure() || evidence.certainty() != Certainty.CONTAINS ? evidence : evidence.withCertainty(Certainty.NOT_KNOWN);
+            var counted = place.isSure() || evidence.certainty() != Certainty.CONTAINS ? evidence
+                    : evidence.withCertainty(Certainty.NOT_KNOWN);
             if (size == threads.length) threads = Arrays.copyOf(threads, size * 2);
             threads[size++] = counted;
             var weakness = weakness(counted);
@@ -76,7 +77,9 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
             return sorted;
         }
 
-        private static int weakness(Evidence evidence) { return evidence.certainty().ordinal() * 2 + (evidence.assumed() ? 1 : 0); }
+        private static int weakness(Evidence evidence) {
+            return evidence.certainty().ordinal() * 2 + (evidence.assumed() ? 1 : 0);
+        }
     }
 
     static Profile of(Derivation derivation, RuleBook ruleBook) {
@@ -105,7 +108,8 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
         return new Profile(ruleBook, marks, Beside.of(derivation, ruleBook));
     }
 
-    /// {@return the mark of one member that the law lists for a group; a word for the whole branch ("nuts") leaves each of its members not known}
+    /// {@return the mark of one member that the law lists for a group; a word for the whole branch ("nuts") leaves each
+    /// of its members not known}
     public Optional<Mark> member(Group group, Substance member) {
         var tree = Substances.shipped();
         var found = new Found();
@@ -119,7 +123,8 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
 
     /// {@return the mark of something beside the law's list, as the map shows it in a column of its own}
     public Optional<Mark> beside(Group group, Substance substance) {
-        return beside.stream().filter(b -> b.group().equals(group) && b.substance().equals(substance)).findFirst().map(Beside::mark);
+        return beside.stream().filter(b -> b.group().equals(group) && b.substance().equals(substance)).findFirst()
+                .map(Beside::mark);
     }
 
     public Optional<Mark> mark(Group group) {

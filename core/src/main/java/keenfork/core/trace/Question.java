@@ -7,6 +7,7 @@ package keenfork.core.trace;
 /// @param ask     the question
 /// @param settles what answers it
 public record Question(String dish, String line, String ask, Settles settles) {
-    /// what answers a question: other words in the line, a pack that is read, or something written elsewhere in the recipe or on the menu
+    /// what answers a question: other words in the line, a pack that is read, or something written elsewhere in the
+    /// recipe or on the menu
     public enum Settles { WORDS, PACK, RECIPE }
 }

@@ -17,7 +17,9 @@ public final class CorpusOfPacks {
 
     public static CorpusScore measure(Corpus.Share share) {
         var score = new CorpusScore();
-        for (var row : Corpus.lines("packs.txt")) if (!row.startsWith("#") && Corpus.isIn(share, "packs.txt", row.split("\\|", -1)[1].strip())) one(score, row);
+        for (var row : Corpus.lines("packs.txt"))
+            if (!row.startsWith("#") && Corpus.isIn(share, "packs.txt", row.split("\\|", -1)[1].strip()))
+                one(score, row);
         return score;
     }
 
@@ -41,13 +43,16 @@ public final class CorpusOfPacks {
             if (gold.in().contains(id) && mark == null || gold.may().contains(id) && mark == null) {
                 score.misses++;
                 score.fault("MISS", text, id);
-            } else if (gold.in().contains(id) && mark != Certainty.CONTAINS || gold.may().contains(id) && mark == Certainty.NOT_KNOWN) {
-                score.weak++;
-                score.fault("weak", text, id + " " + mark);
-            } else if (!gold.names(id) && mark != null) {
-                score.falseAlarms++;
-                score.fault("false", text, id + " " + mark + " " + profile.mark(group).orElseThrow().threads().getFirst().because());
-            }
+            } else if (gold.in().contains(id) && mark != Certainty.CONTAINS
+                    || gold.may().contains(id) && mark == Certainty.NOT_KNOWN) {
+                        score.weak++;
+                        score.fault("weak", text, id + " " + mark);
+                    } else
+                if (!gold.names(id) && mark != null) {
+                    score.falseAlarms++;
+                    score.fault("false", text,
+                            id + " " + mark + " " + profile.mark(group).orElseThrow().threads().getFirst().because());
+                }
         }
         for (var question : derivation.questions()) {
             score.packQuestions++;

@@ -40,7 +40,8 @@ public final class CorpusOfRecipes {
             if (row.startsWith("# ")) block.clear();
             block.add(row);
             if (!row.startsWith("=") || !block.getFirst().startsWith("# ")) continue;
-            if (share.compareTo(Corpus.Share.KEPT_ASIDE) > 0 || Corpus.isIn(share, "recipes.txt", key(block))) one(score, block);
+            if (share.compareTo(Corpus.Share.KEPT_ASIDE) > 0 || Corpus.isIn(share, "recipes.txt", key(block)))
+                one(score, block);
         }
         return score;
     }
@@ -48,7 +49,8 @@ public final class CorpusOfRecipes {
     private static boolean isSame(double read, double expected) { return Math.abs(read - expected) <= SAME * expected; }
 
     private static String key(List<String> block) {
-        return block.getFirst().substring(2).strip() + " / " + block.stream().skip(1).filter(r -> r.contains("=>")).findFirst().orElse("").split(" => ")[0];
+        return block.getFirst().substring(2).strip() + " / "
+                + block.stream().skip(1).filter(r -> r.contains("=>")).findFirst().orElse("").split(" => ")[0];
     }
 
     private static void one(CorpusScore score, List<String> block) {
@@ -65,7 +67,8 @@ public final class CorpusOfRecipes {
         score.texts++;
         var starred = lines(score, recipe, expected);
         var derivation = Derivation.of(recipe, Facts.none(RuleBook.uk()));
-        for (var group : RuleBook.uk().groups()) marks(score, recipe, gold, group.id(), derivation.under(RuleBook.uk()).mark(group).orElse(null), starred);
+        for (var group : RuleBook.uk().groups())
+            marks(score, recipe, gold, group.id(), derivation.under(RuleBook.uk()).mark(group).orElse(null), starred);
         var others = derivation.questions().stream().filter(q -> q.settles() != Question.Settles.PACK).toList();
         score.questions += others.size();
         score.packQuestions += derivation.questions().size() - others.size();
@@ -82,7 +85,8 @@ public final class CorpusOfRecipes {
     private static Expected expected(String gold) {
         var words = gold.split(" ", 3);
         var product = words[2].endsWith("*");
-        return new Expected(words[0], words[1], product ? words[2].substring(0, words[2].length() - 1) : words[2], product);
+        return new Expected(words[0], words[1], product ? words[2].substring(0, words[2].length() - 1) : words[2],
+                product);
     }
 
     private static Set<String> lines(CorpusScore score, Recipe recipe, List<Expected> expected) {
@@ -100,7 +104,8 @@ public final class CorpusOfRecipes {
             if (wrong.isEmpty()) score.linesRight++;
             else score.fault("line", line.text(), wrong);
         }
-        if (read.size() != expected.size()) score.fault("line", recipe.name(), "%d lines, not %d".formatted(read.size(), expected.size()));
+        if (read.size() != expected.size())
+            score.fault("line", recipe.name(), "%d lines, not %d".formatted(read.size(), expected.size()));
         return starred;
     }
 
@@ -117,10 +122,12 @@ public final class CorpusOfRecipes {
         var fits = isSame(amount.low().decimal().doubleValue(), limits.getFirst())
                 && isSame(amount.high().decimal().doubleValue(), limits.getLast());
         if (!fits) return "%s-%s, not %s".formatted(amount.low().decimal(), amount.high().decimal(), expected.amount);
-        return amount.unit().id().equals(expected.unit) ? "" : "%s, not %s".formatted(amount.unit().id(), expected.unit);
+        return amount.unit().id().equals(expected.unit) ? ""
+                : "%s, not %s".formatted(amount.unit().id(), expected.unit);
     }
 
-    /// the row that was expected, or a finer one whose further words the line itself says: "deli turkey" where "turkey" was expected
+    /// the row that was expected, or a finer one whose further words the line itself says: "deli turkey" where "turkey"
+    /// was expected
     private static boolean isRead(Line line, String name) {
         var read = line.food().map(f -> f.name()).orElse("");
         if (Foods.shipped().find(name).map(f -> f.name().equals(read)).orElse(false)) return true;
@@ -128,7 +135,8 @@ public final class CorpusOfRecipes {
         return read.endsWith(" " + name) && Arrays.stream(read.split(" ")).allMatch(said::contains);
     }
 
-    private static void marks(CorpusScore score, Recipe recipe, Corpus.Gold gold, String id, Mark mark, Set<String> starred) {
+    private static void marks(CorpusScore score, Recipe recipe, Corpus.Gold gold, String id, Mark mark,
+            Set<String> starred) {
         var name = recipe.name();
         if (gold.in().contains(id)) {
             if (mark == null) {
@@ -139,7 +147,10 @@ public final class CorpusOfRecipes {
                 score.fault("weak", name, id + " " + mark.certainty());
             }
         } else if (!gold.names(id)) {
-            var alarm = mark == null ? null : mark.threads().stream().filter(e -> e.certainty() == Certainty.CONTAINS || !starred.contains(e.line())).findFirst().orElse(null);
+            var alarm = mark == null ? null
+                    : mark.threads().stream()
+                            .filter(e -> e.certainty() == Certainty.CONTAINS || !starred.contains(e.line())).findFirst()
+                            .orElse(null);
             if (mark == null || alarm != null) score.empties++;
             if (alarm == null) return;
             score.falseAlarms++;

@@ -28,7 +28,8 @@ public final class CorpusScore {
     public final List<String> faults = new ArrayList<>();
 
     void fault(String kind, String text, String detail) {
-        faults.add("%-9s %s   <- %s".formatted(kind, detail, text.length() > 140 ? text.substring(0, 140) + "…" : text));
+        faults.add(
+                "%-9s %s   <- %s".formatted(kind, detail, text.length() > 140 ? text.substring(0, 140) + "…" : text));
     }
 
     public double falseAlarmShare() { return empties == 0 ? 0 : 100.0 * falseAlarms / empties; }

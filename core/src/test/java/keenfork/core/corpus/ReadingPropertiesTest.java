@@ -25,72 +25,98 @@ import net.jqwik.api.Provide;
 
 /// What no reading may ever do, whatever the words.
 class ReadingPropertiesTest {
-    private static final List<String> TALK = List.of("finely", "lovingly", "giant", "quickly", "zbrgl", "microplaned", "wobbly", "with patience", "yesterday", "n", "+");
-    private static final List<String> ALLERGENS = List.of("celery", "wheat", "barley", "prawns", "eggs", "anchovies", "lupin", "milk", "mussels", "mustard", "almonds",
-            "hazelnuts", "cashews", "peanuts", "sesame", "tahini", "soya", "tofu", "butter", "feta", "halloumi", "walnuts");
+    private static final List<String> TALK = List.of("finely", "lovingly", "giant", "quickly", "zbrgl", "microplaned",
+            "wobbly", "with patience", "yesterday", "n", "+");
+    private static final List<String> ALLERGENS = List.of("celery", "wheat", "barley", "prawns", "eggs", "anchovies",
+            "lupin", "milk", "mussels", "mustard", "almonds",
+            "hazelnuts", "cashews", "peanuts", "sesame", "tahini", "soya", "tofu", "butter", "feta", "halloumi",
+            "walnuts");
 
-    @Provide Arbitrary<String> lines() {
+    @Provide
+    Arbitrary<String> lines() {
         var amounts = Arbitraries.of("", "2 tbsp ", "100 g ", "1 handful ", "½ a jar ");
         var foods = Arbitraries.of(Foods.shipped().all().stream().map(f -> f.name()).toList());
         return amounts.flatMap(a -> foods.map(f -> a + f));
     }
 
-    @Property(tries = 600) void a_word_in_the_place_of_talk_never_removes_a_mark(@ForAll("lines") String line, @ForAll("talk") String word) {
+    @Property(tries = 600)
+    void a_word_in_the_place_of_talk_never_removes_a_mark(@ForAll("lines") String line, @ForAll("talk") String word) {
         assertThat(groups(line + ", " + word)).as("%s, %s", line, word).containsAll(groups(line));
     }
 
-    @Provide Arbitrary<String> talk() { return Arbitraries.of(TALK); }
+    @Provide
+    Arbitrary<String> talk() { return Arbitraries.of(TALK); }
 
     /// A letter changed, left out, put in, or two exchanged.
-    @Property(tries = 2000) void a_slip_in_an_allergens_name_never_removes_it(@ForAll("allergens") String name, @ForAll("places") int place, @ForAll("letters") char letter, @ForAll("slips") int slip) {
+    @Property(tries = 2000)
+    void a_slip_in_an_allergens_name_never_removes_it(@ForAll("allergens") String name, @ForAll("places") int place,
+            @ForAll("letters") char letter, @ForAll("slips") int slip) {
         var at = place % name.length();
         var slipped = switch (slip) {
             case 0 -> name.substring(0, at) + letter + name.substring(at + 1);
             case 1 -> name.substring(0, at) + name.substring(at + 1);
             case 2 -> name.substring(0, at) + letter + name.substring(at);
-            default -> at + 1 < name.length() ? name.substring(0, at) + name.charAt(at + 1) + name.charAt(at) + name.substring(at + 2) : name;
+            default -> at + 1 < name.length()
+                    ? name.substring(0, at) + name.charAt(at + 1) + name.charAt(at) + name.substring(at + 2) : name;
         };
         // a slip that makes another food of the table is that food: nobody can tell
         if (Foods.shipped().meaning(slipped).isPresent()) return;
         assertThat(groups("50 g " + slipped)).as("%s for %s", slipped, name).containsAll(groups("50 g " + name));
     }
 
-    @Provide Arbitrary<String> allergens() { return Arbitraries.of(ALLERGENS); }
+    @Provide
+    Arbitrary<String> allergens() { return Arbitraries.of(ALLERGENS); }
 
-    @Provide Arbitrary<Integer> places() { return Arbitraries.integers().between(0, 20); }
+    @Provide
+    Arbitrary<Integer> places() { return Arbitraries.integers().between(0, 20); }
 
-    @Provide Arbitrary<Integer> slips() { return Arbitraries.integers().between(0, 3); }
+    @Provide
+    Arbitrary<Integer> slips() { return Arbitraries.integers().between(0, 3); }
 
-    @Provide Arbitrary<Character> letters() { return Arbitraries.chars().range('a', 'z'); }
+    @Provide
+    Arbitrary<Character> letters() { return Arbitraries.chars().range('a', 'z'); }
 
     /// What the declaration itself names stays named when it is the pack of a line, whatever the product's own words.
-    @Property(tries = 300) void a_pack_that_is_read_never_marks_less_than_its_own_declaration_names(@ForAll("declarations") String text, @ForAll("products") String product) {
+    @Property(tries = 300)
+    void a_pack_that_is_read_never_marks_less_than_its_own_declaration_names(@ForAll("declarations") String text,
+            @ForAll("products") String product) {
         var declaration = Declaration.read(text, new Law("uk"));
         var recipe = Recipe.read("A dish\n100 g " + product, Volumes.METRIC, new Law("uk"));
         var food = recipe.lines().getFirst().food().orElseThrow().name();
-        var derivation = Derivation.of(recipe, new Facts(RuleBook.uk(), List.<Fact>of(new Fact.PackInUse(food, "pack", declaration, "read today", true))));
+        var derivation = Derivation.of(recipe, new Facts(RuleBook.uk(),
+                List.<Fact>of(new Fact.PackInUse(food, "pack", declaration, "read today", true))));
         var found = derivation.evidence().stream().map(e -> e.substance()).collect(Collectors.toSet());
-        assertThat(found).as("%s: %s", product, text).containsAll(declaration.findings().stream().map(f -> f.substance()).toList());
+        assertThat(found).as("%s: %s", product, text)
+                .containsAll(declaration.findings().stream().map(f -> f.substance()).toList());
     }
 
-    @Provide Arbitrary<String> declarations() {
-        var words = Arbitraries.of("water", "SOYA beans", "wheat flour", "milk powder", "E322", "(almonds)", "may contain nuts", "free from egg", "spices", "zbrgl", "sulphur dioxide", "maltodextrin (wheat)", "[celery]");
+    @Provide
+    Arbitrary<String> declarations() {
+        var words = Arbitraries.of("water", "SOYA beans", "wheat flour", "milk powder", "E322", "(almonds)",
+                "may contain nuts", "free from egg", "spices", "zbrgl", "sulphur dioxide", "maltodextrin (wheat)",
+                "[celery]");
         return words.list().ofMinSize(1).ofMaxSize(7).map(w -> String.join(", ", w));
     }
 
-    @Provide Arbitrary<String> products() { return Arbitraries.of("soy sauce", "vegetable stock", "chicken soup", "crisps", "mayonnaise", "milk chocolate"); }
+    @Provide
+    Arbitrary<String> products() {
+        return Arbitraries.of("soy sauce", "vegetable stock", "chicken soup", "crisps", "mayonnaise", "milk chocolate");
+    }
 
-    @Property(tries = 500) void every_reader_is_total(@ForAll String text) {
+    @Property(tries = 500)
+    void every_reader_is_total(@ForAll String text) {
         Recipe.read(text, Volumes.METRIC, Law.UNKNOWN);
         Declaration.read(text, Law.UNKNOWN);
         var read = Avoidances.of(text, RuleBook.uk());
-        assertThat(read.isEmpty() && text.codePoints().filter(Character::isLetter).count() > 12).as("words taken for nothing: %s", text).isFalse();
+        assertThat(read.isEmpty() && text.codePoints().filter(Character::isLetter).count() > 12)
+                .as("words taken for nothing: %s", text).isFalse();
     }
 
     private static Set<String> groups(String line) {
         var derivation = Kit.derived(line);
         var found = derivation.under(Kit.UK).marks().stream().map(m -> m.group().id()).collect(Collectors.toSet());
-        if (derivation.evidence().stream().anyMatch(e -> e.substance().equals(Substances.shipped().anything()))) Kit.UK.groups().forEach(g -> found.add(g.id()));
+        if (derivation.evidence().stream().anyMatch(e -> e.substance().equals(Substances.shipped().anything())))
+            Kit.UK.groups().forEach(g -> found.add(g.id()));
         return found;
     }
 }

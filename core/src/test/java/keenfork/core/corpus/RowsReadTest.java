@@ -20,20 +20,25 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/// No row is kept that no text of the tests reads: a word list grows in the dark otherwise, and nobody knows what a row does.
+/// No row is kept that no text of the tests reads: a word list grows in the dark otherwise, and nobody knows what a row
+/// does.
 class RowsReadTest {
     private static final String MAIN = "/keenfork/core/";
-    private static final String TEXTS = " " + Words.key(Stream.of("packs.txt", "recipes.txt", "people.txt", "phrasebook.txt").flatMap(f -> Corpus.lines(f).stream())
-            .collect(java.util.stream.Collectors.joining(" . "))) + " ";
+    private static final String TEXTS = " " + Words.key(
+            Stream.of("packs.txt", "recipes.txt", "people.txt", "phrasebook.txt").flatMap(f -> Corpus.lines(f).stream())
+                    .collect(java.util.stream.Collectors.joining(" . ")))
+            + " ";
 
     private static List<String> rows(String file) throws java.io.IOException {
         try (var in = RowsReadTest.class.getResourceAsStream(MAIN + file)) {
-            return new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines().filter(l -> !l.startsWith("#") && !l.isBlank()).toList();
+            return new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines()
+                    .filter(l -> !l.startsWith("#") && !l.isBlank()).toList();
         }
     }
 
     private static List<String> phrases(String kind) {
-        return Corpus.lines("phrasebook.txt").stream().filter(l -> l.startsWith(kind + ": ")).map(l -> l.substring(kind.length() + 2)).toList();
+        return Corpus.lines("phrasebook.txt").stream().filter(l -> l.startsWith(kind + ": "))
+                .map(l -> l.substring(kind.length() + 2)).toList();
     }
 
     static List<String> lines() { return phrases("line"); }
@@ -43,31 +48,41 @@ class RowsReadTest {
     static List<String> people() { return phrases("people"); }
 
     @ParameterizedTest
-    @ValueSource(strings = {"food/descriptors.txt", "food/pack-talk.txt", "food/joints.txt", "food/short-forms.txt", "food/two-sided.txt", "food/chemistry.txt", "recipe/step-words.txt", "swap/avoid-words.txt", "swap/avoid-talk.txt"})
+    @ValueSource(strings = {"food/descriptors.txt", "food/pack-talk.txt", "food/joints.txt", "food/short-forms.txt",
+            "food/two-sided.txt", "food/chemistry.txt", "recipe/step-words.txt", "swap/avoid-words.txt",
+            "swap/avoid-talk.txt"})
     void every_word_of_a_list_is_said_in_a_text(String file) throws java.io.IOException {
-        var unsaid = rows(file).stream().map(r -> r.split("\\|")[0].strip()).filter(w -> Arrays.stream(w.split(",")).noneMatch(n -> TEXTS.contains(" " + Words.key(n) + " "))).toList();
+        var unsaid = rows(file).stream().map(r -> r.split("\\|")[0].strip())
+                .filter(w -> Arrays.stream(w.split(",")).noneMatch(n -> TEXTS.contains(" " + Words.key(n) + " ")))
+                .toList();
         assertThat(unsaid).isEmpty();
     }
 
-    @ParameterizedTest @MethodSource("lines") void a_line_of_talk_asks_nothing(String line) {
+    @ParameterizedTest @MethodSource("lines")
+    void a_line_of_talk_asks_nothing(String line) {
         var recipe = Recipe.read("A dish\n" + line, Volumes.METRIC, new Law("uk"));
         assertThat(recipe.lines().getFirst().words().doubts()).isEmpty();
-        assertThat(recipe.lines().getFirst().choices()).as("what the line names").hasSize(1).allSatisfy(c -> assertThat(c.others()).isEmpty());
+        assertThat(recipe.lines().getFirst().choices()).as("what the line names").hasSize(1)
+                .allSatisfy(c -> assertThat(c.others()).isEmpty());
     }
 
-    @ParameterizedTest @MethodSource("packs") void a_pack_of_talk_asks_nothing_and_holds_nothing(String text) {
+    @ParameterizedTest @MethodSource("packs")
+    void a_pack_of_talk_asks_nothing_and_holds_nothing(String text) {
         var read = Declaration.read(text, new Law("uk"));
         assertThat(read.vague()).isEmpty();
     }
 
-    @ParameterizedTest @MethodSource("people") void words_of_people_are_understood(String words) {
+    @ParameterizedTest @MethodSource("people")
+    void words_of_people_are_understood(String words) {
         var read = Avoidances.of(words, RuleBook.uk());
         assertThat(read.refused()).isEmpty();
         assertThat(read.all().isEmpty()).isEqualTo(!words.contains("nuts"));
     }
 
-    @Test void words_that_say_what_is_fine_are_asked_about() {
-        assertThat(phrases("fine")).isNotEmpty().allSatisfy(w -> assertThat(Avoidances.of(w, RuleBook.uk()).refused()).isNotEmpty());
+    @Test
+    void words_that_say_what_is_fine_are_asked_about() {
+        assertThat(phrases("fine")).isNotEmpty()
+                .allSatisfy(w -> assertThat(Avoidances.of(w, RuleBook.uk()).refused()).isNotEmpty());
     }
 
     /// A name that stands behind another row's, or that a word of talk swallows, is a row that nobody can reach.
@@ -78,13 +93,17 @@ class RowsReadTest {
         for (var row : rows(file)) {
             var names = row.split("\\|")[1].split(",");
             for (var name : names) {
-                var line = Recipe.read("A dish\n100 g " + name.strip(), Volumes.METRIC, new Law("uk")).lines().getFirst();
-                var isRead = line.choices().size() == 1 && line.choices().getFirst().others().isEmpty() && line.choices().getFirst().main() instanceof Meaning.OfFood(var food) && food.name().equals(names[0].strip());
+                var line =
+                        Recipe.read("A dish\n100 g " + name.strip(), Volumes.METRIC, new Law("uk")).lines().getFirst();
+                var isRead = line.choices().size() == 1 && line.choices().getFirst().others().isEmpty()
+                        && line.choices().getFirst().main() instanceof Meaning.OfFood(var food)
+                        && food.name().equals(names[0].strip());
                 if (!isRead || !line.words().doubts().isEmpty()) astray.add(name.strip() + " → " + line.choices());
             }
         }
         assertThat(astray).isEmpty();
     }
 
-    @Test void every_row_has_a_source() { assertThat(Foods.shipped().all()).noneMatch(f -> f.source().isBlank()); }
+    @Test
+    void every_row_has_a_source() { assertThat(Foods.shipped().all()).noneMatch(f -> f.source().isBlank()); }
 }

@@ -41,8 +41,10 @@ class EarlierPrintTest {
 
     private static final List<List<String>> DISHES = List.of(
             List.of("Almond dip; with tahini", "50 g almonds", "20 g cashews", "100 g tahini", "1 jar harissa",
-                    "pack: Ingredients: peppers, spice mix (caraway, celery seed). May contain mustard and nuts.", "2 tbsp miso"),
-            List.of("Rice ; beans", "1 kg cooked rice", "30 g chestnuts", "200 g wheat flour", "10 g anchovies", "2 tbsp chilli oil"),
+                    "pack: Ingredients: peppers, spice mix (caraway, celery seed). May contain mustard and nuts.",
+                    "2 tbsp miso"),
+            List.of("Rice ; beans", "1 kg cooked rice", "30 g chestnuts", "200 g wheat flour", "10 g anchovies",
+                    "2 tbsp chilli oil"),
             List.of("Leaf salad", "1 lettuce"));
 
     /// the same dishes as they read now, under the same book in the same language, with the same claims
@@ -54,7 +56,8 @@ class EarlierPrintTest {
                 .claiming(then.claims());
     }
 
-    @ParameterizedTest @MethodSource("labels") void a_label_of_then_still_says_what_is_so(Kept kept) {
+    @ParameterizedTest @MethodSource("labels")
+    void a_label_of_then_still_says_what_is_so(Kept kept) {
         var then = (PrintedStatement) EarlierPrint.read(kept.text);
         assertThat(then.named()).as("every word of it is known").allMatch(n -> n.group().matches("[a-z-]+"));
         assertThat(Difference.between(then, now(then)).all()).isEmpty();
@@ -62,13 +65,15 @@ class EarlierPrintTest {
     }
 
     /// A report on gluten is filed under the mark of the dish as it was made: it holds as long as the dish is made so.
-    @ParameterizedTest @MethodSource("labels") void its_mark_is_the_one_that_was_given_then(Kept kept) {
+    @ParameterizedTest @MethodSource("labels")
+    void its_mark_is_the_one_that_was_given_then(Kept kept) {
         var then = (PrintedStatement) EarlierPrint.read(kept.text);
         assertThat(then.fingerprint()).isEqualTo(kept.fingerprint);
         assertThat(now(then).fingerprint()).isEqualTo(kept.fingerprint);
     }
 
-    @Test void its_words_stand_where_they_stood() throws IOException {
+    @Test
+    void its_words_stand_where_they_stood() throws IOException {
         var label = (PrintedStatement) EarlierPrint.read(kept().getFirst().text);
         assertThat(label.wording().names(label.said(Certainty.CONTAINS)))
                 .containsExactly("celery", "nuts (almond, cashew)", "sesame", "soya");
@@ -77,21 +82,25 @@ class EarlierPrintTest {
                 .containsExactly("celery seed", "sesame", "almond", "soya", "cashew");
     }
 
-    @Test void a_guest_s_card_keeps_names_of_any_letters() throws IOException {
+    @Test
+    void a_guest_s_card_keeps_names_of_any_letters() throws IOException {
         var card = (GuestCard) EarlierPrint.read(kept().getLast().text);
         assertThat(card.eats()).containsExactly("Rice ; beans", "Soup");
         assertThat(card.goes()).containsExactly("Almond dip; with tahini");
     }
 
     /// A word that no rule book knows any more is shown as it was printed, and the label is called back.
-    @Test void what_nothing_is_called_any_more_stays_a_word() {
-        var then = (PrintedStatement) EarlierPrint.read("name: A dish\nrules: uk\ncontains: zugwort (red) ; milk\nmay: \ncontact: \nunknown: \nlist: ");
+    @Test
+    void what_nothing_is_called_any_more_stays_a_word() {
+        var then = (PrintedStatement) EarlierPrint
+                .read("name: A dish\nrules: uk\ncontains: zugwort (red) ; milk\nmay: \ncontact: \nunknown: \nlist: ");
         assertThat(then.wording().names(then.said(Certainty.CONTAINS))).containsExactly("zugwort (red)", "milk");
         var now = PrintedStatement.of(Statement.compose(derived("100 g feta"), RuleBook.uk()), false);
         assertThat(Difference.between(then, now).gone()).containsExactly("Zugwort (red) is not found any more.");
     }
 
-    @Test void what_is_no_label_is_turned_down() {
+    @Test
+    void what_is_no_label_is_turned_down() {
         for (var wrong : List.of("", "Almond dip", "name: Dip\nhello", "guest: Ann", "name: Dip"))
             assertThatThrownBy(() -> EarlierPrint.read(wrong)).isInstanceOf(IllegalArgumentException.class);
     }

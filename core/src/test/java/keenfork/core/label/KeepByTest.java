@@ -16,16 +16,22 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class KeepByTest {
-    private static KeepBy keeps(String text) { return KeepBy.of(Derivation.of(Recipe.read(text.replace('|', '\n'), Volumes.METRIC, new Law("uk")), Facts.none(UK))); }
+    private static KeepBy keeps(String text) {
+        return KeepBy
+                .of(Derivation.of(Recipe.read(text.replace('|', '\n'), Volumes.METRIC, new Law("uk")), Facts.none(UK)));
+    }
 
     /// Keeping times of the trade, common practice: opened dips 3 to 5 days, creamy dressings 2 to 3, the shorter ones.
-    @ParameterizedTest(name = "{0}") @CsvSource({"Bean dip|1 kg white beans,3", "Salad|Base:|1 kg lentils|Dressing:|200 g yoghurt,2", "Salad|Base:|1 kg lentils|Dressing:|100 ml vinegar,3", "Salad|1 kg cooked rice,1", "Salad|1 kg lentils|200 g cod,2", "Salad|1 kg lentils|200 g smoked trout,1",
+    @ParameterizedTest(name = "{0}") @CsvSource({"Bean dip|1 kg white beans,3",
+            "Salad|Base:|1 kg lentils|Dressing:|200 g yoghurt,2", "Salad|Base:|1 kg lentils|Dressing:|100 ml vinegar,3",
+            "Salad|1 kg cooked rice,1", "Salad|1 kg lentils|200 g cod,2", "Salad|1 kg lentils|200 g smoked trout,1",
             "'Salad|1 kg lentils|3 apples, sliced',2", "Salsa verde|2 cloves garlic|1 bunch basil|100 ml olive oil,2"})
     void a_dish_keeps_as_long_as_what_keeps_shortest_in_it(String dish, int days) {
         assertThat(keeps(dish).days()).isEqualTo(days);
     }
 
-    @Test void raw_egg_and_herbs_under_oil_come_with_a_caution() {
+    @Test
+    void raw_egg_and_herbs_under_oil_come_with_a_caution() {
         var mayo = keeps("Fennel slaw|1 kg fennel|Dressing:|6 egg yolks|500 ml rapeseed oil");
         assertThat(mayo.days()).isEqualTo(1);
         assertThat(mayo.because()).isEqualTo("raw egg");
@@ -35,8 +41,10 @@ class KeepByTest {
     }
 
     /// Nothing that is added makes a dish keep longer.
-    @Property(tries = 60) void a_line_more_never_keeps_longer(@ForAll @IntRange(max = 6) int first, @ForAll @IntRange(max = 6) int second) {
-        var lines = new String[] {"1 kg lentils", "200 g rice", "3 carrots, grated", "200 g cod", "4 egg yolks", "1 bunch basil", "100 ml olive oil"};
+    @Property(tries = 60)
+    void a_line_more_never_keeps_longer(@ForAll @IntRange(max = 6) int first, @ForAll @IntRange(max = 6) int second) {
+        var lines = new String[] {"1 kg lentils", "200 g rice", "3 carrots, grated", "200 g cod", "4 egg yolks",
+                "1 bunch basil", "100 ml olive oil"};
         var one = "Dish|" + lines[first];
         assertThat(keeps(one + "|" + lines[second]).days()).isLessThanOrEqualTo(keeps(one).days());
     }

@@ -20,19 +20,26 @@ class LanguageTest {
 
     private static Language in(String id) { return Language.named(id).orElseThrow(); }
 
-    private static String list(Statement statement) { return String.join(", ", statement.ingredients().stream().map(Statement.Item::text).toList()); }
+    private static String list(Statement statement) {
+        return String.join(", ", statement.ingredients().stream().map(Statement.Item::text).toList());
+    }
 
     /// A word that is missing would stand in English on a label whose readers may not know it.
-    @ParameterizedTest @MethodSource("languages") void every_group_and_listed_food_of_every_rule_book_has_its_word(Language language) {
+    @ParameterizedTest @MethodSource("languages")
+    void every_group_and_listed_food_of_every_rule_book_has_its_word(Language language) {
         for (var book : RuleBook.all())
             for (var group : book.groups()) {
                 assertThat(language.has(group.label())).as("%s: %s, %s", language, group.label(), book).isTrue();
-                if (group.naming() == Group.Naming.MEMBER) for (var member : group.members()) assertThat(language.has(member.name())).as("%s: %s, %s", language, member, book).isTrue();
+                if (group.naming() == Group.Naming.MEMBER)
+                    for (var member : group.members())
+                        assertThat(language.has(member.name())).as("%s: %s, %s", language, member, book).isTrue();
             }
     }
 
-    @ParameterizedTest @MethodSource("languages") void every_language_has_every_sentence_with_its_list(Language language) {
-        for (var key : List.of("contains", "may", "contact", "unknown")) assertThat(language.sentence(key, UK)).as(key).containsOnlyOnce("{list}");
+    @ParameterizedTest @MethodSource("languages")
+    void every_language_has_every_sentence_with_its_list(Language language) {
+        for (var key : List.of("contains", "may", "contact", "unknown"))
+            assertThat(language.sentence(key, UK)).as(key).containsOnlyOnce("{list}");
         for (var key : List.of("ingredients", "ask", "none", "others")) assertThat(language.phrase(key)).isNotBlank();
         assertThat(language.phrase("keep")).containsOnlyOnce("{day}");
         assertThat(language.phrase("batch")).containsOnlyOnce("{batch}");
@@ -40,29 +47,39 @@ class LanguageTest {
     }
 
     /// Regulation (EU) No 1169/2011, Annex II, in its French, German, Spanish and Italian texts (from memory).
-    @ParameterizedTest @CsvSource({"fr,nuts,fruits à coque", "de,nuts,Schalenfrüchte", "es,nuts,frutos de cáscara", "it,nuts,frutta a guscio", "fr,peanut,arachide", "de,lupin,Lupine", "es,molluscs,moluscos", "it,crustaceans,crostacei", "de,cereals containing gluten,glutenhaltiges Getreide"})
+    @ParameterizedTest @CsvSource({"fr,nuts,fruits à coque", "de,nuts,Schalenfrüchte", "es,nuts,frutos de cáscara",
+            "it,nuts,frutta a guscio", "fr,peanut,arachide", "de,lupin,Lupine", "es,molluscs,moluscos",
+            "it,crustaceans,crostacei", "de,cereals containing gluten,glutenhaltiges Getreide"})
     void the_law_s_own_words(String language, String english, String word) {
         assertThat(in(language).word(english)).isEqualTo(word);
     }
 
-    @Test void members_are_named_with_their_group() {
+    @Test
+    void members_are_named_with_their_group() {
         var nuts = List.of(new Named("nuts", "almond"), new Named("nuts", "cashew"));
         assertThat(new Wording(UK, in("fr")).names(nuts)).containsExactly("fruits à coque (amande, noix de cajou)");
         assertThat(new Wording(UK, Language.english()).names(nuts)).containsExactly("nuts (almond, cashew)");
     }
 
-    @Test void an_allergen_in_the_list_is_named_in_the_language_even_where_the_english_word_says_it() {
-        assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK, in("fr")))).isEqualTo("walnut (noix), tahini (sésame)");
-        assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK))).isEqualTo("walnut, tahini (sesame)");
+    @Test
+    void an_allergen_in_the_list_is_named_in_the_language_even_where_the_english_word_says_it() {
+        assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK, in("fr"))))
+                .isEqualTo("walnut (noix), tahini (sésame)");
+        assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK)))
+                .isEqualTo("walnut, tahini (sesame)");
     }
 
-    @Test void a_kind_without_a_word_is_named_with_its_group() {
-        assertThat(list(Statement.compose(derived("50 g bonito flakes"), RuleBook.named("us").orElseThrow(), in("fr")))).contains("poisson (bonito)");
+    @Test
+    void a_kind_without_a_word_is_named_with_its_group() {
+        assertThat(list(Statement.compose(derived("50 g bonito flakes"), RuleBook.named("us").orElseThrow(), in("fr"))))
+                .contains("poisson (bonito)");
     }
 
-    @Test void what_is_held_against_the_recipe_is_no_word_of_any_language() {
+    @Test
+    void what_is_held_against_the_recipe_is_no_word_of_any_language() {
         var said = PrintedStatement.of(Statement.compose(derived("50 g walnuts"), UK, in("de")), true);
         assertThat(said.said(Certainty.CONTAINS)).containsExactly(new Named("nuts", "walnut"));
-        assertThat(Difference.between(said, PrintedStatement.of(Statement.compose(derived("50 g walnuts"), UK), true)).words()).contains("It is in another language now.");
+        assertThat(Difference.between(said, PrintedStatement.of(Statement.compose(derived("50 g walnuts"), UK), true))
+                .words()).contains("It is in another language now.");
     }
 }

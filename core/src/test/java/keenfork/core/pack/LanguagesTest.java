@@ -18,8 +18,10 @@ class LanguagesTest {
 
     static Stream<Table.Row> rows() { return Table.read(Foods.class, "languages.txt", 6).stream(); }
 
-    /// A word that is listed is read whole, alone and in a list, in each language; none of it is left over to be asked about.
-    @ParameterizedTest @MethodSource("rows") void each_word_is_read_whole(Table.Row row) {
+    /// A word that is listed is read whole, alone and in a list, in each language; none of it is left over to be asked
+    /// about.
+    @ParameterizedTest @MethodSource("rows")
+    void each_word_is_read_whole(Table.Row row) {
         for (var column = 1; column <= 4; column++)
             for (var word : row.list(column)) {
                 var reading = Foods.shipped().packWords().read(word);
@@ -29,7 +31,8 @@ class LanguagesTest {
     }
 
     /// Words that are spelt as in English keep their English meaning; every other one means what its row says.
-    @ParameterizedTest @MethodSource("rows") void each_word_holds_at_least_what_its_english_holds(Table.Row row) {
+    @ParameterizedTest @MethodSource("rows")
+    void each_word_holds_at_least_what_its_english_holds(Table.Row row) {
         var english = held(row.cell(0));
         for (var column = 1; column <= 4; column++)
             for (var word : row.list(column)) {
@@ -55,32 +58,43 @@ class LanguagesTest {
     /// The fourteen of Regulation (EU) No 1169/2011, Annex II, in each language's own words.
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', value = {
-            "Contient : gluten, crustacés, œufs, poissons, arachides, soja, lait, fruits à coque, céleri, moutarde, graines de sésame, anhydride sulfureux et sulfites, lupin, mollusques",
-            "Enthält: glutenhaltiges Getreide, Krebstiere, Eier, Fische, Erdnüsse, Sojabohnen, Milch, Schalenfrüchte, Sellerie, Senf, Sesamsamen, Schwefeldioxid und Sulfite, Lupinen, Weichtiere",
-            "Contiene: gluten, crustáceos, huevos, pescado, cacahuetes, soja, leche, frutos de cáscara, apio, mostaza, granos de sésamo, dióxido de azufre y sulfitos, altramuces, moluscos",
-            "Contiene: glutine, crostacei, uova, pesce, arachidi, soia, latte, frutta a guscio, sedano, senape, semi di sesamo, anidride solforosa e solfiti, lupini, molluschi"})
+            "Contient : gluten, crustacés, œufs, poissons, arachides, soja, lait, fruits à coque, céleri, moutarde, "
+                    + "graines de sésame, anhydride sulfureux et sulfites, lupin, mollusques",
+            "Enthält: glutenhaltiges Getreide, Krebstiere, Eier, Fische, Erdnüsse, Sojabohnen, Milch, "
+                    + "Schalenfrüchte, Sellerie, Senf, Sesamsamen, Schwefeldioxid und Sulfite, Lupinen, Weichtiere",
+            "Contiene: gluten, crustáceos, huevos, pescado, cacahuetes, soja, leche, frutos de cáscara, apio, "
+                    + "mostaza, granos de sésamo, dióxido de azufre y sulfitos, altramuces, moluscos",
+            "Contiene: glutine, crostacei, uova, pesce, arachidi, soia, latte, frutta a guscio, sedano, senape, semi "
+                    + "di sesamo, anidride solforosa e solfiti, lupini, molluschi"})
     void the_fourteen_are_known(String text) {
         var read = Declaration.read(text, EU);
         var book = keenfork.core.regime.RuleBook.named("eu").orElseThrow();
-        assertThat(book.groups()).allSatisfy(g -> assertThat(read.findings()).as(g.id()).anyMatch(f -> f.says() == Finding.Says.IN && book.member(g, f.substance()).isPresent()));
+        assertThat(book.groups()).allSatisfy(g -> assertThat(read.findings()).as(g.id())
+                .anyMatch(f -> f.says() == Finding.Says.IN && book.member(g, f.substance()).isPresent()));
         assertThat(read.vague()).as("words left over").isEmpty();
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {"Peut contenir du lait", "Traces éventuelles de lait", "Fabriqué dans un atelier utilisant du lait", "Kann Milch enthalten", "Kann Spuren von Milch enthalten",
-            "In einem Betrieb hergestellt, in dem Milch verarbeitet wird", "Puede contener leche", "Puede contener trazas de leche", "Elaborado en una fábrica donde se manipula leche", "Può contenere latte",
+    @CsvSource(delimiter = '|', value = {"Peut contenir du lait", "Traces éventuelles de lait",
+            "Fabriqué dans un atelier utilisant du lait", "Kann Milch enthalten", "Kann Spuren von Milch enthalten",
+            "In einem Betrieb hergestellt, in dem Milch verarbeitet wird", "Puede contener leche",
+            "Puede contener trazas de leche", "Elaborado en una fábrica donde se manipula leche", "Può contenere latte",
             "Può contenere tracce di latte", "Prodotto in uno stabilimento che utilizza latte"})
     void a_precaution_is_one_in_each_language(String text) {
-        assertThat(Declaration.read(text, EU).findings()).as(text).isNotEmpty().allMatch(f -> f.says() == Finding.Says.MAY && f.substance().id().equals("milk"));
+        assertThat(Declaration.read(text, EU).findings()).as(text).isNotEmpty()
+                .allMatch(f -> f.says() == Finding.Says.MAY && f.substance().id().equals("milk"));
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {"Sans lait", "Ne contient pas de lait", "Ohne Milch", "Frei von Milch", "Milchfrei", "Enthält keine Milch", "Sin leche", "No contiene leche", "Senza latte", "Non contiene latte"})
+    @CsvSource(delimiter = '|', value = {"Sans lait", "Ne contient pas de lait", "Ohne Milch", "Frei von Milch",
+            "Milchfrei", "Enthält keine Milch", "Sin leche", "No contiene leche", "Senza latte", "Non contiene latte"})
     void a_denial_finds_nothing_in_each_language(String text) {
         assertThat(Declaration.read(text, EU).findings()).as(text).isEmpty();
     }
 
-    @Test void elided_articles_part_from_their_word() {
-        assertThat(Declaration.read("huile d'arachide, dell'uovo, l’orge", EU).findings()).extracting(f -> f.substance().id()).containsExactlyInAnyOrder("peanuts", "eggs", "barley");
+    @Test
+    void elided_articles_part_from_their_word() {
+        assertThat(Declaration.read("huile d'arachide, dell'uovo, l’orge", EU).findings())
+                .extracting(f -> f.substance().id()).containsExactlyInAnyOrder("peanuts", "eggs", "barley");
     }
 }

@@ -31,47 +31,61 @@ class AnswerTest {
         assertThat(to(asked)).extracting(Answer::line).containsExactly(first, second);
     }
 
-    @Test void an_answer_settles_the_question() {
+    @Test
+    void an_answer_settles_the_question() {
         var chosen = to("4 tbsp honey or date syrup").getLast();
         assertThat(chosen.words()).isEqualTo("date syrup");
         assertThat(aLine(chosen.line()).choices()).hasSize(1);
     }
 
-    @Test void a_misspelt_food_is_answered_by_what_it_may_have_been() {
-        assertThat(to("200 g haselnuts, toasted")).extracting(Answer::line).containsExactly("200 g hazelnut, toasted", "200 g “haselnuts”, toasted");
+    @Test
+    void a_misspelt_food_is_answered_by_what_it_may_have_been() {
+        assertThat(to("200 g haselnuts, toasted")).extracting(Answer::line).containsExactly("200 g hazelnut, toasted",
+                "200 g “haselnuts”, toasted");
         assertThat(aLine("200 g “haselnuts”, toasted").isUnread()).as("it was said that it is no hazelnut").isTrue();
         assertThat(to("200 g zugwort")).isEmpty();
     }
 
-    @Test void a_word_too_loose_is_answered_by_its_kinds() {
-        assertThat(to("500 ml stock")).extracting(Answer::words).contains("vegetable stock", "fish stock").allSatisfy(w -> assertThat(w).endsWith("stock"));
+    @Test
+    void a_word_too_loose_is_answered_by_its_kinds() {
+        assertThat(to("500 ml stock")).extracting(Answer::words).contains("vegetable stock", "fish stock")
+                .allSatisfy(w -> assertThat(w).endsWith("stock"));
     }
 
-    @Test void a_food_may_be_named_for_what_could_not_be_read() {
-        assertThat(Answer.naming(aLine("2 tbsp zugwort"), "tahini", Volumes.METRIC)).extracting(Answer::line).containsExactly("2 tbsp tahini");
+    @Test
+    void a_food_may_be_named_for_what_could_not_be_read() {
+        assertThat(Answer.naming(aLine("2 tbsp zugwort"), "tahini", Volumes.METRIC)).extracting(Answer::line)
+                .containsExactly("2 tbsp tahini");
         assertThat(Answer.naming(aLine("2 tbsp zugwort"), "no such food", Volumes.METRIC)).isEmpty();
     }
 
-    @Test void it_is_written_into_the_recipe_and_every_other_line_stays() {
+    @Test
+    void it_is_written_into_the_recipe_and_every_other_line_stays() {
         var recipe = "Dip\n\n- 1 kg chickpeas\n  * 4 tbsp honey or date syrup  \nMethod:\nBlend.";
         var answer = to("4 tbsp honey or date syrup").getFirst();
-        assertThat(answer.into(recipe, "4 tbsp honey or date syrup")).isEqualTo("Dip\n\n- 1 kg chickpeas\n  * 4 tbsp honey\nMethod:\nBlend.");
+        assertThat(answer.into(recipe, "4 tbsp honey or date syrup"))
+                .isEqualTo("Dip\n\n- 1 kg chickpeas\n  * 4 tbsp honey\nMethod:\nBlend.");
         assertThat(answer.into(recipe, "a line that is not there")).isEqualTo(recipe);
     }
 
-    @Provide Arbitrary<String> lines() {
+    @Provide
+    Arbitrary<String> lines() {
         var amounts = Arbitraries.of("", "2 tbsp ", "100 g ", "a few ", "juice of 2 ", "1 x 400 g tin ");
-        var foods = Arbitraries.of("almonds", "honey", "lime", "lemon juice", "stock", "tahni", "feta", "oil", "zzz", "walnuts, chopped");
+        var foods = Arbitraries.of("almonds", "honey", "lime", "lemon juice", "stock", "tahni", "feta", "oil", "zzz",
+                "walnuts, chopped");
         return amounts.flatMap(a -> foods.flatMap(f -> foods.map(g -> a + f + " or " + g)));
     }
 
     /// Whatever is offered reads back as one food less to ask about, in an amount that the line holds.
-    @Property(tries = 400) void no_answer_says_more_than_its_words(@ForAll("lines") String line) {
+    @Property(tries = 400)
+    void no_answer_says_more_than_its_words(@ForAll("lines") String line) {
         var asked = aLine(line);
         for (var answer : Answer.to(asked, Volumes.METRIC)) {
             var read = aLine(answer.line());
             var isOwn = answer.line().contains("“");
-            assertThat(isOwn || read.unread().size() < asked.unread().size() || read.words().as().size() < asked.words().as().size() || read.choices().size() == 1).as("%s -> %s", line, answer.line()).isTrue();
+            assertThat(isOwn || read.unread().size() < asked.unread().size()
+                    || read.words().as().size() < asked.words().as().size() || read.choices().size() == 1)
+                            .as("%s -> %s", line, answer.line()).isTrue();
         }
     }
 }

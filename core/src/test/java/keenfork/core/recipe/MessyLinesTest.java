@@ -12,8 +12,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/// Lines of our own in `recipe/messy-lines.csv`: amount, unit, food and a band of grams for each. When the first 159 of them were written,
-/// the reader of the day before got 78 wholly right (49 %); every one of them is right now, and stays so.
+/// Lines of our own in `recipe/messy-lines.csv`: amount, unit, food and a band of grams for each. When the first 159 of
+/// them were written, the reader of the day before got 78 wholly right (49 %); every one of them is right now, and
+/// stays so.
 class MessyLinesTest {
     private static final String NONE = "-";
 
@@ -32,8 +33,10 @@ class MessyLinesTest {
             assertThat(line.toTaste()).isEqualTo(row.get(3).equals("to-taste"));
         } else {
             assertThat(line.amount()).as("amount").isNotNull();
-            assertThat(line.amount().low().decimal().doubleValue()).isCloseTo(Double.parseDouble(row.get(1)), within(0.001));
-            assertThat(line.amount().high().decimal().doubleValue()).isCloseTo(Double.parseDouble(row.get(2)), within(0.001));
+            assertThat(line.amount().low().decimal().doubleValue()).isCloseTo(Double.parseDouble(row.get(1)),
+                    within(0.001));
+            assertThat(line.amount().high().decimal().doubleValue()).isCloseTo(Double.parseDouble(row.get(2)),
+                    within(0.001));
             assertThat(line.amount().unit().id()).isEqualTo(row.get(3));
         }
         if (row.get(5).equals(NONE)) {
@@ -45,7 +48,8 @@ class MessyLinesTest {
         }
     }
 
-    @Test void the_table_is_long_enough_to_mean_something() {
+    @Test
+    void the_table_is_long_enough_to_mean_something() {
         assertThat(lines()).hasSizeGreaterThanOrEqualTo(150);
     }
 }

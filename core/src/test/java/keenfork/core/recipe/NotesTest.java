@@ -23,7 +23,7 @@ class NotesTest {
     @ValueSource(strings = {"roast squash + onions 200c 35 mins", "boil farro till tender, drain",
             "toss while warm w dressing, top w rest", "blitz all.", "mix. eat.", "Whisk. Keeps 3 days.",
             "Mix, shape into 12, chill.", "Chill 1hr. fill rolls at last min", "grate the carrots",
-                    "Soak chickpeas overnight", "Toast the seeds", "Toast seeds 5 min", "chop onions, fry in butter"})
+            "Soak chickpeas overnight", "Toast the seeds", "Toast seeds 5 min", "chop onions, fry in butter"})
     void what_is_done_is_a_step(String line) {
         var recipe = read("500 g farro", "1 squash", line);
         assertThat(recipe.steps()).containsExactly(line);
@@ -42,13 +42,15 @@ class NotesTest {
         assertThat(texts(recipe)).contains(line);
     }
 
-    @Test void once_the_method_has_begun_it_goes_on() {
+    @Test
+    void once_the_method_has_begun_it_goes_on() {
         var recipe = read("basil 2kg picked", "parmesan 750g", "", "blitz basil first", "fold parm in by hand");
         assertThat(recipe.steps()).containsExactly("blitz basil first", "fold parm in by hand");
         assertThat(recipe.lines()).hasSize(2);
     }
 
-    @Test void bullets_that_begin_below_the_list_are_a_method() {
+    @Test
+    void bullets_that_begin_below_the_list_are_a_method() {
         assertThat(read("4 bunches basil", "100 g sunflower seeds", "- blitz seeds & garlic", "- add basil").steps())
                 .containsExactly("blitz seeds & garlic", "add basil");
         assertThat(read("- 4 bunches basil", "- roast garlic").steps()).isEmpty();
@@ -64,7 +66,8 @@ class NotesTest {
     }
 
     @ParameterizedTest @ValueSource(strings = {"BUTTER", "EGGS",
-            "CREMA"}) void a_food_in_capitals_is_no_headline(String line) {
+            "CREMA"})
+    void a_food_in_capitals_is_no_headline(String line) {
         assertThat(texts(read("500 g farro", line, "4 tbsp olive oil"))).contains(line);
     }
 
@@ -79,10 +82,11 @@ class NotesTest {
     void one_line_of_several_foods_is_several(String line, String lines) {
         assertThat(texts(read("500 g farro", line)))
                 .containsExactlyElementsOf(java.util.stream.Stream.concat(java.util.stream.Stream.of("500 g farro"),
-                java.util.Arrays.stream(lines.split("; "))).toList());
+                        java.util.Arrays.stream(lines.split("; "))).toList());
     }
 
-    @Test void one_food_of_an_each_is_changed_and_the_others_stay() {
+    @Test
+    void one_food_of_an_each_is_changed_and_the_others_stay() {
         var changed = RecipeText.replaced("A dish\n- 1 tbsp each tahini and lime juice\n- salt", 0, "1 tbsp tahini",
                 "1 tbsp sunflower seed butter");
         assertThat(changed.text()).isEqualTo("A dish\n- 1 tbsp sunflower seed butter\n- 1 tbsp lime juice\n- salt");
@@ -92,8 +96,8 @@ class NotesTest {
     @CsvSource(delimiter = '|', value = {"carrot 3 | 3 | none", "basil 2kg picked | 2 | kg",
             "EVOO 2.5L approx | 2.5 | l", "white cabbage 1/2 | 0.5 | none", "quinoa 400g dry / 1kg cooked | 400 | g",
             "mint 1 lge bunch ea. | 1 | bunch", "raisins small handful | 1 | handful",
-                    "spring onion bunch | 1 | bunch", "chickpeas tin | 1 | tin", "1 x tin butter beans | 1 | tin",
-                    "milk 2 pts | 40 | fl-oz"})
+            "spring onion bunch | 1 | bunch", "chickpeas tin | 1 | tin", "1 x tin butter beans | 1 | tin",
+            "milk 2 pts | 40 | fl-oz"})
     void an_amount_stands_behind_its_food(String line, double amount, String unit) {
         var read = read(line).lines().getFirst().amount();
         assertThat(read.low().decimal().doubleValue()).isEqualTo(amount);
@@ -101,12 +105,16 @@ class NotesTest {
     }
 
     @ParameterizedTest @ValueSource(strings = {"flour 00", "oats no. 3", "ev oil 120",
-            "vitamin b 12"}) void a_number_that_counts_nothing_is_no_amount(String line) {
+            "vitamin b 12"})
+    void a_number_that_counts_nothing_is_no_amount(String line) {
         assertThat(read(line).lines().getFirst().amount()).isNull();
     }
 
-    @Test void a_list_told_in_one_breath_is_cut() {
-        var recipe = read("Take 300g greek yog, 2 cloves garlic crushed, juice 1 lemon, salt, big handful mint chopped.", "Whisk. Keeps 3 days.");
+    @Test
+    void a_list_told_in_one_breath_is_cut() {
+        var recipe =
+                read("Take 300g greek yog, 2 cloves garlic crushed, juice 1 lemon, salt, big handful mint chopped.",
+                        "Whisk. Keeps 3 days.");
         assertThat(recipe.lines()).extracting(l -> l.food().orElseThrow().name())
                 .containsExactly("strained yoghurt", "garlic", "lemon juice", "salt", "mint");
         assertThat(recipe.steps()).hasSize(2);

@@ -35,7 +35,9 @@ public final class CorpusOfSteps {
     /// {@return those that were met as they stand: nothing was mended for them}
     public static Score unseen() { return measure(rows("/corpus/steps-unseen.txt"), _ -> true); }
 
-    public static Score measure(boolean aside) { return measure(rows("/corpus/steps.txt"), i -> (i % ASIDE == 0) == aside); }
+    public static Score measure(boolean aside) {
+        return measure(rows("/corpus/steps.txt"), i -> (i % ASIDE == 0) == aside);
+    }
 
     private static Score measure(List<String> rows, IntPredicate chosen) {
         var right = 0;
@@ -82,7 +84,9 @@ public final class CorpusOfSteps {
     }
 
     public static void main(String[] words) {
-        var score = words.length > 0 && words[0].equals("unseen") ? unseen() : words.length > 0 && words[0].equals("fresh") ? fresh() : words.length > 0 && words[0].equals("last") ? last() : measure(words.length > 0);
+        var score =
+                words.length > 0 && words[0].equals("unseen") ? unseen() : words.length > 0 && words[0].equals("fresh")
+                        ? fresh() : words.length > 0 && words[0].equals("last") ? last() : measure(words.length > 0);
         score.faults.forEach(System.out::println);
         System.out.printf("%d steps, %d right (%.1f %%), %d silent, %d missed%n", score.texts,
                 score.right, score.share(), score.silent, score.missed);

@@ -42,7 +42,8 @@ class InHandTest {
                 .flatMap(p -> p.held().stream().map(Substance::id));
     }
 
-    @Test void hands_are_changed_between_two_dishes_that_share_no_piece() {
+    @Test
+    void hands_are_changed_between_two_dishes_that_share_no_piece() {
         var one = schedule(1, TAHINI, PEAS);
         var peas = one.placed().stream().filter(p -> p.dish().equals("Pea dip")).findFirst().orElseThrow();
         var sesame = one.placed().stream().filter(p -> p.dish().equals("Sesame dip")).findFirst().orElseThrow();
@@ -51,19 +52,25 @@ class InHandTest {
         assertThat(held(one, "Sesame dip")).as("peas bring nothing that a rule book groups").isEmpty();
     }
 
-    @Test void two_cooks_bring_each_other_nothing() {
+    @Test
+    void two_cooks_bring_each_other_nothing() {
         assertThat(schedule(2, TAHINI, PEAS).placed()).noneMatch(Schedule.Placed::isFresh);
     }
 
-    @Test void what_is_surely_in_both_needs_no_change() {
+    @Test
+    void what_is_surely_in_both_needs_no_change() {
         assertThat(schedule(1, TAHINI, "Sesame cream\n1 kg tahini\n1 lemon\nMethod:\nStir in a bowl.").placed())
                 .noneMatch(Schedule.Placed::isFresh);
     }
 
-    /// The dressing has no nuts yet when it is stirred; a topping of nuts that comes off is no reason to spare the hands.
-    @Test void what_comes_off_does_not_count_as_being_there() {
-        var salad = "Salad\nBase:\n1 kg rice\nTopping:\n100 g walnuts\nMethod:\nStir the rice in a bowl.\nChop the walnuts.\n"
-                + "Scatter the walnuts.";
+    /// The dressing has no nuts yet when it is stirred; a topping of nuts that comes off is no reason to spare the
+    /// hands.
+    @Test
+    void what_comes_off_does_not_count_as_being_there() {
+        var salad =
+                "Salad\nBase:\n1 kg rice\nTopping:\n100 g walnuts\nMethod:\nStir the rice in a bowl.\n"
+                        + "Chop the walnuts.\n"
+                        + "Scatter the walnuts.";
         var run = run(1, List.of("Pesto\n500 g walnuts\nMethod:\nBlend the walnuts.", salad));
         var stir = run.schedule().placed().stream().filter(p -> p.text().startsWith("Stir the rice")).findFirst()
                 .orElseThrow();
@@ -72,9 +79,11 @@ class InHandTest {
         assertThat(stir.held()).extracting(Substance::id).containsExactly("walnut");
     }
 
-    @Provide Arbitrary<List<String>> menus() {
-        var dish = Arbitraries.of("500 g rice\n100 g tahini", "300 g carrots\n50 g almonds", "200 g feta\n100 g walnuts",
-                "400 g bread\n2 eggs", "1 kg peas");
+    @Provide
+    Arbitrary<List<String>> menus() {
+        var dish =
+                Arbitraries.of("500 g rice\n100 g tahini", "300 g carrots\n50 g almonds", "200 g feta\n100 g walnuts",
+                        "400 g bread\n2 eggs", "1 kg peas");
         var step = Arbitraries.of("Blend.", "Stir in a bowl.", "Simmer 20 min.", "Toss everything.", "Chop.");
         return dish.flatMap(d -> step.list().ofMinSize(1).ofMaxSize(3).map(s -> d + "\nMethod:\n"
                 + String.join("\n", s))).list().ofMinSize(2).ofMaxSize(6).map(texts -> {
@@ -84,7 +93,8 @@ class InHandTest {
     }
 
     /// Followed by hand: what a cook has touched since the last change, less what the next dish surely holds.
-    @Property(tries = 500) void nothing_travels_in_hand(@ForAll("menus") List<String> menu,
+    @Property(tries = 500)
+    void nothing_travels_in_hand(@ForAll("menus") List<String> menu,
             @ForAll @IntRange(min = 1, max = 3) int cooks) {
         var run = run(cooks, menu);
         Map<Integer, Map<Integer, Set<Substance>>> touched = new HashMap<>();

@@ -25,8 +25,9 @@ class ProgressTest {
 
     private static PrepRun washed() {
         var facts = Facts.none(RuleBook.named("uk").orElseThrow());
-        var batches = Stream.of(NUTS, PLAIN).map(t ->
-                Batch.of(Derivation.of(Recipe.read(t, Volumes.METRIC, new Law("uk")), facts)).orElseThrow()).toList();
+        var batches = Stream.of(NUTS, PLAIN)
+                .map(t -> Batch.of(Derivation.of(Recipe.read(t, Volumes.METRIC, new Law("uk")), facts)).orElseThrow())
+                .toList();
         return Sequencer.washed(batches, Conditions.USUAL.with(new Day(1, 600)));
     }
 
@@ -36,7 +37,8 @@ class ProgressTest {
         return new Done(marks);
     }
 
-    @Test void each_cook_sees_what_is_now_what_to_wash_and_what_is_next() {
+    @Test
+    void each_cook_sees_what_is_now_what_to_wash_and_what_is_next() {
         var run = washed();
         var at = Progress.of(run, Done.NOTHING, 0).cooks().getFirst();
         assertThat(at.now()).hasValueSatisfying(p -> assertThat(p.dish()).isEqualTo("Almond cream"));
@@ -49,7 +51,8 @@ class ProgressTest {
         assertThat(Progress.of(run, done(run, 0, 1, 2, 3), 10).open()).isEmpty();
     }
 
-    @Test void what_is_behind_moves_all_that_is_to_come() {
+    @Test
+    void what_is_behind_moves_all_that_is_to_come() {
         var run = washed();
         var first = run.schedule().placed().getFirst();
         assertThat(Progress.of(run, Done.NOTHING, first.hands()).behind()).isZero();
@@ -60,7 +63,8 @@ class ProgressTest {
     }
 
     /// A wash that was skipped is a contact at once; pressed afterwards it is none.
-    @Test void a_wash_that_was_passed_over_is_a_contact() {
+    @Test
+    void a_wash_that_was_passed_over_is_a_contact() {
         var run = washed();
         var dip = run.order().getLast();
         assertThat(done(run, 0).inTruth(dip)).as("nothing went over it yet").isEqualTo(dip);
@@ -82,7 +86,8 @@ class ProgressTest {
         assertThat(told.away(cook)).containsExactly(new Told.Span(from, until));
     }
 
-    @Test void a_piece_that_is_taken_and_what_goes_first_are_told_in_a_line() {
+    @Test
+    void a_piece_that_is_taken_and_what_goes_first_are_told_in_a_line() {
         var told = ToldText.read("Oven shelf 1 taken 13:00 to 14:00\nthe dip before Slaw\nCook 1 from 10:00 to 15:00",
                 Equipment.USUAL, 2, LocalTime.of(17, 30), List.of("Slaw", "The dip"));
         assertThat(told.taken().get("oven")).containsExactly(new Told.Span(-270, -210));

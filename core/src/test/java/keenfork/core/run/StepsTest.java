@@ -38,14 +38,16 @@ class StepsTest {
         return Sequencer.order(Batch.together(List.of(batches)), Conditions.USUAL);
     }
 
-    @ParameterizedTest @ValueSource(booleans = {false, true}) void steps_are_read_and_none_is_silent(boolean aside) {
+    @ParameterizedTest @ValueSource(booleans = {false, true})
+    void steps_are_read_and_none_is_silent(boolean aside) {
         var score = CorpusOfSteps.measure(aside);
         assertThat(score.silent()).as(score.faults().toString()).isZero();
         assertThat(score.share()).as(score.faults().toString()).isGreaterThanOrEqualTo(95);
     }
 
     /// Written after the tables: some of these ask, and none takes less kit than it needs without asking.
-    @Test void of_steps_written_last_none_takes_too_little() {
+    @Test
+    void of_steps_written_last_none_takes_too_little() {
         assertThat(CorpusOfSteps.last().missed()).as(CorpusOfSteps.last().faults().toString()).isZero();
         assertThat(CorpusOfSteps.last().texts()).isEqualTo(40);
         assertThat(CorpusOfSteps.fresh().missed()).as(CorpusOfSteps.fresh().faults().toString()).isZero();
@@ -55,26 +57,34 @@ class StepsTest {
     }
 
     /// What was done takes its kit, told as it may be; what only tells a state takes none.
-    @Test void a_participle_is_talk_only_before_the_food_it_describes() {
-        assertThat(Work.in("Beans boiled in salted water and tossed with oil.")).extracting(w -> w.kit().id()).contains("water", "bowl");
+    @Test
+    void a_participle_is_talk_only_before_the_food_it_describes() {
+        assertThat(Work.in("Beans boiled in salted water and tossed with oil.")).extracting(w -> w.kit().id())
+                .contains("water", "bowl");
         assertThat(Work.in("Fried the onions and stirred in the rice.")).extracting(w -> w.kit().id()).contains("pan");
-        assertThat(Work.in("Prawns griddled over a high heat, tossed with lime.")).extracting(w -> w.kit().id()).contains("griddle");
+        assertThat(Work.in("Prawns griddled over a high heat, tossed with lime.")).extracting(w -> w.kit().id())
+                .contains("griddle");
         assertThat(Work.in("Toss with the fried onions.")).extracting(w -> w.kit().id()).containsExactly("bowl");
     }
 
     /// Each kind of kit is read by the name that the bench offers for it.
-    @Test void an_answer_that_is_pressed_is_read() {
-        for (var kit : Ask.answers()) assertThat(Work.in("Zhuzh it about (%s).".formatted(kit.name()))).extracting(Work::kit).containsExactly(kit);
+    @Test
+    void an_answer_that_is_pressed_is_read() {
+        for (var kit : Ask.answers())
+            assertThat(Work.in("Zhuzh it about (%s).".formatted(kit.name())))
+                    .extracting(Work::kit).containsExactly(kit);
         assertThat(Work.isRead("Zhuzh it about (no kit).")).isTrue();
         assertThat(Work.in("Zhuzh it about (no kit).")).isEmpty();
         var asks = batch("Dip\n500 g beans\nMethod:\nZhuzh it about.").asks();
-        assertThat(asks).singleElement().satisfies(a -> assertThat(a.answered("stick blender")).isEqualTo("Zhuzh it about (stick blender)."));
+        assertThat(asks).singleElement()
+                .satisfies(a -> assertThat(a.answered("stick blender")).isEqualTo("Zhuzh it about (stick blender)."));
         var none = batch("Pistachio pesto\n200 g pistachios").asks().getFirst();
         assertThat(batch("Pistachio pesto\n200 g pistachios\n\nMethod:\n" + none.method()).asks()).isEmpty();
     }
 
     /// What is a work begins a step: the two lists cannot drift apart.
-    @Test void every_verb_of_the_works_begins_a_step() {
+    @Test
+    void every_verb_of_the_works_begins_a_step() {
         var nouns = List.of("torn", "beaten", "batons", "brunoise", "matchstick", "ribbon", "pestle", "supreme", "jar",
                 "bottle", "ground", "segment", "form");
         var verbs = keenfork.core.food.Table.read(Work.class, "work.txt", 5).stream()
@@ -85,7 +95,8 @@ class StepsTest {
                         new Law("uk")).steps()).as(v).hasSize(1));
     }
 
-    @Test void a_noun_names_the_kit_and_the_verb_adds_what_it_does_not_cover() {
+    @Test
+    void a_noun_names_the_kit_and_the_verb_adds_what_it_does_not_cover() {
         assertThat(kit("Blitz the herbs in the food processor.")).containsExactly("processor");
         assertThat(kit("Whizz with a stick blender.")).as("a stick blender is no blender").containsExactly("stick");
         assertThat(kit("Fry the onions, then puree in a blender.")).containsExactly("pan", "blender");
@@ -101,7 +112,8 @@ class StepsTest {
         assertThat(kit(step)).isEqualTo(kit == null ? List.of() : List.of(kit.split(" ")));
     }
 
-    @Test void a_nut_pesto_without_a_method_never_goes_clear_before_a_dip() {
+    @Test
+    void a_nut_pesto_without_a_method_never_goes_clear_before_a_dip() {
         var pesto = batch("Pistachio pesto\n200 g pistachios\n1 bunch basil\n200 ml olive oil");
         var dip = batch("Bean dip\n1 kg white beans\n100 ml olive oil\nMethod:\nBlend until smooth.");
         assertThat(pesto.asks()).singleElement().satisfies(a -> assertThat(a.kind()).isEqualTo(Ask.Kind.NO_METHOD));
@@ -113,7 +125,8 @@ class StepsTest {
         assertThat(best.schedule().remarks()).anyMatch(r -> r.startsWith("Pistachio pesto: No method"));
     }
 
-    @Test void a_step_that_is_not_understood_goes_over_all_kit_of_the_run_as_far_as_anybody_knows() {
+    @Test
+    void a_step_that_is_not_understood_goes_over_all_kit_of_the_run_as_far_as_anybody_knows() {
         var odd = batch("Almond thing\n200 g almonds\nMethod:\nFrobnicate the almonds.");
         var fried = batch("Beans\n1 kg white beans\nMethod:\nFry the beans in a wok.");
         assertThat(odd.asks()).extracting(Ask::step).containsExactly("Frobnicate the almonds.");
@@ -127,7 +140,8 @@ class StepsTest {
         assertThat(order(odd, fried).worth()).startsWith("1 step is not understood").doesNotContain("Nothing better");
     }
 
-    @Test void a_mortar_that_is_only_wiped_keeps_its_nuts() {
+    @Test
+    void a_mortar_that_is_only_wiped_keeps_its_nuts() {
         var pesto = batch("Pesto\n100 g walnuts\n1 bunch basil\nMethod:\nPound in a mortar.");
         var paste = batch("Paste\n1 bunch coriander\n100 g chillies\nMethod:\nPound in a mortar.");
         var mortar = new Made.Before(Kit.named("mortar").orElseThrow(), 0);
@@ -138,13 +152,15 @@ class StepsTest {
                 .with(mortar, Clean.WASH)), Conditions.USUAL).contacts()).isZero();
     }
 
-    @Test void a_stick_blender_and_a_blender_are_two() {
+    @Test
+    void a_stick_blender_and_a_blender_are_two() {
         var nuts = batch("Almond cream\n200 g almonds\nMethod:\nBlend in the jug blender.");
         var soup = batch("Pea soup\n1 kg peas\nMethod:\nWhizz with a stick blender.");
         assertThat(Sequencer.unwashed(List.of(nuts, soup), Conditions.USUAL).contacts()).isZero();
     }
 
-    @Test void the_oil_that_prawns_and_falafel_share_is_cleared_by_no_wash() {
+    @Test
+    void the_oil_that_prawns_and_falafel_share_is_cleared_by_no_wash() {
         var prawns = batch("Crisp prawns\n500 g prawns\nMethod:\nDeep-fry the prawns.");
         var falafel = batch("Chickpea balls\n500 g chickpeas\nMethod:\nDeep-fry the balls.");
         var before = new Made.Before(Kit.named("fryer").orElseThrow(), 0);
@@ -153,21 +169,25 @@ class StepsTest {
         assertThat(order(prawns, falafel).turns().getFirst().batch().dish()).isEqualTo("Chickpea balls");
     }
 
-    @Test void everything_but_the_nuts_leaves_them_out_until_they_are_added() {
-        var text = "Pesto\nServes 20\n100 g walnuts\n2 bunches basil\n80 g parmesan\n200 ml olive oil\nMethod:\nBlend everything but the walnuts.\nAdd the walnuts and stir.";
+    @Test
+    void everything_but_the_nuts_leaves_them_out_until_they_are_added() {
+        var text =
+                "Pesto\nServes 20\n100 g walnuts\n2 bunches basil\n80 g parmesan\n200 ml olive oil\nMethod:\n"
+                        + "Blend everything but the walnuts.\nAdd the walnuts and stir.";
         var pesto = batch(text);
         assertThat(pesto.uses(Kit.named("blender").orElseThrow())).singleElement()
                 .satisfies(u -> assertThat(u.leaves()).extracting(s -> s.id()).contains("milk")
-                .doesNotContain("walnut"));
+                        .doesNotContain("walnut"));
         assertThat(pesto.tasks().getFirst().takes()).noneMatch(t -> t.contains("walnut"));
         var said = Recipe.read(text, Volumes.METRIC, new Law("uk"));
         assertThat(keenfork.core.recipe.GoingIn.of(said).steps()).containsExactly(1, 0, 0, 0);
         assertThat(keenfork.core.recipe.GoingIn.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""),
                 Volumes.METRIC, new Law("uk"))).steps().getFirst())
-                .as("what no step takes counts from the start").isEqualTo(keenfork.core.recipe.GoingIn.START);
+                        .as("what no step takes counts from the start").isEqualTo(keenfork.core.recipe.GoingIn.START);
     }
 
-    @Test void every_use_that_carries_is_a_task_with_its_kit() {
+    @Test
+    void every_use_that_carries_is_a_task_with_its_kit() {
         for (var text : List.of("Salad\n1 kg rice\n100 g walnuts, toasted\n1 onion, sliced\nMethod:\nToss everything.",
                 "Leaves\n50 g pine nuts, toasted in a dry pan\n2 lettuces, shredded", DRESSING, SALAD,
                 "Odd\n200 g almonds\nMethod:\nFrobnicate the almonds.")) {
@@ -177,7 +197,8 @@ class StepsTest {
         }
     }
 
-    @Test void a_wash_for_toasted_nuts_is_laid_on_the_clock() {
+    @Test
+    void a_wash_for_toasted_nuts_is_laid_on_the_clock() {
         var nuts = batch("Nut salad\n1 kg rice\n100 g walnuts, toasted in a pan\nMethod:\nToss everything.");
         var plain = batch("Plain beans\n1 kg white beans\nMethod:\nFry the beans.");
         var washed = Sequencer.washed(List.of(nuts, plain), Conditions.USUAL);
@@ -186,16 +207,18 @@ class StepsTest {
                 .extracting(Schedule.Placed::text).anyMatch(t -> t.startsWith("pan"));
         assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN).count())
                 .as("every clean of the order is laid").isEqualTo(washed.turns().stream()
-                .mapToInt(t -> t.made().cleans().size()).sum());
+                        .mapToInt(t -> t.made().cleans().size()).sum());
     }
 
     // --- what is used is made before
     // -------------------------------------------------------------------------------------
 
     private static final String DRESSING = "Green dressing\n200 ml olive oil\n1 bunch basil\nMethod:\nBlend smooth.";
-    private static final String SALAD = "Bean salad\n1 kg white beans\n@Green dressing\nMethod:\nDrain the beans.\nToss with the green dressing.";
+    private static final String SALAD =
+            "Bean salad\n1 kg white beans\n@Green dressing\nMethod:\nDrain the beans.\nToss with the green dressing.";
 
-    @Test void a_dressing_is_made_before_the_salad_that_it_goes_into() {
+    @Test
+    void a_dressing_is_made_before_the_salad_that_it_goes_into() {
         for (var batches : List.of(List.of(batch(DRESSING), batch(SALAD)), List.of(batch(SALAD), batch(DRESSING)))) {
             var run = order(batches.toArray(Batch[]::new));
             assertThat(run.turns()).extracting(t -> t.batch().dish()).containsExactly("Green dressing", "Bean salad");
@@ -207,14 +230,16 @@ class StepsTest {
         }
     }
 
-    @Test void an_order_of_the_cooks_own_that_uses_a_dressing_too_early_says_so() {
+    @Test
+    void an_order_of_the_cooks_own_that_uses_a_dressing_too_early_says_so() {
         var run = Sequencer.unwashed(List.of(batch(SALAD), batch(DRESSING)), Conditions.USUAL);
         assertThat(run.schedule().remarks()).contains("Bean salad uses Green dressing before it is made.");
     }
 
     /// Small days in every order by brute force: none that keeps what is made before what washes less than the one that
     /// is proved.
-    @Property(tries = 60) void the_exact_order_is_the_best_of_all_that_make_before_they_use(@ForAll @IntRange(min = 0,
+    @Property(tries = 60)
+    void the_exact_order_is_the_best_of_all_that_make_before_they_use(@ForAll @IntRange(min = 0,
             max = 10_000) int seed) {
         var random = new Random(seed);
         var foods = List.of("200 g almonds", "200 g walnuts", "200 g tahini", "200 g feta", "200 g prawns",
@@ -238,8 +263,10 @@ class StepsTest {
 
     private static boolean keeps(List<Batch> order) {
         for (var i = 0; i < order.size(); i++)
-            for (var need : order.get(i).needs().keySet()) for (var later = i
-                    + 1; later < order.size(); later++) if (order.get(later).dish().equals(need)) return false;
+            for (var need : order.get(i).needs().keySet())
+                for (var later = i
+                        + 1; later < order.size(); later++)
+                    if (order.get(later).dish().equals(need)) return false;
         return true;
     }
 
@@ -251,11 +278,14 @@ class StepsTest {
 
     /// Amounts stand where they go in: "half of the dill" is half of it, and what was left comes with "the rest".
     @ParameterizedTest(name = "{0}") @CsvSource(delimiter = '|', value = {
-            "Blend the yoghurt with a third of the dill. / Scatter the rest of the dill over. | 500 g yoghurt; 30 g dill | 60 g dill",
+            "Blend the yoghurt with a third of the dill. / Scatter the rest of the dill over. | 500 g yoghurt; 30 g "
+                    + "dill | 60 g dill",
             "Stir half the dill into the yoghurt. / Scatter the remaining dill. | 500 g yoghurt; 45 g dill | 45 g dill",
-            "Fold ⅔ of the chopped dill through the yoghurt. / Finish with the rest of the dill. | 500 g yoghurt; 60 g dill | 30 g dill",
+            "Fold ⅔ of the chopped dill through the yoghurt. / Finish with the rest of the dill. | 500 g yoghurt; 60 "
+                    + "g dill | 30 g dill",
             "Stir the dill into the yoghurt. / Scatter the rest of the dill. | 500 g yoghurt; 90 g dill | ''",
-            "Stir half of the dill and a quarter of the yoghurt together. / Fold in the remaining yoghurt. | 125 g yoghurt; 45 g dill | 375 g yoghurt",
+            "Stir half of the dill and a quarter of the yoghurt together. / Fold in the remaining yoghurt. | 125 g "
+                    + "yoghurt; 45 g dill | 375 g yoghurt",
             "Cut the dill in half and stir into the yoghurt. / Chill half an hour. | 500 g yoghurt; 90 g dill | ''"})
     void amounts_beside_a_step_are_those_that_go_in(String steps, String first, String second) {
         var tasks = batch("Dill dip\n500 g yoghurt\n90 g dill\nMethod:\n" + steps.replace(" / ", "\n")).tasks();

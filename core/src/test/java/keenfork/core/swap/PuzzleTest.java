@@ -19,9 +19,11 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
-/// The search against every combination there is. Against choco-solver it is held in the bench module, on larger puzzles.
+/// The search against every combination there is. Against choco-solver it is held in the bench module, on larger
+/// puzzles.
 class PuzzleTest {
-    private static final List<String> WORDS = List.of("eggs", "fish", "milk", "nuts", "sesame", "gluten", "soybeans", "mustard", "celery", "vegan", "cashew", "no-honey");
+    private static final List<String> WORDS = List.of("eggs", "fish", "milk", "nuts", "sesame", "gluten", "soybeans",
+            "mustard", "celery", "vegan", "cashew", "no-honey");
 
     private static List<Avoidance> avoid(Iterable<String> words) {
         var avoid = new ArrayList<Avoidance>();
@@ -29,20 +31,31 @@ class PuzzleTest {
         return avoid;
     }
 
-    @Provide Arbitrary<List<String>> dishes() {
-        return Arbitraries.of("4 anchovy fillets", "2 egg yolks", "60 g parmesan", "100 g cashews", "3 tbsp tahini", "200 g feta", "300 g farro", "2 tbsp soy sauce", "1 tbsp Dijon mustard", "100 g yoghurt",
-                        "2 celery sticks", "2 tbsp honey", "2 tbsp mayonnaise", "1 tbsp miso", "Topping:", "50 g pistachios", "30 g butter", "40 g croutons", "To serve:", "1 flatbread", "100 g bread")
+    @Provide
+    Arbitrary<List<String>> dishes() {
+        return Arbitraries
+                .of("4 anchovy fillets", "2 egg yolks", "60 g parmesan", "100 g cashews", "3 tbsp tahini", "200 g feta",
+                        "300 g farro", "2 tbsp soy sauce", "1 tbsp Dijon mustard", "100 g yoghurt",
+                        "2 celery sticks", "2 tbsp honey", "2 tbsp mayonnaise", "1 tbsp miso", "Topping:",
+                        "50 g pistachios", "30 g butter", "40 g croutons", "To serve:", "1 flatbread", "100 g bread")
                 .list().ofMinSize(1).ofMaxSize(7).uniqueElements();
     }
 
-    @Provide Arbitrary<Set<String>> words() { return Arbitraries.of(WORDS).set().ofMinSize(1).ofMaxSize(4); }
+    @Provide
+    Arbitrary<Set<String>> words() { return Arbitraries.of(WORDS).set().ofMinSize(1).ofMaxSize(4); }
 
-    @Provide Arbitrary<List<Guests>> guests() {
-        return Arbitraries.of(WORDS).flatMap(w -> Arbitraries.integers().between(1, 9).map(n -> new Guests(w, n, avoid(List.of(w))))).list().ofMaxSize(5);
+    @Provide
+    Arbitrary<List<Guests>> guests() {
+        return Arbitraries.of(WORDS)
+                .flatMap(w -> Arbitraries.integers().between(1, 9).map(n -> new Guests(w, n, avoid(List.of(w))))).list()
+                .ofMaxSize(5);
     }
 
-    @Property(tries = 400) void it_finds_what_trying_everything_finds(@ForAll("dishes") List<String> dish, @ForAll("words") Set<String> words, @ForAll("guests") List<Guests> guests) {
-        var puzzle = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC).withGuests(guests), avoid(words)).puzzle(aDish(dish.toArray(String[]::new)));
+    @Property(tries = 400)
+    void it_finds_what_trying_everything_finds(@ForAll("dishes") List<String> dish, @ForAll("words") Set<String> words,
+            @ForAll("guests") List<Guests> guests) {
+        var puzzle = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC).withGuests(guests), avoid(words))
+                .puzzle(aDish(dish.toArray(String[]::new)));
         var all = new ArrayList<Puzzle.Cost>();
         everything(puzzle, new ArrayList<>(), all);
         assertThat(SwapPlanner.best(puzzle, 5, Budget.USUAL)).isEqualTo(all.stream().sorted().limit(5).toList());
@@ -61,16 +74,21 @@ class PuzzleTest {
         }
     }
 
-    @Test void a_search_cut_short_says_so_and_gives_the_best_so_far() {
+    @Test
+    void a_search_cut_short_says_so_and_gives_the_best_so_far() {
         var dish = aDish("100 g cashews", "200 g feta", "300 g farro", "100 g yoghurt", "100 g bread");
-        var plans = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoid(List.of("nuts", "milk", "gluten"))).plan(dish, 2, new Budget(8));
+        var plans = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC),
+                avoid(List.of("nuts", "milk", "gluten"))).plan(dish, 2, new Budget(8));
         assertThat(plans.proof()).isInstanceOf(Proof.Stopped.class);
         assertThat(plans.best()).isNotEmpty();
     }
 
-    @Test void costs_count_in_their_order() {
-        var better = Stream.of(new Puzzle.Cost(0, 1, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 100, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 200, 10, 0, 9, 1),
-                new Puzzle.Cost(0, 2, 2, 200, 20, 0, 1, 9), new Puzzle.Cost(0, 2, 2, 200, 20, 0, 2, 1), new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0)).toList();
+    @Test
+    void costs_count_in_their_order() {
+        var better = Stream.of(new Puzzle.Cost(0, 1, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 900, 90, 0, 9, 1),
+                new Puzzle.Cost(0, 2, 2, 100, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 200, 10, 0, 9, 1),
+                new Puzzle.Cost(0, 2, 2, 200, 20, 0, 1, 9), new Puzzle.Cost(0, 2, 2, 200, 20, 0, 2, 1),
+                new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0)).toList();
         assertThat(better.stream().sorted().toList()).isEqualTo(better);
     }
 }

@@ -30,29 +30,35 @@ class SwapPlannerTest {
     }
 
     private static Plans plans(Recipe recipe, RuleBook book, String... words) {
-        return new SwapPlanner(new Context(Facts.none(book), book, Volumes.METRIC), avoid(book, words)).plan(recipe, 5, Budget.USUAL);
+        return new SwapPlanner(new Context(Facts.none(book), book, Volumes.METRIC), avoid(book, words)).plan(recipe, 5,
+                Budget.USUAL);
     }
 
     private static List<String> goesIn(Plan plan) {
         return plan.moves().stream().flatMap(m -> m.goesIn().stream()).map(l -> l.food().orElseThrow().name()).toList();
     }
 
-    @Test void the_table_is_large_enough_and_every_row_has_a_source() {
+    @Test
+    void the_table_is_large_enough_and_every_row_has_a_source() {
         assertThat(Swaps.shipped().all()).hasSizeGreaterThan(30).allSatisfy(s -> assertThat(s.source()).isNotBlank());
         for (var group : List.of("nuts", "sesame", "milk", "eggs", "fish", "gluten"))
-            assertThat(Swaps.shipped().all()).as(group).anyMatch(s -> s.replaces().stream().flatMap(f -> f.holds().stream())
-                    .anyMatch(x -> UK.member(UK.group(group).orElseThrow(), x).isPresent()));
+            assertThat(Swaps.shipped().all()).as(group)
+                    .anyMatch(s -> s.replaces().stream().flatMap(f -> f.holds().stream())
+                            .anyMatch(x -> UK.member(UK.group(group).orElseThrow(), x).isPresent()));
     }
 
-    @Test void an_egg_anchovy_and_cheese_dressing_gets_a_plan_without_cashew() {
+    @Test
+    void an_egg_anchovy_and_cheese_dressing_gets_a_plan_without_cashew() {
         var dressing = aDish("4 anchovy fillets", "2 egg yolks", "60 g parmesan", "150 ml olive oil");
         var plans = plans(dressing, UK, "eggs", "fish", "milk", "nuts");
-        assertThat(plans.best()).isNotEmpty().allSatisfy(p -> assertThat(goesIn(p)).noneMatch(f -> f.contains("cashew")));
+        assertThat(plans.best()).isNotEmpty()
+                .allSatisfy(p -> assertThat(goesIn(p)).noneMatch(f -> f.contains("cashew")));
         assertThat(plans.rejected()).anySatisfy(r -> assertThat(r.because()).contains("cashew"));
         assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
     }
 
-    @Test void a_nut_cream_in_place_of_cheese_is_rejected_when_someone_avoids_nuts() {
+    @Test
+    void a_nut_cream_in_place_of_cheese_is_rejected_when_someone_avoids_nuts() {
         var plans = plans(aDish("200 g feta"), UK, "milk", "nuts");
         assertThat(plans.rejected()).anySatisfy(r -> {
             assertThat(r.with()).isEqualTo("almond feta");
@@ -61,79 +67,108 @@ class SwapPlannerTest {
         assertThat(plans(aDish("200 g feta"), UK, "milk").rejected()).noneMatch(r -> r.with().equals("almond feta"));
     }
 
-    @Test void a_wheat_salad_for_a_coeliac_guest_is_not_given_farro_oats_or_spelt() {
+    @Test
+    void a_wheat_salad_for_a_coeliac_guest_is_not_given_farro_oats_or_spelt() {
         var plans = plans(aDish("300 g couscous", "2 tbsp olive oil"), UK, "gluten");
-        assertThat(plans.best()).isNotEmpty().allSatisfy(p -> assertThat(goesIn(p)).doesNotContain("farro", "oat", "spelt"));
+        assertThat(plans.best()).isNotEmpty()
+                .allSatisfy(p -> assertThat(goesIn(p)).doesNotContain("farro", "oat", "spelt"));
         assertThat(plans.rejected()).anyMatch(r -> r.with().equals("spelt"));
     }
 
     /// Pine nut is a tree nut under the FDA list of 2025 and none of Annex II.
-    @Test void a_pine_nut_pesto_differs_between_the_us_and_the_uk() {
+    @Test
+    void a_pine_nut_pesto_differs_between_the_us_and_the_uk() {
         var pesto = aDish("50 g pine nuts", "1 bunch basil", "100 ml olive oil");
         assertThat(plans(pesto, UK, "nuts").needed()).isFalse();
         assertThat(plans(pesto, US, "tree-nuts").best()).isNotEmpty();
     }
 
-    @Test void what_a_plan_brings_in_is_said() {
+    @Test
+    void what_a_plan_brings_in_is_said() {
         var plans = plans(aDish("200 g yoghurt", "1 cucumber"), UK, "milk");
-        assertThat(plans.best()).anySatisfy(p -> assertThat(p.bringsIn()).extracting(b -> b.group().id()).containsExactly("soybeans"));
+        assertThat(plans.best())
+                .anySatisfy(p -> assertThat(p.bringsIn()).extracting(b -> b.group().id()).containsExactly("soybeans"));
         assertThat(plans.best().getFirst().bringsIn()).as("the best brings in nothing").isEmpty();
     }
 
-    @Test void a_pack_in_use_can_turn_a_swap_down() {
-        var pack = new Fact.PackInUse("buckwheat", "Buckwheat", Declaration.read("buckwheat. May contain wheat.", new Law("uk")), "read", true);
-        var planner = new SwapPlanner(new Context(new Facts(UK, List.of(pack)), UK, Volumes.METRIC), avoid(UK, "gluten"));
+    @Test
+    void a_pack_in_use_can_turn_a_swap_down() {
+        var pack = new Fact.PackInUse("buckwheat", "Buckwheat",
+                Declaration.read("buckwheat. May contain wheat.", new Law("uk")), "read", true);
+        var planner =
+                new SwapPlanner(new Context(new Facts(UK, List.of(pack)), UK, Volumes.METRIC), avoid(UK, "gluten"));
         var plans = planner.plan(aDish("300 g farro"), 5, Budget.USUAL);
         assertThat(plans.best()).allSatisfy(p -> assertThat(goesIn(p)).doesNotContain("buckwheat"));
-        assertThat(plans.rejected()).anyMatch(r -> r.with().equals("buckwheat") && r.because().contains("pack says may"));
-        var recipeOnly = new SwapPlanner(new Context(new Facts(UK, List.of(pack)), UK, Volumes.METRIC), avoid(UK, "gluten:recipe")).plan(aDish("300 g farro"), 9, Budget.USUAL);
+        assertThat(plans.rejected())
+                .anyMatch(r -> r.with().equals("buckwheat") && r.because().contains("pack says may"));
+        var recipeOnly = new SwapPlanner(new Context(new Facts(UK, List.of(pack)), UK, Volumes.METRIC),
+                avoid(UK, "gluten:recipe")).plan(aDish("300 g farro"), 9, Budget.USUAL);
         assertThat(recipeOnly.best()).anySatisfy(p -> assertThat(goesIn(p)).contains("buckwheat"));
     }
 
-    @Test void a_topping_can_be_held_back_and_a_vegan_is_served_the_syrup() {
-        var plans = plans(aDish("Base:", "200 g rice", "4 tbsp honey or date syrup", "Topping:", "50 g feta"), UK, "vegan");
+    @Test
+    void a_topping_can_be_held_back_and_a_vegan_is_served_the_syrup() {
+        var plans =
+                plans(aDish("Base:", "200 g rice", "4 tbsp honey or date syrup", "Topping:", "50 g feta"), UK, "vegan");
         assertThat(plans.best()).anySatisfy(p -> assertThat(p.moves()).anyMatch(m -> m instanceof Move.HoldBack));
-        assertThat(plans.best().getFirst().moves()).anyMatch(m -> m instanceof Move.Choose c && c.with().text().equals("4 tbsp date syrup"));
+        assertThat(plans.best().getFirst().moves())
+                .anyMatch(m -> m instanceof Move.Choose c && c.with().text().equals("4 tbsp date syrup"));
     }
 
-    @Test void members_and_foods_can_be_avoided_one_by_one() {
+    @Test
+    void members_and_foods_can_be_avoided_one_by_one() {
         assertThat(plans(aDish("50 g almonds"), UK, "cashew").needed()).isFalse();
-        assertThat(plans(aDish("50 g cashews"), UK, "cashew").best().getFirst().moves().getFirst().goesIn()).isNotEmpty();
+        assertThat(plans(aDish("50 g cashews"), UK, "cashew").best().getFirst().moves().getFirst().goesIn())
+                .isNotEmpty();
         assertThat(plans(aDish("2 tbsp cider vinegar", "1 lettuce"), UK, "vinegar").best()).isNotEmpty();
         assertThat(Avoidance.parse("zugwort", UK)).isEmpty();
     }
 
-    @Test void a_dish_that_cannot_be_saved_says_why() {
+    @Test
+    void a_dish_that_cannot_be_saved_says_why() {
         var plans = plans(aDish("2 kg chicken breast"), UK, "vegan");
         assertThat(plans.best()).isEmpty();
-        assertThat(plans.blocked()).hasSize(1).first().satisfies(b -> assertThat(b.line()).isEqualTo("2 kg chicken breast"));
+        assertThat(plans.blocked()).hasSize(1).first()
+                .satisfies(b -> assertThat(b.line()).isEqualTo("2 kg chicken breast"));
     }
 
-    @Test void a_step_that_names_the_old_food_does_not_haunt_the_new_dish() {
+    @Test
+    void a_step_that_names_the_old_food_does_not_haunt_the_new_dish() {
         var plans = plans(aDish("200 g feta", "1 lettuce", "Method:", "Crumble the feta over the leaves."), UK, "milk");
         assertThat(plans.best().getFirst().after().recipe().steps().getFirst()).doesNotContain("the feta over");
         assertThat(plans.best().getFirst().after().under(UK).mark(UK.group("milk").orElseThrow())).isEmpty();
     }
 
-    @Test void the_same_question_has_the_same_answer() {
+    @Test
+    void the_same_question_has_the_same_answer() {
         var dish = aDish("300 g farro", "100 g feta", "3 tbsp tahini", "50 g walnuts");
-        assertThat(plans(dish, UK, "gluten", "milk", "nuts", "sesame").best().toString()).isEqualTo(plans(dish, UK, "gluten", "milk", "nuts", "sesame").best().toString());
+        assertThat(plans(dish, UK, "gluten", "milk", "nuts", "sesame").best().toString())
+                .isEqualTo(plans(dish, UK, "gluten", "milk", "nuts", "sesame").best().toString());
     }
 
-    @Provide Arbitrary<List<String>> dishLines() {
+    @Provide
+    Arbitrary<List<String>> dishLines() {
         var names = Foods.shipped().all().stream().filter(f -> !f.isCompound()).map(f -> f.name()).toList();
         return Arbitraries.of(names).map(n -> "40 g " + n).list().ofMinSize(1).ofMaxSize(6);
     }
 
-    @Provide Arbitrary<List<String>> avoided() {
-        return Arbitraries.of("eggs", "fish", "milk", "nuts", "gluten", "sesame", "soybeans", "cashew", "peanuts", "vegan").list().ofMinSize(1).ofMaxSize(4).uniqueElements();
+    @Provide
+    Arbitrary<List<String>> avoided() {
+        return Arbitraries
+                .of("eggs", "fish", "milk", "nuts", "gluten", "sesame", "soybeans", "cashew", "peanuts", "vegan").list()
+                .ofMinSize(1).ofMaxSize(4).uniqueElements();
     }
 
-    @Property(tries = 300) void no_plan_holds_anything_avoided_when_derived_afresh(@ForAll("dishLines") List<String> lines, @ForAll("avoided") List<String> avoided) {
+    @Property(tries = 300)
+    void no_plan_holds_anything_avoided_when_derived_afresh(@ForAll("dishLines") List<String> lines,
+            @ForAll("avoided") List<String> avoided) {
         var avoid = avoid(UK, avoided.toArray(String[]::new));
-        var plans = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoid).plan(aDish(lines.toArray(String[]::new)), 3, Budget.USUAL);
+        var plans = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoid)
+                .plan(aDish(lines.toArray(String[]::new)), 3, Budget.USUAL);
         for (var plan : plans.best())
             for (var evidence : keenfork.core.trace.Derivation.of(plan.after().recipe(), Facts.none(UK)).evidence())
-                for (var a : avoid) assertThat(a.against(evidence)).as("%s in %s", evidence.because(), plan.moves()).isNotEqualTo(Avoidance.Answer.BREAKS);
+                for (var a : avoid)
+                    assertThat(a.against(evidence)).as("%s in %s", evidence.because(), plan.moves())
+                            .isNotEqualTo(Avoidance.Answer.BREAKS);
     }
 }

@@ -11,8 +11,9 @@ import keenfork.core.regime.RuleBook;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/// What is in the foods of the trade under two laws, assumed or certain. Groups: Regulation (EU) No 1169/2011, Annex II, as retained in the UK; and
-/// FALCPA with the FASTER Act and the FDA list of 2025. What a food holds: common practice. A dash: nothing is in it.
+/// What is in the foods of the trade under two laws, assumed or certain. Groups: Regulation (EU) No 1169/2011, Annex
+/// II, as retained in the UK; and FALCPA with the FASTER Act and the FDA list of 2025. What a food holds: common
+/// practice. A dash: nothing is in it.
 class FoodsOfTheTradeTest {
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', value = {

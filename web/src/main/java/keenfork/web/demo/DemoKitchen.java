@@ -52,7 +52,8 @@ class DemoKitchen implements ApplicationRunner {
     private final Labels labels;
     private final Clock clock;
 
-    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, KitList kit, Settings settings, Events events, Labels labels, Clock clock) {
+    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, KitList kit, Settings settings, Events events,
+            Labels labels, Clock clock) {
         this.kitchen = kitchen;
         this.dishes = dishes;
         this.packs = packs;
@@ -64,28 +65,35 @@ class DemoKitchen implements ApplicationRunner {
         this.clock = clock;
     }
 
-    @Override public void run(ApplicationArguments arguments) throws IOException {
+    @Override
+    public void run(ApplicationArguments arguments) throws IOException {
         if (!dishes.all().isEmpty()) return;
         var resources = new PathMatchingResourcePatternResolver();
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
         for (var file : files) {
-            var text = text(CHANGED.equals(file.getFilename()) ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
+            var text = text(CHANGED.equals(file.getFilename())
+                    ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
             dishes.add(name(text), text, "", CREW);
         }
         rows(resources, "packs").forEach(this::pack);
-        rows(resources, "guests").forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
+        rows(resources, "guests")
+                .forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
         firstRun(resources);
-        for (var dish : kitchen.menu().dishes()) if (dish.derivation().recipe().serves() > 0) print(dish, kitchen.menu());
+        for (var dish : kitchen.menu().dishes())
+            if (dish.derivation().recipe().serves() > 0) print(dish, kitchen.menu());
         var changed = text(resources.getResource("classpath:demo/dishes/" + CHANGED));
-        var before = dishes.all().stream().filter(d -> d.value().name().equals(name(changed))).findFirst().orElseThrow();
+        var before =
+                dishes.all().stream().filter(d -> d.value().name().equals(name(changed))).findFirst().orElseThrow();
         dishes.change(before.id(), before.version(), name(changed), changed, "", CREW);
     }
 
     private static String name(String text) { return text.lines().findFirst().orElseThrow().strip(); }
 
-    private static List<List<String>> rows(PathMatchingResourcePatternResolver resources, String name) throws IOException {
-        return text(resources.getResource("classpath:demo/" + name + ".txt")).lines().filter(l -> !l.startsWith("#") && !l.isBlank())
+    private static List<List<String>> rows(PathMatchingResourcePatternResolver resources, String name)
+            throws IOException {
+        return text(resources.getResource("classpath:demo/" + name + ".txt")).lines()
+                .filter(l -> !l.startsWith("#") && !l.isBlank())
                 .map(l -> Arrays.stream(l.split("\\|", -1)).map(String::strip).toList()).toList();
     }
 
@@ -94,20 +102,38 @@ class DemoKitchen implements ApplicationRunner {
         labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says, 1, "counter", CREW, "", null, null, ""));
     }
 
-    /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece washed when the next dish would be reached, but for one blender, so that something still travels to the millet salad.
+    /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece
+    /// washed when the next dish would be reached, but for one blender, so that something still travels to the millet
+    /// salad.
     private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {
         for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
-        settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true));
+        settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0),
+                LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
-        var portions = KeptRun.portions(Runs.Kept.NONE, menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, d -> d.derivation().recipe())));
-        var batches = Batch.together(menu.dishes().stream().sorted(Comparator.comparing(d -> menu.using(d.name()).isEmpty())).flatMap(d -> KeptRun.batch(d.id(), d.derivation(), portions.getOrDefault(d.id(), Batch.portions(d.derivation().recipe())), List.of()).stream()).toList());
+        var portions = KeptRun.portions(Runs.Kept.NONE,
+                menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, d -> d.derivation().recipe())));
+        var batches =
+                Batch.together(
+                        menu.dishes().stream().sorted(Comparator.comparing(d -> menu.using(d.name()).isEmpty()))
+                                .flatMap(
+                                        d -> KeptRun
+                                                .batch(d.id(), d.derivation(),
+                                                        portions.getOrDefault(d.id(),
+                                                                Batch.portions(d.derivation().recipe())),
+                                                        List.of())
+                                                .stream())
+                                .toList());
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));
         var run = Sequencer.washed(batches, Conditions.USUAL.with(menu.run().equipment()));
-        runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(), "wrote the run down", CREW);
+        runs.use(0, run.order().stream().map(m -> turn(m, ids.getOrDefault(m.batch().dish(), 0L))).toList(),
+                "wrote the run down", CREW);
     }
 
     private static Runs.Turn turn(Made made, long dish) {
-        return KeptRun.turn(made.batch().dish().startsWith("Millet") ? made.with(new Made.Before(Kit.named("blender").orElseThrow(), 0), Clean.NONE) : made, dish, 0, false);
+        return KeptRun.turn(
+                made.batch().dish().startsWith("Millet")
+                        ? made.with(new Made.Before(Kit.named("blender").orElseThrow(), 0), Clean.NONE) : made,
+                dish, 0, false);
     }
 
     private void pack(List<String> cells) {

@@ -25,7 +25,8 @@ class BenchPage {
     }
 
     /// {@return what is read of a form, or null where nothing is written or it is refused}
-    @Nullable BenchView read(long id, Looked looked) {
+    @Nullable
+    BenchView read(long id, Looked looked) {
         var text = looked.recipe().text();
         if (text.isBlank()) return null;
         var now = kitchen.menu();
@@ -51,7 +52,8 @@ class BenchPage {
         return page(id, form, wrong, "", theirs, HttpStatus.CONFLICT);
     }
 
-    private ModelAndView page(long id, DishForm form, String wrong, String said, @Nullable String theirs, HttpStatus status) {
+    private ModelAndView page(long id, DishForm form, String wrong, String said, @Nullable String theirs,
+            HttpStatus status) {
         var page = new ModelAndView("dish/bench", status);
         var bench = read(id, Looked.at(form));
         page.addObject("id", id);

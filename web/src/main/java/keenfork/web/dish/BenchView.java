@@ -27,9 +27,11 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.EffectView;
 import keenfork.web.page.Format;
 
-/// A recipe as read: each line with its grams, its food, its marks and its questions; what the dish carries; and what keeping it would change.
-record BenchView(String name, String facts, List<PartView> parts, int open, List<Found> found, int nothing, List<DietView> diets, String suits, JarView jar, LanesView lanes,
-                 List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
+/// A recipe as read: each line with its grams, its food, its marks and its questions; what the dish carries; and what
+/// keeping it would change.
+record BenchView(String name, String facts, List<PartView> parts, int open, List<Found> found, int nothing,
+        List<DietView> diets, String suits, JarView jar, LanesView lanes,
+        List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
     /// a part with its lines
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
@@ -71,39 +73,57 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         var derivation = then.dish(id).orElseThrow().derivation();
         var ruleBook = then.ruleBook();
         var recipe = derivation.recipe();
-        var evidence = derivation.evidence().stream().filter(Evidence::isOfLine).collect(Collectors.groupingBy(Evidence::origin));
+        var evidence = derivation.evidence().stream().filter(Evidence::isOfLine)
+                .collect(Collectors.groupingBy(Evidence::origin));
         var questions = derivation.ownQuestions().stream().collect(Collectors.groupingBy(Question::line));
         var parts = new ArrayList<PartView>();
         var at = 0;
         for (var p = 0; p < recipe.parts().size(); p++) {
             var part = recipe.parts().get(p);
             var lines = new ArrayList<LineView>();
-            for (var l : part.lines()) lines.add(LineView.of(l, id, evidence.getOrDefault(new Origin.OfLine(p, at++), List.of()), questions.getOrDefault(l.text(), List.of()), then, format));
+            for (var l : part.lines())
+                lines.add(LineView.of(l, id, evidence.getOrDefault(new Origin.OfLine(p, at++), List.of()),
+                        questions.getOrDefault(l.text(), List.of()), then, format));
             parts.add(new PartView(part.name(), format.swatch(part.kind()), format.likely(part.mass()), lines));
         }
         var marks = derivation.under(ruleBook).marks();
-        var verdicts = Stream.of(Diet.all(), then.ownLists(), Diet.byCertificate()).flatMap(List::stream).map(d -> d.judge(derivation)).toList();
+        var verdicts = Stream.of(Diet.all(), then.ownLists(), Diet.byCertificate()).flatMap(List::stream)
+                .map(d -> d.judge(derivation)).toList();
         var asked = recipe.lines().stream().map(Line::text).collect(Collectors.toSet());
-        return new BenchView(recipe.name(), facts(recipe, format), parts, derivation.ownQuestions().size(), Stream.concat(marks.stream().map(m -> found(m, format)),
-                derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(), ruleBook.groups().size() - marks.size(),
-                Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY).flatMap(a -> diets(a, verdicts, format)).toList(),
-                String.join(", ", verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS).map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()), JarView.of(recipe, format),
-                LanesView.of(derivation, ruleBook, format), derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), kits(derivation), saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
+        return new BenchView(recipe.name(), facts(recipe, format), parts, derivation.ownQuestions().size(),
+                Stream.concat(marks.stream().map(m -> found(m, format)),
+                        derivation.beside(ruleBook).stream().map(b -> beside(b, format))).toList(),
+                ruleBook.groups().size() - marks.size(),
+                Stream.of(Verdict.Answer.DOES_NOT_SUIT, Verdict.Answer.CANNOT_SAY)
+                        .flatMap(a -> diets(a, verdicts, format)).toList(),
+                String.join(", ",
+                        verdicts.stream().filter(v -> v.answer() == Verdict.Answer.SUITS)
+                                .map(v -> v.diet().name().toLowerCase(Locale.ROOT)).toList()),
+                JarView.of(recipe, format),
+                LanesView.of(derivation, ruleBook, format),
+                derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), kits(derivation),
+                saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
     }
 
     private static List<KitAsk> kits(Derivation dish) {
         var lines = dish.recipe().lines();
         return Batch.of(dish).stream().flatMap(b -> b.asks().stream()).map(ask -> switch (ask.kind()) {
-            case STEP_NOT_READ -> new KitAsk(ask.step(), "is not understood. Which kit does it take? Until that is said, all that is in by then may be on any kit.", ask.step(),
-                    Stream.concat(Ask.answers().stream().map(Kit::name), Stream.of("no kit")).map(k -> new Press(k, ask.answered(k))).toList());
-            case NO_METHOD -> new KitAsk("", ask.inWords(), lines.getLast().text(), List.of(new Press("It is made so", lines.getLast().text() + "\n\nMethod:\n" + ask.method())));
+            case STEP_NOT_READ -> new KitAsk(ask.step(),
+                    "is not understood. Which kit does it take? Until that is said, all that is in by then may be on "
+                            + "any kit.",
+                    ask.step(),
+                    Stream.concat(Ask.answers().stream().map(Kit::name), Stream.of("no kit"))
+                            .map(k -> new Press(k, ask.answered(k))).toList());
+            case NO_METHOD -> new KitAsk("", ask.inWords(), lines.getLast().text(),
+                    List.of(new Press("It is made so", lines.getLast().text() + "\n\nMethod:\n" + ask.method())));
         }).toList();
     }
 
     private static Serving serving(Recipe recipe, Portions proposed) {
         var range = proposed.low() == proposed.high() ? "" : " (%d–%d)".formatted(proposed.low(), proposed.high());
         var answer = "Serves " + proposed.likely();
-        return new Serving("How many does it serve? By its weight, about %d%s.".formatted(proposed.likely(), range), answer, recipe.name(), recipe.name() + "\n" + answer);
+        return new Serving("How many does it serve? By its weight, about %d%s.".formatted(proposed.likely(), range),
+                answer, recipe.name(), recipe.name() + "\n" + answer);
     }
 
     private static Saving saving(long id, Menu then, Menu now, Format format) {
@@ -111,12 +131,14 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         if (before.isEmpty()) return new Saving("", false, List.of());
         var usedIn = now.using(before.get().name()).stream().map(Menu.Dish::name).toList();
         var changed = !before.get().stored().value().text().equals(then.dish(id).orElseThrow().stored().value().text());
-        var effects = changed ? Effect.between(now, then).stream().sorted(Comparator.comparing(e -> e.dish() != id)).map(e -> EffectView.of(e, format)).toList() : List.<EffectView>of();
+        var effects = changed ? Effect.between(now, then).stream().sorted(Comparator.comparing(e -> e.dish() != id))
+                .map(e -> EffectView.of(e, format)).toList() : List.<EffectView>of();
         return new Saving(format.list(usedIn), changed, effects);
     }
 
     private static String facts(Recipe recipe, Format format) {
-        var covers = recipe.serves() > 0 ? recipe.serves() + " covers · " : recipe.makes().isEmpty() ? "" : "makes " + recipe.makes() + " · ";
+        var covers = recipe.serves() > 0 ? recipe.serves() + " covers · "
+                : recipe.makes().isEmpty() ? "" : "makes " + recipe.makes() + " · ";
         var range = format.range(recipe.mass());
         return covers + format.likely(recipe.mass()) + " going in" + (range.isEmpty() ? "" : " (" + range + ")");
     }
@@ -126,19 +148,25 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     }
 
     private static Found beside(Beside beside, Format format) {
-        return new Found("m-beside", Format.upper(beside.substance().name()), "%s, beside the law’s list of %s".formatted(format.words(beside.certainty(), false), beside.group().name().toLowerCase(Locale.ROOT)));
+        return new Found("m-beside", Format.upper(beside.substance().name()), "%s, beside the law’s list of %s"
+                .formatted(format.words(beside.certainty(), false), beside.group().name().toLowerCase(Locale.ROOT)));
     }
 
-    /// The diets of one answer; those with the same reason stand together, so that one line in doubt is asked about once.
+    /// The diets of one answer; those with the same reason stand together, so that one line in doubt is asked about
+    /// once.
     private static Stream<DietView> diets(Verdict.Answer answer, List<Verdict> verdicts, Format format) {
-        var byReason = verdicts.stream().filter(v -> v.answer() == answer).collect(Collectors.groupingBy(BenchView::reason, LinkedHashMap::new,
-                Collectors.mapping(v -> v.diet().name(), Collectors.joining(", "))));
-        return byReason.entrySet().stream().map(e -> new DietView(format.bowl(answer), e.getValue(), answer.words(), e.getKey()));
+        var byReason = verdicts.stream().filter(v -> v.answer() == answer)
+                .collect(Collectors.groupingBy(BenchView::reason, LinkedHashMap::new,
+                        Collectors.mapping(v -> v.diet().name(), Collectors.joining(", "))));
+        return byReason.entrySet().stream()
+                .map(e -> new DietView(format.bowl(answer), e.getValue(), answer.words(), e.getKey()));
     }
 
     private static String reason(Verdict verdict) {
         // what a line holds stands beside the line itself
-        var because = verdict.asks().isEmpty() ? verdict.because().stream().map(r -> r.line().isEmpty() ? r.words() : r.line()).distinct().toList() : verdict.asks();
+        var because = verdict.asks().isEmpty()
+                ? verdict.because().stream().map(r -> r.line().isEmpty() ? r.words() : r.line()).distinct().toList()
+                : verdict.asks();
         var more = because.size() > 1 ? " (and %d more)".formatted(because.size() - 1) : "";
         return because.isEmpty() ? "" : because.getFirst() + more;
     }

@@ -22,7 +22,8 @@ record DishForm(String text, String version) {
     }
 
     boolean isTooLong() {
-        return text.length() > (JsonLdRecipe.isLike(text) ? LONGEST_JSON : LONGEST) || !JsonLdRecipe.isLike(text) && text.lines().limit(MOST_LINES + 1L).count() > MOST_LINES;
+        return text.length() > (JsonLdRecipe.isLike(text) ? LONGEST_JSON : LONGEST)
+                || !JsonLdRecipe.isLike(text) && text.lines().limit(MOST_LINES + 1L).count() > MOST_LINES;
     }
 
     long versionNumber() {

@@ -34,14 +34,18 @@ class DishListController {
     /// one dish of the list
     record Row(long id, String name, List<Sign> marks, int questions, String usedIn) {
         static Row of(Menu.Dish dish, Menu menu, Format format) {
-            return new Row(dish.id(), dish.name(), dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(), dish.derivation().ownQuestions().size(),
+            return new Row(dish.id(), dish.name(),
+                    dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(),
+                    dish.derivation().ownQuestions().size(),
                     format.list(menu.using(dish.name()).stream().map(Menu.Dish::name).toList()));
         }
 
         /// {@return whether a word stands in its name, in one of its lines or among the groups it carries}
         static boolean holds(Menu.Dish dish, Menu menu, String words) {
-            return has(dish.name(), words) || dish.derivation().recipe().lines().stream().anyMatch(l -> has(l.text(), words))
-                    || dish.derivation().under(menu.ruleBook()).marks().stream().anyMatch(m -> has(m.group().name(), words));
+            return has(dish.name(), words)
+                    || dish.derivation().recipe().lines().stream().anyMatch(l -> has(l.text(), words))
+                    || dish.derivation().under(menu.ruleBook()).marks().stream()
+                            .anyMatch(m -> has(m.group().name(), words));
         }
 
         private static boolean has(String text, String words) { return text.toLowerCase(Locale.ROOT).contains(words); }
@@ -54,7 +58,8 @@ class DishListController {
         this.format = format;
     }
 
-    @GetMapping("/dishes") String list(@RequestParam(defaultValue = "") String q, Model model) {
+    @GetMapping("/dishes")
+    String list(@RequestParam(defaultValue = "") String q, Model model) {
         list(model, q, settings.ownLists(), "");
         return "dish/list";
     }
@@ -62,7 +67,8 @@ class DishListController {
     private void list(Model model, String q, String lists, String wrong) {
         var menu = kitchen.menu();
         var words = q.strip().toLowerCase(Locale.ROOT);
-        model.addAttribute("rows", menu.dishes().stream().filter(d -> Row.holds(d, menu, words)).map(d -> Row.of(d, menu, format)).toList());
+        model.addAttribute("rows", menu.dishes().stream().filter(d -> Row.holds(d, menu, words))
+                .map(d -> Row.of(d, menu, format)).toList());
         model.addAttribute("all", menu.dishes().size());
         model.addAttribute("q", q);
         model.addAttribute("off", dishes.offMenu());
@@ -70,9 +76,12 @@ class DishListController {
         model.addAttribute("wrong", wrong);
     }
 
-    @PostMapping("/dishes/own-lists") String ownLists(@RequestParam(defaultValue = "") String lists, Model model, HttpServletResponse response) {
+    @PostMapping("/dishes/own-lists")
+    String ownLists(@RequestParam(defaultValue = "") String lists, Model model, HttpServletResponse response) {
         try {
-            if (lists.length() > LONGEST_LISTS) throw new IllegalArgumentException("These lists are longer than %,d letters together.".formatted(LONGEST_LISTS));
+            if (lists.length() > LONGEST_LISTS)
+                throw new IllegalArgumentException(
+                        "These lists are longer than %,d letters together.".formatted(LONGEST_LISTS));
             Diet.own(lists);
             settings.useOwnLists(lists.strip().replace("\r\n", "\n"));
             return "redirect:/dishes";
@@ -81,17 +90,22 @@ class DishListController {
         }
     }
 
-    @PostMapping("/dishes/{id}/off") String takeOff(@PathVariable long id, @RequestParam(defaultValue = "-1") long version, Model model, HttpServletResponse response) {
+    @PostMapping("/dishes/{id}/off")
+    String takeOff(@PathVariable long id, @RequestParam(defaultValue = "-1") long version, Model model,
+            HttpServletResponse response) {
         try {
             dishes.takeOff(id, version);
             return "redirect:/dishes";
         } catch (Conflict _) {
-            return refused(model, response, HttpStatus.CONFLICT, settings.ownLists(), "Somebody changed this dish meanwhile, so it is still on the menu. Look at it again first.");
+            return refused(model, response, HttpStatus.CONFLICT, settings.ownLists(),
+                    "Somebody changed this dish meanwhile, so it is still on the menu. Look at it again first.");
         }
     }
 
-    @PostMapping("/dishes/{id}/back") String putBack(@PathVariable long id, Model model, HttpServletResponse response) {
-        Stored<DishText> kept = dishes.offMenu().stream().filter(d -> d.id() == id).findFirst().orElseThrow(() -> new NotHere("This dish was not taken off the menu."));
+    @PostMapping("/dishes/{id}/back")
+    String putBack(@PathVariable long id, Model model, HttpServletResponse response) {
+        Stored<DishText> kept = dishes.offMenu().stream().filter(d -> d.id() == id).findFirst()
+                .orElseThrow(() -> new NotHere("This dish was not taken off the menu."));
         try {
             dishes.putBack(kept.id());
             return "redirect:/dishes/" + id;

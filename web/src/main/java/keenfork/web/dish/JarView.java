@@ -11,7 +11,8 @@ import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
 import keenfork.web.page.Format;
 
-/// What goes in by weight, drawn as a jar filled from the bottom up, with brackets for where the level of each part may stand.
+/// What goes in by weight, drawn as a jar filled from the bottom up, with brackets for where the level of each part may
+/// stand.
 ///
 /// @param height px from the rim to the foot
 /// @param layers one a line, from the bottom up
@@ -40,7 +41,8 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     static JarView of(Recipe recipe, Format format) {
         var total = recipe.mass();
         var unweighed = recipe.lines().stream().filter(l -> l.mass() == null).map(JarView::name).toList();
-        var words = unweighed.isEmpty() ? "" : format.list(unweighed.size() <= 3 ? unweighed : List.of(unweighed.get(0), unweighed.get(1), (unweighed.size() - 2) + " more"));
+        var words = unweighed.isEmpty() ? "" : format.list(unweighed.size() <= 3 ? unweighed
+                : List.of(unweighed.get(0), unweighed.get(1), (unweighed.size() - 2) + " more"));
         if (total.high() == 0) return new JarView(0, List.of(), List.of(), List.of(), words);
         var scale = FULL / total.highGrams();
         var layers = new ArrayList<Layer>();
@@ -50,7 +52,9 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
         for (var part : recipe.parts()) {
             addLayers(part, below, scale, layers, named, total, format);
             below = below.plus(part.mass());
-            if (part.mass().likely() > 0 && below.isRange()) levels.add(new Level(y(below.likelyGrams(), scale), y(below.lowGrams(), scale), y(below.highGrams(), scale), 14 - levels.size() % 2 * 9));
+            if (part.mass().likely() > 0 && below.isRange())
+                levels.add(new Level(y(below.likelyGrams(), scale),
+                        y(below.lowGrams(), scale), y(below.highGrams(), scale), 14 - levels.size() % 2 * 9));
         }
         return new JarView(FULL + TOP + 10, layers, tags(named), levels, words);
     }
@@ -58,7 +62,8 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     /// lines named together
     private record Named(String name, Mass mass, double middle) {}
 
-    private static void addLayers(Part part, Mass below, double scale, List<Layer> layers, List<Named> named, Mass total, Format format) {
+    private static void addLayers(Part part, Mass below, double scale, List<Layer> layers, List<Named> named,
+            Mass total, Format format) {
         var at = below;
         var thin = new ArrayList<Line>();
         var thinMass = Mass.NONE;
@@ -80,7 +85,9 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
                 named.add(new Named(name(line), mass, top + height / 2));
             }
         }
-        if (!thin.isEmpty()) named.add(new Named(thin.size() <= 2 ? thin.stream().map(JarView::name).collect(Collectors.joining(", ")) : name(thin.getFirst()) + " and " + (thin.size() - 1) + " more", thinMass, thinMiddle));
+        if (!thin.isEmpty())
+            named.add(new Named(thin.size() <= 2 ? thin.stream().map(JarView::name).collect(Collectors.joining(", "))
+                    : name(thin.getFirst()) + " and " + (thin.size() - 1) + " more", thinMass, thinMiddle));
     }
 
     private static String name(Line line) {
@@ -89,14 +96,20 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
 
     private static double y(double grams, double scale) { return TOP + FULL - grams * scale; }
 
-    /// Names stand where their layers do, and are pushed apart where they would cover each other; the lightest go where there is no room.
+    /// Names stand where their layers do, and are pushed apart where they would cover each other; the lightest go where
+    /// there is no room.
     private static List<Tag> tags(List<Named> named) {
-        var shown = named.stream().sorted((a, b) -> Long.compare(b.mass.likely(), a.mass.likely())).limit(MOST_TAGS).sorted((a, b) -> Double.compare(a.middle, b.middle)).toList();
+        var shown = named.stream().sorted((a, b) -> Long.compare(b.mass.likely(), a.mass.likely())).limit(MOST_TAGS)
+                .sorted((a, b) -> Double.compare(a.middle, b.middle)).toList();
         var ys = new double[shown.size()];
         for (var i = 0; i < ys.length; i++) ys[i] = Math.max(shown.get(i).middle, i == 0 ? TOP + 4 : ys[i - 1] + APART);
-        for (var i = ys.length - 1; i >= 0; i--) ys[i] = Math.min(ys[i], i == ys.length - 1 ? FULL + TOP : ys[i + 1] - APART);
+        for (var i = ys.length - 1; i >= 0; i--)
+            ys[i] = Math.min(ys[i], i == ys.length - 1 ? FULL + TOP : ys[i + 1] - APART);
         var tags = new ArrayList<Tag>();
-        for (var i = 0; i < ys.length; i++) tags.add(new Tag(shown.get(i).name, Format.grams(shown.get(i).mass.likelyGrams()), ys[i], shown.get(i).middle));
+        for (var i = 0; i < ys.length; i++)
+            tags.add(
+                    new Tag(shown.get(i).name, Format.grams(shown.get(i).mass.likelyGrams()), ys[i],
+                            shown.get(i).middle));
         return tags;
     }
 }

@@ -32,10 +32,14 @@ record KinView(@Nullable Original original, List<Link> variants, List<AsideView>
 
     public boolean isAlone() { return original == null && variants.isEmpty() && plates.isEmpty(); }
 
-    static KinView of(long id, Menu menu, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
-        var original = variants.stream().filter(v -> v.dish() == id).findFirst().flatMap(v -> menu.dish(v.original()).map(d -> original(v, d, menu)));
+    static KinView of(long id, Menu menu, List<Variants.Variant> variants, List<SetAsides.Aside> asides,
+            Format format) {
+        var original = variants.stream().filter(v -> v.dish() == id).findFirst()
+                .flatMap(v -> menu.dish(v.original()).map(d -> original(v, d, menu)));
         var made = variants.stream().filter(v -> v.original() == id).flatMap(v -> link(v, menu).stream()).toList();
-        var plates = menu.dish(id).map(d -> asides.stream().filter(a -> a.dish() == id).map(a -> AsideView.of(a, menu, d, format)).toList()).orElse(List.of());
+        var plates = menu.dish(id).map(
+                d -> asides.stream().filter(a -> a.dish() == id).map(a -> AsideView.of(a, menu, d, format)).toList())
+                .orElse(List.of());
         return new KinView(original.orElse(null), made, plates);
     }
 
@@ -45,7 +49,9 @@ record KinView(@Nullable Original original, List<Link> variants, List<AsideView>
 
     private static Original original(Variants.Variant v, Menu.Dish dish, Menu menu) {
         var changes = "/dishes/%d/versions?from=%d&to=%d".formatted(dish.id(), v.number(), v.newest());
-        var again = UriComponentsBuilder.fromPath("/swaps").queryParam("dish", dish.id()).queryParam("avoid", "{w}").queryParam("variant", v.dish()).encode().buildAndExpand(v.avoids()).toUriString();
-        return new Original(v.dish(), dish.name(), "/dishes/" + dish.id(), Avoidances.of(v.avoids(), menu.ruleBook()).inWords(), v.asks(), changes, again);
+        var again = UriComponentsBuilder.fromPath("/swaps").queryParam("dish", dish.id()).queryParam("avoid", "{w}")
+                .queryParam("variant", v.dish()).encode().buildAndExpand(v.avoids()).toUriString();
+        return new Original(v.dish(), dish.name(), "/dishes/" + dish.id(),
+                Avoidances.of(v.avoids(), menu.ruleBook()).inWords(), v.asks(), changes, again);
     }
 }

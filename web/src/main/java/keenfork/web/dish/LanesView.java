@@ -9,7 +9,8 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Lane;
 import keenfork.web.page.Format;
 
-/// The steps with a lane for each group: dotted until it goes in, solid after; and the last moments to take a portion off.
+/// The steps with a lane for each group: dotted until it goes in, solid after; and the last moments to take a portion
+/// off.
 ///
 /// @param lanes the groups drawn
 /// @param rows  steps and last moments in order
@@ -32,29 +33,45 @@ record LanesView(List<Head> lanes, List<Row> rows, String more) {
         var all = Lane.of(derivation, ruleBook);
         // what comes in late is what a portion can be taken off before; those lanes are drawn first
         var shown = all.size() <= MOST ? all : all.subList(all.size() - MOST, all.size());
-        var rest = all.subList(0, all.size() - shown.size()).stream().map(l -> l.mark().group().name().toLowerCase()).toList();
+        var rest = all.subList(0, all.size() - shown.size()).stream().map(l -> l.mark().group().name().toLowerCase())
+                .toList();
         var rows = new ArrayList<Row>();
         for (var step = 0; step <= recipe.steps().size(); step++) {
             addLastMoment(all, shown, step, rows, format);
-            if (step < recipe.steps().size()) rows.add(new Row(step + 1, recipe.steps().get(step), cells(shown, step), ""));
-            else if (all.stream().anyMatch(l -> l.step() == recipe.steps().size())) rows.add(new Row(recipe.steps().size() + 1, goesOn(recipe), cells(shown, step), ""));
+            if (step < recipe.steps().size())
+                rows.add(new Row(step + 1, recipe.steps().get(step), cells(shown, step), ""));
+            else if (all.stream().anyMatch(l -> l.step() == recipe.steps().size()))
+                rows.add(new Row(recipe.steps().size() + 1, goesOn(recipe), cells(shown, step), ""));
         }
-        return new LanesView(shown.stream().map(l -> new Head(l.mark().group().name(), format.symbol(l.mark().certainty(), l.mark().assumed()))).toList(), rows,
+        return new LanesView(
+                shown.stream()
+                        .map(l -> new Head(l.mark().group().name(),
+                                format.symbol(l.mark().certainty(), l.mark().assumed())))
+                        .toList(),
+                rows,
                 rest.isEmpty() ? "" : "In from the start, too: " + format.list(rest) + ".");
     }
 
     private static String goesOn(Recipe recipe) {
-        var late = recipe.parts().stream().filter(p -> p.kind().comesOff()).map(p -> p.name().toLowerCase()).distinct().toList();
+        var late = recipe.parts().stream().filter(p -> p.kind().comesOff()).map(p -> p.name().toLowerCase()).distinct()
+                .toList();
         return "It goes out" + (late.isEmpty() ? "." : ", with: " + String.join(", ", late) + ".");
     }
 
     private static void addLastMoment(List<Lane> all, List<Lane> shown, int step, List<Row> rows, Format format) {
-        var going = all.stream().filter(l -> l.hasLastMoment() && l.step() == step).map(l -> l.mark().group().name().toLowerCase()).toList();
+        var going = all.stream().filter(l -> l.hasLastMoment() && l.step() == step)
+                .map(l -> l.mark().group().name().toLowerCase()).toList();
         if (going.isEmpty()) return;
-        rows.add(new Row(0, "", IntStream.range(0, shown.size()).mapToObj(i -> shown.get(i).step() < step ? "after" : shown.get(i).step() == step ? "fork" : "before").toList(), format.list(going)));
+        rows.add(new Row(0, "",
+                IntStream.range(0, shown.size()).mapToObj(
+                        i -> shown.get(i).step() < step ? "after" : shown.get(i).step() == step ? "fork" : "before")
+                        .toList(),
+                format.list(going)));
     }
 
     private static List<String> cells(List<Lane> lanes, int step) {
-        return lanes.stream().map(l -> l.step() == step || l.step() < 0 && step == 0 ? "now" : l.step() < step ? "after" : "before").toList();
+        return lanes.stream()
+                .map(l -> l.step() == step || l.step() < 0 && step == 0 ? "now" : l.step() < step ? "after" : "before")
+                .toList();
     }
 }

@@ -22,9 +22,11 @@ import keenfork.web.persistence.PackText;
 import org.jspecify.annotations.Nullable;
 
 /// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
-record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken, String likely, String range, String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
+record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken, String likely, String range,
+        String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
     private static final Pattern AMOUNT = Pattern.compile(
-            "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?|cloves?|tins?|jars?)?(?=\\s)");
+            "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?"
+                    + "|cloves?|tins?|jars?)?(?=\\s)");
     private static final PackNote NONE = new PackNote("", "", List.of());
 
     /// A stretch of a line in one voice.
@@ -53,7 +55,8 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
     /// @param picks   whether any food of the table may be named for it
     record Ask(String words, List<Answer> answers, String link, String doing, boolean picks) {}
 
-    /// low, likely and high on one log scale for all lines, 1 g to 10 kg at 4 to 104; nothing is drawn where `shown` is false
+    /// low, likely and high on one log scale for all lines, 1 g to 10 kg at 4 to 104; nothing is drawn where `shown` is
+    /// false
     record Whisker(boolean shown, boolean exact, double low, double likely, double high) {
         static Whisker of(Line line) {
             var mass = line.mass();
@@ -66,10 +69,13 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
         }
     }
 
-    static LineView of(Line line, long dish, List<Evidence> evidence, List<Question> questions, Menu menu, Format format) {
+    static LineView of(Line line, long dish, List<Evidence> evidence, List<Question> questions, Menu menu,
+            Format format) {
         var split = amountEnd(line.text());
-        return new LineView(line.text(), line.text().substring(0, split), spoken(line, split), taken(line), format.likely(line.mass()), format.range(line.mass()), foods(line),
-                note(line, format), Sign.ofLine(evidence, menu.ruleBook(), format), pack(line, dish, menu), asks(line, dish, questions, menu), Whisker.of(line));
+        return new LineView(line.text(), line.text().substring(0, split), spoken(line, split), taken(line),
+                format.likely(line.mass()), format.range(line.mass()), foods(line),
+                note(line, format), Sign.ofLine(evidence, menu.ruleBook(), format), pack(line, dish, menu),
+                asks(line, dish, questions, menu), Whisker.of(line));
     }
 
     private static List<Taken> taken(Line line) {
@@ -91,7 +97,8 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
             var next = next(text, at, voices.keySet());
             if (next == null) break;
             if (next.from > at) stretches.add(new Spoken(text.substring(at, next.from), "said"));
-            stretches.add(new Spoken(text.substring(next.from, next.to), voices.getOrDefault(text.substring(next.from, next.to), "said")));
+            stretches.add(new Spoken(text.substring(next.from, next.to),
+                    voices.getOrDefault(text.substring(next.from, next.to), "said")));
             at = next.to;
         }
         if (at < text.length()) stretches.add(new Spoken(text.substring(at), "said"));
@@ -100,14 +107,18 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
 
     private record Stretch(int from, int to) {}
 
-    /// {@return the first place from a place on where one of some words stands by itself, the longest of those that start there; null where none does}
+    /// {@return the first place from a place on where one of some words stands by itself, the longest of those that
+    /// start there; null where none does}
     private static @Nullable Stretch next(String text, int from, Set<String> words) {
         for (var at = from; at < text.length(); at++) {
-            if (at > 0 && Character.isLetterOrDigit(text.charAt(at - 1)) || !Character.isLetterOrDigit(text.charAt(at))) continue;
+            if (at > 0 && Character.isLetterOrDigit(text.charAt(at - 1)) || !Character.isLetterOrDigit(text.charAt(at)))
+                continue;
             var longest = 0;
             for (var word : words) {
                 var end = at + word.length();
-                if (word.length() > longest && text.startsWith(word, at) && (end == text.length() || !Character.isLetterOrDigit(text.charAt(end)))) longest = word.length();
+                if (word.length() > longest && text.startsWith(word, at)
+                        && (end == text.length() || !Character.isLetterOrDigit(text.charAt(end))))
+                    longest = word.length();
             }
             if (longest > 0) return new Stretch(at, at + longest);
         }
@@ -122,7 +133,8 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
     private static String foods(Line line) {
         if (!line.dish().isEmpty()) return "our own " + line.dish();
         var names = new LinkedHashSet<String>();
-        for (var choice : line.choices()) if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
+        for (var choice : line.choices())
+            if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
         return names.isEmpty() ? "not read" : String.join(line.choices().size() > 1 ? " or " : ", ", names);
     }
 
@@ -133,10 +145,15 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
 
     private static PackNote pack(Line line, long dish, Menu menu) {
         if (line.pack() != null) return new PackNote("its pack stands under it", "", List.of());
-        if (!line.dish().isEmpty()) return menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()
-                .map(d -> new PackNote("open its recipe", "/dishes/" + d.id(), List.of())).orElse(NONE);
-        return menu.packFor(dish, line).map(p -> new PackNote(p.value().label() + state(p.value(), menu), "/larder/" + p.id(), menu.packs().stream()
-                .filter(o -> o.id() != p.id() && o.value().food().equals(p.value().food())).map(o -> new Other(o.id(), o.value().label())).toList())).orElse(NONE);
+        if (!line.dish().isEmpty())
+            return menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()
+                    .map(d -> new PackNote("open its recipe", "/dishes/" + d.id(), List.of())).orElse(NONE);
+        return menu.packFor(dish, line)
+                .map(p -> new PackNote(p.value().label() + state(p.value(), menu), "/larder/" + p.id(),
+                        menu.packs().stream()
+                                .filter(o -> o.id() != p.id() && o.value().food().equals(p.value().food()))
+                                .map(o -> new Other(o.id(), o.value().label())).toList()))
+                .orElse(NONE);
     }
 
     private static String state(PackText pack, Menu menu) {
@@ -148,18 +165,25 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
     private static List<Ask> asks(Line line, long dish, List<Question> questions, Menu menu) {
         return questions.stream().distinct().map(q -> switch (q.settles()) {
             case WORDS -> words(q.ask(), Answer.to(line, menu.volumes()), line.isUnread());
-            case PACK -> menu.packFor(dish, line).map(p -> new Ask(q.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
-                    .orElseGet(() -> new Ask(q.ask(), line.isReadThrough() ? Answer.to(line, menu.volumes()) : List.of(), newPack(line), "Read the pack", false));
-            case RECIPE -> new Ask(q.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new", "Write that dish", false);
+            case PACK ->
+                    menu.packFor(dish, line)
+                            .map(p -> new Ask(q.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
+                            .orElseGet(() -> new Ask(q.ask(),
+                                    line.isReadThrough() ? Answer.to(line, menu.volumes()) : List.of(), newPack(line),
+                                    "Read the pack", false));
+            case RECIPE ->
+                    new Ask(q.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new", "Write that dish", false);
         }).toList();
     }
 
     /// Where the choices stand on buttons, the question need not say them again.
     private static Ask words(String ask, List<Answer> answers, boolean picks) {
-        return new Ask(answers.isEmpty() || ask.indexOf(':') < 0 ? ask : ask.substring(0, ask.indexOf(':')) + "?", answers, "", "", picks);
+        return new Ask(answers.isEmpty() || ask.indexOf(':') < 0 ? ask : ask.substring(0, ask.indexOf(':')) + "?",
+                answers, "", "", picks);
     }
 
     private static String newPack(Line line) {
-        return line.food().map(f -> "/larder/new?food=" + URLEncoder.encode(f.name(), StandardCharsets.UTF_8)).orElse("/larder/new");
+        return line.food().map(f -> "/larder/new?food=" + URLEncoder.encode(f.name(), StandardCharsets.UTF_8))
+                .orElse("/larder/new");
     }
 }

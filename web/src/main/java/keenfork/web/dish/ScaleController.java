@@ -48,21 +48,34 @@ class ScaleController {
 
         public boolean isEmpty() { return covers.isEmpty() && weight.isEmpty(); }
 
-        int coversNumber() { return covers.matches("[1-9]\\d{0,5}") && weight.isEmpty() ? Integer.parseInt(covers) : 0; }
+        int coversNumber() {
+            return covers.matches("[1-9]\\d{0,5}") && weight.isEmpty() ? Integer.parseInt(covers) : 0;
+        }
 
         /// {@return the recipe scaled}
         /// @throws IllegalArgumentException with what is wrong in the cook's words
         Scaled of(Recipe recipe, Menu menu) {
             if (!weight.isEmpty()) {
                 var written = WEIGHT.matcher(weight);
-                if (!written.matches()) throw new IllegalArgumentException("Say the batch weight as grams or kilograms, such as 2.5 kg, not “%s”.".formatted(weight));
+                if (!written.matches())
+                    throw new IllegalArgumentException(
+                            "Say the batch weight as grams or kilograms, such as 2.5 kg, not “%s”.".formatted(weight));
                 var number = new BigDecimal(written.group(1).replace(',', '.'));
-                var grams = "kg".equals(String.valueOf(written.group(2)).toLowerCase(Locale.ROOT)) ? number.multiply(KILOGRAM) : number;
-                if (recipe.mass().likely() == 0) throw new IllegalArgumentException("Nothing in this recipe has a weight yet, so no batch weight can be told. Write amounts first.");
+                var grams = "kg".equals(String.valueOf(written.group(2)).toLowerCase(Locale.ROOT))
+                        ? number.multiply(KILOGRAM) : number;
+                if (recipe.mass().likely() == 0)
+                    throw new IllegalArgumentException(
+                            "Nothing in this recipe has a weight yet, so no batch weight can be told. Write amounts "
+                                    + "first.");
                 return within(grams.signum() == 0, () -> Scaled.toWeight(recipe, grams, menu.volumes()));
             }
-            if (coversNumber() < 1 || coversNumber() > MOST_COVERS) throw new IllegalArgumentException("Say for how many: a whole number from 1 to 100,000, not “%s”.".formatted(covers));
-            if (recipe.serves() < 1) throw new IllegalArgumentException("The recipe does not say how many it serves. Write “Serves 12” under its name, or ask for a batch weight.");
+            if (coversNumber() < 1 || coversNumber() > MOST_COVERS)
+                throw new IllegalArgumentException(
+                        "Say for how many: a whole number from 1 to 100,000, not “%s”.".formatted(covers));
+            if (recipe.serves() < 1)
+                throw new IllegalArgumentException(
+                        "The recipe does not say how many it serves. Write “Serves 12” under its name, or ask for a "
+                                + "batch weight.");
             return within(false, () -> Scaled.toCovers(recipe, coversNumber(), menu.volumes()));
         }
 
@@ -71,7 +84,8 @@ class ScaleController {
             try {
                 return scaled.get();
             } catch (IllegalArgumentException e) {
-                throw new IllegalArgumentException("That is more than a thousand times the recipe. Check the figure.", e);
+                throw new IllegalArgumentException("That is more than a thousand times the recipe. Check the figure.",
+                        e);
             }
         }
     }
@@ -79,7 +93,9 @@ class ScaleController {
     /// a line for the other size
     record Row(String was, String is, String grams, String range, String spoons, String rounding, boolean byHand) {
         static Row of(Scaled.Entry entry, Menu menu, Format format) {
-            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()), inSpoons(entry, menu), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()), entry.byHand());
+            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()),
+                    inSpoons(entry, menu), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()),
+                    entry.byHand());
         }
     }
 
@@ -87,9 +103,12 @@ class ScaleController {
     private static String inSpoons(Scaled.Entry entry, Menu menu) {
         var food = entry.line().food().map(menu.own()::of).orElse(null);
         var amount = entry.line().amount();
-        if (food == null || food.density() == null || amount == null || amount.unit().kind() != Unit.Kind.WEIGHT || entry.mass() == null) return "";
+        if (food == null || food.density() == null || amount == null || amount.unit().kind() != Unit.Kind.WEIGHT
+                || entry.mass() == null)
+            return "";
         var millilitres = entry.mass().likelyGrams() / food.density().likely().doubleValue();
-        return millilitres < LEAST_SPOON || millilitres > MOST_CUPS * menu.volumes().millilitres(Unit.CUP).doubleValue() ? "" : Spoons.of(millilitres, menu.volumes());
+        return millilitres < LEAST_SPOON || millilitres > MOST_CUPS * menu.volumes().millilitres(Unit.CUP).doubleValue()
+                ? "" : Spoons.of(millilitres, menu.volumes());
     }
 
     ScaleController(Kitchen kitchen, Dishes dishes, BenchPage bench, Format format) {
@@ -99,7 +118,8 @@ class ScaleController {
         this.format = format;
     }
 
-    @GetMapping("/dishes/{id}/scale") String scale(@PathVariable long id, Wish wish, Model model, HttpServletResponse response) {
+    @GetMapping("/dishes/{id}/scale")
+    String scale(@PathVariable long id, Wish wish, Model model, HttpServletResponse response) {
         var dish = kitchen.menu().dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var recipe = dish.derivation().recipe();
         model.addAttribute("id", id);
@@ -115,7 +135,11 @@ class ScaleController {
             model.addAttribute("rows", scaled.lines().stream().map(e -> Row.of(e, kitchen.menu(), format)).toList());
             model.addAttribute("total", format.likely(scaled.mass()));
             model.addAttribute("totalRange", format.range(scaled.mass()));
-            model.addAttribute("factor", scaled.factor().stripTrailingZeros().setScale(Math.max(0, Math.min(3, scaled.factor().stripTrailingZeros().scale())), RoundingMode.HALF_UP).toPlainString());
+            model.addAttribute("factor",
+                    scaled.factor().stripTrailingZeros()
+                            .setScale(Math.max(0, Math.min(3, scaled.factor().stripTrailingZeros().scale())),
+                                    RoundingMode.HALF_UP)
+                            .toPlainString());
             model.addAttribute("byHand", scaled.lines().stream().filter(Scaled.Entry::byHand).count());
         } catch (IllegalArgumentException e) {
             model.addAttribute("wrong", String.valueOf(e.getMessage()));
@@ -125,15 +149,18 @@ class ScaleController {
     }
 
     /// Puts the amounts into the recipe on the bench, where they wait to be kept.
-    @PostMapping("/dishes/{id}/scale") ModelAndView write(@PathVariable long id, Wish wish) {
+    @PostMapping("/dishes/{id}/scale")
+    ModelAndView write(@PathVariable long id, Wish wish) {
         var menu = kitchen.menu();
         var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         try {
             var text = wish.of(menu.read(dish.value().text()), menu).into(dish.value().text(), wish.coversNumber());
-            return bench.unkept(id, new DishForm(text, String.valueOf(dish.version())), "These are the new amounts. They are not kept yet.");
+            return bench.unkept(id, new DishForm(text, String.valueOf(dish.version())),
+                    "These are the new amounts. They are not kept yet.");
         } catch (IllegalArgumentException _) {
             // the page of the same wish says what is wrong with it
-            return new ModelAndView("redirect:/dishes/" + id + "/scale").addObject("covers", wish.covers()).addObject("weight", wish.weight());
+            return new ModelAndView("redirect:/dishes/" + id + "/scale").addObject("covers", wish.covers())
+                    .addObject("weight", wish.weight());
         }
     }
 }

@@ -8,7 +8,8 @@ import java.util.List;
 ///
 /// @param rows every line of both, in order
 record TextDifference(List<Row> rows) {
-    private static final DiffRowGenerator LINES = DiffRowGenerator.create().showInlineDiffs(false).lineNormalizer(l -> l).build();
+    private static final DiffRowGenerator LINES =
+            DiffRowGenerator.create().showInlineDiffs(false).lineNormalizer(l -> l).build();
 
     /// a line of the one, a line of the other; `look` is `same`, `changed`, `gone` or `new`
     record Row(String before, String after, String look) {}

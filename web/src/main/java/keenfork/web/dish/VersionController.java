@@ -35,7 +35,9 @@ class VersionController {
         this.format = format;
     }
 
-    @GetMapping("/dishes/{id}/versions") String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from, @RequestParam(defaultValue = "0") int to, Model model) {
+    @GetMapping("/dishes/{id}/versions")
+    String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "0") int to, Model model) {
         var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var versions = dishes.versions(id);
         var newest = versions.getFirst().number();
@@ -53,7 +55,8 @@ class VersionController {
     }
 
     private static Version<DishText> chosen(List<Version<DishText>> versions, int number) {
-        return versions.stream().filter(v -> v.number() == number).findFirst().orElseThrow(() -> new NotHere("This dish has no version %d.".formatted(number)));
+        return versions.stream().filter(v -> v.number() == number).findFirst()
+                .orElseThrow(() -> new NotHere("This dish has no version %d.".formatted(number)));
     }
 
     /// Both texts are derived with the packs and the run of today: what differs is what the writing changed.
@@ -63,14 +66,19 @@ class VersionController {
         return Effect.between(one, other).stream().map(e -> EffectView.of(e, format)).toList();
     }
 
-    @PostMapping("/dishes/{id}/versions/{number}/back") ModelAndView takeBack(@PathVariable long id, @PathVariable int number, HttpServletRequest request) {
-        var old = dishes.version(id, number).orElseThrow(() -> new NotHere("This dish has no version %d.".formatted(number))).value();
-        var now = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more. Put it back first."));
+    @PostMapping("/dishes/{id}/versions/{number}/back")
+    ModelAndView takeBack(@PathVariable long id, @PathVariable int number, HttpServletRequest request) {
+        var old = dishes.version(id, number)
+                .orElseThrow(() -> new NotHere("This dish has no version %d.".formatted(number))).value();
+        var now = dishes.find(id)
+                .orElseThrow(() -> new NotHere("This dish is not on the menu any more. Put it back first."));
         try {
-            dishes.change(id, now.version(), old.name(), old.text(), "", Cook.of(request), "version %d taken back".formatted(number));
+            dishes.change(id, now.version(), old.name(), old.text(), "", Cook.of(request),
+                    "version %d taken back".formatted(number));
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
-            return bench.conflict(id, new DishForm(old.text(), String.valueOf(now.version())), String.valueOf(e.getMessage()), now.value().text());
+            return bench.conflict(id, new DishForm(old.text(), String.valueOf(now.version())),
+                    String.valueOf(e.getMessage()), now.value().text());
         }
     }
 }

@@ -19,7 +19,8 @@ public record Effect(long dish, String name, List<Difference> differences) {
         var effects = new ArrayList<Effect>();
         for (var dish : before.dishes())
             after.dish(dish.id()).ifPresent(other -> {
-                var found = Difference.between(dish.derivation().under(before.ruleBook()), other.derivation().under(before.ruleBook()));
+                var found = Difference.between(dish.derivation().under(before.ruleBook()),
+                        other.derivation().under(before.ruleBook()));
                 if (!found.isEmpty()) effects.add(new Effect(dish.id(), dish.name(), found));
             });
         return effects;

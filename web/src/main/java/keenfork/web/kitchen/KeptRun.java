@@ -31,10 +31,12 @@ import keenfork.web.persistence.SetAsides;
 /// @param kept      the run as it is kept
 /// @param equipment the kitchen's kit
 /// @param asides    portions that go out without something
-/// @param scored    the run scored for the map: strict, whatever school the crew orders its work by, and without the cleans that were passed over
+/// @param scored    the run scored for the map: strict, whatever school the crew orders its work by, and without the
+///                  cleans that were passed over
 /// @param done      what is done of it on its day
 public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside> asides, PrepRun scored, Done done) {
-    public static final KeptRun NONE = new KeptRun(Runs.Kept.NONE, Equipment.USUAL, List.of(), PrepRun.NONE, Done.NOTHING);
+    public static final KeptRun NONE =
+            new KeptRun(Runs.Kept.NONE, Equipment.USUAL, List.of(), PrepRun.NONE, Done.NOTHING);
 
     public KeptRun {
         asides = List.copyOf(asides);
@@ -43,7 +45,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param marks   what is done on the day
     /// @param recipes the recipes by the keys of their dishes
     /// @param facts   what is known without what shared kit leaves
-    static KeptRun of(Runs.Kept kept, List<Runs.Marked> marks, Equipment equipment, List<SetAsides.Aside> asides, Map<Long, Recipe> recipes, Facts facts) {
+    static KeptRun of(Runs.Kept kept, List<Runs.Marked> marks, Equipment equipment, List<SetAsides.Aside> asides,
+            Map<Long, Recipe> recipes, Facts facts) {
         var done = done(marks, recipes);
         var turns = new ArrayList<Runs.Turn>();
         var batches = new ArrayList<Batch>();
@@ -58,13 +61,15 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         for (var turn : kept.turns()) {
             var dish = derived.get(turn.dish());
             if (dish == null) continue;
-            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides).ifPresent(b -> {
-                turns.add(turn);
-                batches.add(b);
-            });
+            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides)
+                    .ifPresent(b -> {
+                        turns.add(turn);
+                        batches.add(b);
+                    });
         }
         var order = new ArrayList<Made>();
-        for (var batch : Batch.together(batches)) order.add(done.inTruth(made(batch, turns.get(order.size()), equipment)));
+        for (var batch : Batch.together(batches))
+            order.add(done.inTruth(made(batch, turns.get(order.size()), equipment)));
         return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)), done);
     }
 
@@ -75,12 +80,14 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
             var recipe = recipes.get(mark.dish());
             if (recipe == null) continue;
             if (!mark.clean()) done.add(new Done.Mark.OfTask(recipe.name(), mark.place(), mark.what()));
-            else Kit.named(mark.what()).ifPresent(kit -> done.add(new Done.Mark.OfClean(recipe.name(), kit, mark.place())));
+            else Kit.named(mark.what())
+                    .ifPresent(kit -> done.add(new Done.Mark.OfClean(recipe.name(), kit, mark.place())));
         }
         return new Done(done);
     }
 
-    /// {@return for how many each dish of a run is made, by the dishes' keys: what the crew says, and what goes into others}
+    /// {@return for how many each dish of a run is made, by the dishes' keys: what the crew says, and what goes into
+    /// others}
     /// @param recipes the recipes of the run, with the other dishes they use known
     public static Map<Long, Integer> portions(Runs.Kept kept, Map<Long, Recipe> recipes) {
         var set = new HashMap<String, Integer>();
@@ -90,7 +97,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         }
         var flow = Flow.portions(recipes.values(), set);
         var portions = new HashMap<Long, Integer>();
-        recipes.forEach((dish, recipe) -> portions.put(dish, flow.getOrDefault(Words.key(recipe.name()), Batch.portions(recipe))));
+        recipes.forEach((dish, recipe) -> portions.put(dish,
+                flow.getOrDefault(Words.key(recipe.name()), Batch.portions(recipe))));
         return portions;
     }
 
@@ -100,13 +108,22 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param people   those it feeds
     public static Optional<Batch> batch(long dish, Derivation plain, int people, List<SetAsides.Aside> asides) {
         var takeOffs = new ArrayList<Batch.TakeOff>();
-        for (var aside : asides) if (aside.dish() == dish && aside.kind() == SetAsides.Kind.TAKE_OFF) takeOff(aside, plain).ifPresent(takeOffs::add);
+        for (var aside : asides)
+            if (aside.dish() == dish && aside.kind() == SetAsides.Kind.TAKE_OFF)
+                takeOff(aside, plain).ifPresent(takeOffs::add);
         return Batch.of(plain, people, takeOffs);
     }
 
     private static Optional<Batch.TakeOff> takeOff(SetAsides.Aside aside, Derivation dish) {
         var avoid = Avoidances.of(aside.avoids(), dish.facts().home());
-        return Split.of(dish, avoid.all()).map(s -> new Batch.TakeOff(s.step(), "Take %s off: %s. Into a tub of their own.".formatted(aside.people() == 0 ? "their portions" : aside.people() == 1 ? "1 portion" : aside.people() + " portions", avoid.inWords())));
+        return Split
+                .of(dish,
+                        avoid.all())
+                .map(s -> new Batch.TakeOff(s.step(),
+                        "Take %s off: %s. Into a tub of their own.".formatted(
+                                aside.people() == 0 ? "their portions"
+                                        : aside.people() == 1 ? "1 portion" : aside.people() + " portions",
+                                avoid.inWords())));
     }
 
     /// {@return a batch as a kept turn makes it; a piece that is gone, or a use that the dish has no more, is left out}
@@ -118,7 +135,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         }
         for (var clean : turn.cleans().entrySet()) {
             var kit = Kit.named(clean.getKey().kit());
-            if (kit.isPresent()) made = made.with(new Made.Before(kit.get(), clean.getKey().number()), Clean.valueOf(clean.getValue()));
+            if (kit.isPresent())
+                made = made.with(new Made.Before(kit.get(), clean.getKey().number()), Clean.valueOf(clean.getValue()));
         }
         return made;
     }
@@ -129,7 +147,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param locked   whether it keeps its place
     public static Runs.Turn turn(Made made, long dish, int portions, boolean locked) {
         var cleans = new HashMap<Runs.Use, String>();
-        made.cleans().forEach((before, clean) -> cleans.put(new Runs.Use(before.kit().id(), before.use()), clean.name()));
+        made.cleans()
+                .forEach((before, clean) -> cleans.put(new Runs.Use(before.kit().id(), before.use()), clean.name()));
         var pieces = new HashMap<String, String>();
         made.on().forEach((kit, piece) -> pieces.put(kit.id(), piece.id()));
         return new Runs.Turn(dish, portions, locked, cleans, pieces);

@@ -54,7 +54,8 @@ public class Kitchen {
     /// what is stored, with what follows from it
     private record Kept(Stock stock, Menu menu) {}
 
-    Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings, Weighings weighings, Events events, Keeping keeping, Clock clock) {
+    Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings,
+            Weighings weighings, Events events, Keeping keeping, Clock clock) {
         this.dishes = dishes;
         this.packs = packs;
         this.runs = runs;
@@ -112,8 +113,11 @@ public class Kitchen {
 
     private Stock stock() {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
-        return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(), dishes.all(),
-                packs.all(), packs.links(), runs.inForce(), runs.done(served()), OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(), new OnFile(events.groups(), keeping.own(), keeping.reports()));
+        return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(),
+                dishes.all(),
+                packs.all(), packs.links(), runs.inForce(), runs.done(served()),
+                OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(),
+                new OnFile(events.groups(), keeping.own(), keeping.reports()));
     }
 
     private LocalDate served() {
@@ -122,7 +126,8 @@ public class Kitchen {
     }
 
     private OwnWeights own() {
-        return new OwnWeights(weighings.all().stream().collect(Collectors.groupingBy(Weighings.Weighing::food, Collectors.toMap(Weighings.Weighing::noun, Weighings.Weighing::grams))));
+        return new OwnWeights(weighings.all().stream().collect(Collectors.groupingBy(Weighings.Weighing::food,
+                Collectors.toMap(Weighings.Weighing::noun, Weighings.Weighing::grams))));
     }
 
     /// @param known a menu some of whose recipes are read already, or null
@@ -131,25 +136,33 @@ public class Kitchen {
         // reading and deriving are pure: the dishes are gone through side by side
         var recipes = written.parallelStream().map(d -> recipe(d, stock, known)).toList();
         var facts = new ArrayList<Fact>();
-        for (var pack : stock.packs()) if (pack.value().isRead() && isTaken(pack.value(), stock)) facts.add(Menu.inUse(pack.value(), stock.readAgain(), stock.day()));
+        for (var pack : stock.packs())
+            if (pack.value().isRead() && isTaken(pack.value(), stock))
+                facts.add(Menu.inUse(pack.value(), stock.readAgain(), stock.day()));
         facts.addAll(linked(stock, recipes));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = run(stock, recipes, new Facts(stock.ruleBook(), facts));
         facts.addAll(run.scored().facts());
         var all = new Facts(stock.ruleBook(), facts);
-        var derived = IntStream.range(0, written.size()).parallel().mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
-        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived, stock.packs(), stock.links(), all, run, stock.onFile());
+        var derived = IntStream.range(0, written.size()).parallel()
+                .mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
+        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived,
+                stock.packs(), stock.links(), all, run, stock.onFile());
     }
 
     private static Recipe recipe(Stored<DishText> dish, Stock stock, @Nullable Menu known) {
-        if (known != null) for (var d : known.dishes()) if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text())) return d.derivation().recipe();
+        if (known != null)
+            for (var d : known.dishes())
+                if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text()))
+                    return d.derivation().recipe();
         return Recipe.read(dish.value().text(), Volumes.METRIC, new Law(stock.ruleBook().id()), stock.own());
     }
 
     /// The usual pack is not taken on a day on which another stands in for it, be that one read or not.
     private static boolean isTaken(PackText pack, Stock stock) {
         if (stock.day().equals(pack.standsInOn())) return true;
-        return !pack.spare() && stock.packs().stream().noneMatch(p -> p.value().food().equals(pack.food()) && stock.day().equals(p.value().standsInOn()));
+        return !pack.spare() && stock.packs().stream()
+                .noneMatch(p -> p.value().food().equals(pack.food()) && stock.day().equals(p.value().standsInOn()));
     }
 
     private static List<Fact> linked(Stock stock, List<Recipe> recipes) {
@@ -158,8 +171,9 @@ public class Kitchen {
             for (var i = 0; i < recipes.size(); i++) {
                 if (stock.dishes().get(i).id() != link.dish()) continue;
                 var dish = recipes.get(i).name();
-                stock.packs().stream().filter(p -> p.id() == link.pack()).findFirst().ifPresent(p ->
-                        facts.add(new Fact.LineUses(dish, link.line(), p.value().isRead() ? Menu.inUse(p.value(), stock.readAgain(), stock.day()) : null)));
+                stock.packs().stream().filter(p -> p.id() == link.pack()).findFirst()
+                        .ifPresent(p -> facts.add(new Fact.LineUses(dish, link.line(),
+                                p.value().isRead() ? Menu.inUse(p.value(), stock.readAgain(), stock.day()) : null)));
             }
         return facts;
     }

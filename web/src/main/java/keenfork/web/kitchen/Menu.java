@@ -48,8 +48,9 @@ import keenfork.web.persistence.Stored;
 /// @param run       the run in force
 /// @param onFile    what labels rest on beside all that
 /// @param uses      what uses what on it
-public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                   List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile, Uses uses) {
+public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
+        List<Dish> dishes, List<Stored<PackText>> packs,
+        List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile, Uses uses) {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
     /// A dish with what follows from it.
@@ -64,9 +65,11 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     /// @param linked whether it was linked to that pack, rather than taking the one for its food
     public record LineUse(Dish dish, Line line, boolean linked) {}
 
-    public Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Dish> dishes, List<Stored<PackText>> packs,
-                List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile) {
-        this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, onFile, Uses.of(day, dishes, packs, links));
+    public Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
+            List<Dish> dishes, List<Stored<PackText>> packs,
+            List<Packs.LineLink> links, Facts facts, KeptRun run, OnFile onFile) {
+        this(day, ruleBook, readAgain, ownLists, own, dishes, packs, links, facts, run, onFile,
+                Uses.of(day, dishes, packs, links));
     }
 
     public Menu {
@@ -78,35 +81,47 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
 
     /// {@return what a label of a dish must say}
     /// @param withList whether it carries the list of ingredients
-    public PrintedStatement says(Dish dish, boolean withList, Language language) { return PrintedStatement.of(Statement.compose(dish.derivation, ruleBook, language), withList); }
+    public PrintedStatement says(Dish dish, boolean withList, Language language) {
+        return PrintedStatement.of(Statement.compose(dish.derivation, ruleBook, language), withList);
+    }
 
     /// {@return every claim that labels know, with whether it stands for a dish}
     public List<Claim> claims(Dish dish) {
         var report = onFile.reports().get(dish.id());
-        return Claim.of(dish.derivation, ruleBook, report == null ? null : new Claim.Tested(report.mgPerKg(), report.on(), report.reference(), report.said().equals(madeAs(dish))));
+        return Claim.of(dish.derivation, ruleBook, report == null ? null : new Claim.Tested(report.mgPerKg(),
+                report.on(), report.reference(), report.said().equals(madeAs(dish))));
     }
 
-    /// {@return a fingerprint of what a dish is made of, packs and kit included: another one is another dish to a laboratory}
-    public String madeAs(Dish dish) { return PrintedStatement.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint(); }
+    /// {@return a fingerprint of what a dish is made of, packs and kit included: another one is another dish to a
+    /// laboratory}
+    public String madeAs(Dish dish) {
+        return PrintedStatement.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint();
+    }
 
     /// {@return how long a dish keeps, by the kitchen's own times}
     public KeepBy keeps(Dish dish) { return KeepBy.of(dish.derivation, onFile.times()); }
 
-    public Optional<Events.Guests> guests(long id) { return onFile.guests().stream().filter(g -> g.id() == id).findFirst(); }
+    public Optional<Events.Guests> guests(long id) {
+        return onFile.guests().stream().filter(g -> g.id() == id).findFirst();
+    }
 
     /// {@return whether a dish comes to the table by itself: one that is made for nobody and goes into others does not}
     public boolean isServed(Dish dish) { return dish.derivation.recipe().serves() > 0 || using(dish.name()).isEmpty(); }
 
     private static String words(Avoidances avoided) {
-        var unread = avoided.unread().isEmpty() ? "" : "%sand what nobody here could read: %s".formatted(avoided.all().isEmpty() ? "" : ", ", String.join(", ", avoided.unread()));
+        var unread = avoided.unread().isEmpty() ? "" : "%sand what nobody here could read: %s"
+                .formatted(avoided.all().isEmpty() ? "" : ", ", String.join(", ", avoided.unread()));
         return avoided.inWords() + unread;
     }
 
     /// {@return what people can eat of the menu, as it is served}
     public GuestCard card(Events.Guests guests) {
         var avoided = Avoidances.of(guests.avoids(), ruleBook);
-        var by = dishes.stream().filter(this::isServed).collect(Collectors.groupingBy(d -> Eats.of(d.derivation, avoided), Collectors.mapping(Dish::name, Collectors.toList())));
-        return new GuestCard(guests.name(), ruleBook.id(), words(avoided), by.getOrDefault(Eats.AS_MADE, List.of()), by.getOrDefault(Eats.HELD_BACK, List.of()), by.getOrDefault(Eats.CANNOT_SAY, List.of()), by.getOrDefault(Eats.GOES_WITHOUT, List.of()));
+        var by = dishes.stream().filter(this::isServed).collect(Collectors
+                .groupingBy(d -> Eats.of(d.derivation, avoided), Collectors.mapping(Dish::name, Collectors.toList())));
+        return new GuestCard(guests.name(), ruleBook.id(), words(avoided), by.getOrDefault(Eats.AS_MADE, List.of()),
+                by.getOrDefault(Eats.HELD_BACK, List.of()), by.getOrDefault(Eats.CANNOT_SAY, List.of()),
+                by.getOrDefault(Eats.GOES_WITHOUT, List.of()));
     }
 
     public Optional<Dish> dish(long id) {
@@ -137,7 +152,8 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     }
 
     public boolean isInUse(Stored<PackText> pack) {
-        return packFor(pack.value().food()).filter(p -> p.id() == pack.id()).isPresent() || links.stream().anyMatch(l -> l.pack() == pack.id());
+        return packFor(pack.value().food()).filter(p -> p.id() == pack.id()).isPresent()
+                || links.stream().anyMatch(l -> l.pack() == pack.id());
     }
 
     public long packsUnread() {
@@ -164,7 +180,9 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     }
 
     /// {@return the packs of the larder that are read and in date, those that stand by among them}
-    public List<Stored<PackText>> packsToChoose() { return packs.stream().filter(p -> p.value().isRead() && !isDue(p.value())).toList(); }
+    public List<Stored<PackText>> packsToChoose() {
+        return packs.stream().filter(p -> p.value().isRead() && !isDue(p.value())).toList();
+    }
 
     /// {@return what a read pack says, as a fact for its food}
     public Fact.PackInUse inUse(Stored<PackText> pack) { return inUse(pack.value(), readAgain, day); }
@@ -174,6 +192,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
         var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
         // the table may show the food under another name than on the day the pack was read
         var food = Foods.shipped().find(pack.food()).map(Food::name).orElse(pack.food());
-        return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read, pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
+        return new Fact.PackInUse(food, pack.label(), Declaration.read(pack.declaration(), law), read,
+                pack.readOn() == null || !readAgain.isDue(pack.readOn(), day));
     }
 }

@@ -18,17 +18,21 @@ import keenfork.web.persistence.Labels;
 /// @param difference what it does not say, or says no longer rightly; empty where its dish is off the menu
 /// @param words the same in words, what can hurt first
 /// @param onMenu whether its dish is still on the menu, or its guests on the list
-public record OutOfDate(Labels.Printed printed, String name, Optional<Difference> difference, List<String> words, boolean onMenu) {
+public record OutOfDate(Labels.Printed printed, String name, Optional<Difference> difference, List<String> words,
+        boolean onMenu) {
     /// {@return what a print does not say any more that is so; empty where it still holds}
     public static Optional<OutOfDate> of(Menu menu, Labels.Printed printed) {
         if (printed.print().guests() != 0) return ofGuests(menu, printed);
         var dish = menu.dish(printed.print().dish());
-        if (dish.isEmpty()) return Optional.of(new OutOfDate(printed, printed.print().says().map(OnPaper::name).orElse("A label"), Optional.empty(), List.of("Its dish is not on the menu any more."), false));
+        if (dish.isEmpty())
+            return Optional.of(new OutOfDate(printed, printed.print().says().map(OnPaper::name).orElse("A label"),
+                    Optional.empty(), List.of("Its dish is not on the menu any more."), false));
         var packed = Kind.named(printed.print().kind()).map(Kind::hasList).orElse(true);
         if (!(printed.print().paper() instanceof PrintedStatement then)) {
             var statement = Statement.compose(dish.get().derivation(), menu.ruleBook());
             var same = printed.statement().equals(packed ? statement.onTub() : statement.onCard());
-            return same ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.empty(), List.of("It says something else now than when it was printed."), true));
+            return same ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.empty(),
+                    List.of("It says something else now than when it was printed."), true));
         }
         return differing(printed, dish.get().name(), Difference.between(then, now(menu, dish.get(), packed, then)));
     }
@@ -43,14 +47,18 @@ public record OutOfDate(Labels.Printed printed, String name, Optional<Difference
 
     private static Optional<OutOfDate> ofGuests(Menu menu, Labels.Printed printed) {
         if (!(printed.print().paper() instanceof GuestCard then))
-            return Optional.of(new OutOfDate(printed, "A card", Optional.empty(), List.of("What it says was not kept."), true));
+            return Optional.of(
+                    new OutOfDate(printed, "A card", Optional.empty(), List.of("What it says was not kept."), true));
         var guests = menu.guests(printed.print().guests());
-        return guests.isEmpty() ? Optional.of(new OutOfDate(printed, then.name(), Optional.empty(), List.of("These guests are not on the list any more."), false))
+        return guests.isEmpty()
+                ? Optional.of(new OutOfDate(printed, then.name(), Optional.empty(),
+                        List.of("These guests are not on the list any more."), false))
                 : differing(printed, guests.get().name(), GuestCard.between(then, menu.card(guests.get())));
     }
 
     private static Optional<OutOfDate> differing(Labels.Printed printed, String name, Difference difference) {
-        return difference.isNone() ? Optional.empty() : Optional.of(new OutOfDate(printed, name, Optional.of(difference), difference.all(), true));
+        return difference.isNone() ? Optional.empty()
+                : Optional.of(new OutOfDate(printed, name, Optional.of(difference), difference.all(), true));
     }
 
     /// {@return whether something is missing on it that somebody may have to know; so it is where nobody can tell}

@@ -36,13 +36,18 @@ public final class OwnKit {
 
     static Equipment of(List<KitList.Piece> pieces, Map<String, String> figures, RuleBook ruleBook) {
         Map<Kit, Residue> residues = new HashMap<>();
-        for (var kit : Kit.all()) if (figures.containsKey(key(kit))) residues.put(kit, KitText.residue(figures.getOrDefault(key(kit), ""), OWN));
+        for (var kit : Kit.all())
+            if (figures.containsKey(key(kit)))
+                residues.put(kit, KitText.residue(figures.getOrDefault(key(kit), ""), OWN));
         Map<Clean, Effect> effects = new HashMap<>();
-        for (var clean : Clean.values()) if (figures.containsKey(key(clean))) effects.put(clean, KitText.effect(figures.getOrDefault(key(clean), ""), OWN));
+        for (var clean : Clean.values())
+            if (figures.containsKey(key(clean)))
+                effects.put(clean, KitText.effect(figures.getOrDefault(key(clean), ""), OWN));
         return new Equipment(pieces.stream().map(p -> piece(p, ruleBook)).toList(), new Figures(residues, effects));
     }
 
-    /// What a piece is kept from was written under the rule book of its day; a word that no rule book knows any more keeps everything from it.
+    /// What a piece is kept from was written under the rule book of its day; a word that no rule book knows any more
+    /// keeps everything from it.
     private static Piece piece(KitList.Piece piece, RuleBook ruleBook) {
         for (var book : Stream.concat(Stream.of(ruleBook), RuleBook.all().stream()).toList()) {
             try {
@@ -51,6 +56,7 @@ public final class OwnKit {
                 LOG.info("{}: {}", piece.name(), e.getMessage());
             }
         }
-        return new Piece(String.valueOf(piece.id()), Kit.named(piece.kit()).orElseThrow(), piece.name(), Set.of(Substances.shipped().anything()));
+        return new Piece(String.valueOf(piece.id()), Kit.named(piece.kit()).orElseThrow(), piece.name(),
+                Set.of(Substances.shipped().anything()));
     }
 }

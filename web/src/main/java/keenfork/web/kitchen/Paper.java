@@ -6,7 +6,8 @@ import keenfork.web.persistence.Labels;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/// Front door to the printed labels that are out, held against what is so. Worked out once, and kept until a fact changes or a label is printed or taken back.
+/// Front door to the printed labels that are out, held against what is so. Worked out once, and kept until a fact
+/// changes or a label is printed or taken back.
 @Component
 public class Paper {
     private final Kitchen kitchen;
@@ -27,7 +28,9 @@ public class Paper {
         var now = kept;
         if (now == null || now.menu != menu || now.changes != changes) {
             var all = labels.out().parallelStream().flatMap(p -> OutOfDate.of(menu, p).stream()).toList();
-            now = new Kept(menu, changes, all.stream().sorted(Comparator.comparing((OutOfDate o) -> !o.canHurt()).thenComparing(o -> o.printed().printed())).toList());
+            now = new Kept(menu, changes, all.stream().sorted(
+                    Comparator.comparing((OutOfDate o) -> !o.canHurt()).thenComparing(o -> o.printed().printed()))
+                    .toList());
             kept = now;
         }
         return now.outOfDate;

@@ -31,14 +31,17 @@ import org.jspecify.annotations.Nullable;
 /// @param equipment the kitchen's kit
 /// @param asides    portions that go out without something
 /// @param onFile    what labels rest on beside all that
-record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own, List<Stored<DishText>> dishes, List<Stored<PackText>> packs,
-             List<Packs.LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment, List<SetAsides.Aside> asides, OnFile onFile) {
+record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
+        List<Stored<DishText>> dishes, List<Stored<PackText>> packs,
+        List<Packs.LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment,
+        List<SetAsides.Aside> asides, OnFile onFile) {
     /// {@return this as it would be with a dish written so; one that is not on the menu stands at its end}
     Stock withDish(long id, DishText dish) {
         var changed = new ArrayList<Stored<DishText>>();
         for (var d : dishes) changed.add(d.id() == id ? new Stored<>(id, d.version(), dish) : d);
         if (dishes.stream().noneMatch(d -> d.id() == id)) changed.add(new Stored<>(id, 0, dish));
-        return new Stock(day, ruleBook, readAgain, ownLists, own, changed, packs, links, run, done, equipment, asides, onFile);
+        return new Stock(day, ruleBook, readAgain, ownLists, own, changed, packs, links, run, done, equipment, asides,
+                onFile);
     }
 
     /// {@return this as it would be with a pack read so; a new one takes the place of the usual one for its food}
@@ -47,14 +50,20 @@ record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> o
         for (var p : packs) if (p.id() != id) changed.add(p);
         var before = packs.stream().filter(p -> p.id() == id).findFirst();
         changed.add(new Stored<>(id, before.map(Stored::version).orElse(0L), pack));
-        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides, onFile);
+        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides,
+                onFile);
     }
 
     /// {@return this as it would be with one spare pack standing in today}
     Stock withStandIn(long id) {
         var food = packs.stream().filter(p -> p.id() == id).map(p -> p.value().food()).findFirst().orElse("");
-        var changed = packs.stream().map(p -> !p.value().food().equals(food) ? p : new Stored<>(p.id(), p.version(), standingIn(p.value(), p.id() == id ? day : null))).toList();
-        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides, onFile);
+        var changed =
+                packs.stream()
+                        .map(p -> !p.value().food().equals(food) ? p
+                                : new Stored<>(p.id(), p.version(), standingIn(p.value(), p.id() == id ? day : null)))
+                        .toList();
+        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides,
+                onFile);
     }
 
     private static PackText standingIn(PackText p, @Nullable LocalDate day) {

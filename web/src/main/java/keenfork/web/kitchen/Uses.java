@@ -12,7 +12,8 @@ import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Stored;
 
-/// What uses what on a menu, found once: which pack is taken for a food or a line, which lines take a pack, which dishes use a dish.
+/// What uses what on a menu, found once: which pack is taken for a food or a line, which lines take a pack, which
+/// dishes use a dish.
 final class Uses {
     private final Map<String, Stored<PackText>> byFood = new HashMap<>();
     private final Map<Place, Stored<PackText>> byLine = new HashMap<>();
@@ -27,7 +28,9 @@ final class Uses {
         var uses = new Uses();
         for (var pack : packs) if (!pack.value().spare()) uses.byFood.put(pack.value().food(), pack);
         for (var pack : packs) if (day.equals(pack.value().standsInOn())) uses.byFood.put(pack.value().food(), pack);
-        for (var link : links) packs.stream().filter(p -> p.id() == link.pack()).findFirst().ifPresent(p -> uses.byLine.put(new Place(link.dish(), link.line()), p));
+        for (var link : links)
+            packs.stream().filter(p -> p.id() == link.pack()).findFirst()
+                    .ifPresent(p -> uses.byLine.put(new Place(link.dish(), link.line()), p));
         for (var dish : dishes)
             for (var line : dish.derivation().recipe().lines()) uses.add(dish, line);
         return uses;
@@ -38,7 +41,8 @@ final class Uses {
             var users = dishes.computeIfAbsent(Words.key(line.dish()), _ -> new ArrayList<>());
             if (!users.contains(dish)) users.add(dish);
         } else if (line.pack() == null) {
-            pack(dish.id(), line).ifPresent(p -> lines.computeIfAbsent(p.id(), _ -> new ArrayList<>()).add(new Menu.LineUse(dish, line, isLinked(dish.id(), line))));
+            pack(dish.id(), line).ifPresent(p -> lines.computeIfAbsent(p.id(), _ -> new ArrayList<>())
+                    .add(new Menu.LineUse(dish, line, isLinked(dish.id(), line))));
         }
     }
 

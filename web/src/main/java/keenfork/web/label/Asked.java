@@ -13,7 +13,8 @@ import keenfork.core.label.Sheet;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
 
-/// What is asked of the station: which labels, of what, on what, in which language; and what is typed before they print.
+/// What is asked of the station: which labels, of what, on what, in which language; and what is typed before they
+/// print.
 ///
 /// @param dish   the dish's key, or `all`
 /// @param guests the guests' key for their card, or 0
@@ -21,13 +22,17 @@ import org.jspecify.annotations.Nullable;
 /// @param why    why packed ones go out though not everything is known
 /// @param made   the day the food was made, as typed; empty for today
 /// @param keepBy the day packed ones keep until, as typed; empty for as long as the dish keeps
-record Asked(@Nullable String dish, @Nullable String kind, @Nullable String sheet, @Nullable String lang, @Nullable Long guests, @Nullable List<String> claims,
-             @Nullable String copies, @Nullable String place, @Nullable String by, @Nullable String why, @Nullable String batch, @Nullable String made, @Nullable String keepBy) {
+record Asked(@Nullable String dish, @Nullable String kind, @Nullable String sheet, @Nullable String lang,
+        @Nullable Long guests, @Nullable List<String> claims,
+        @Nullable String copies, @Nullable String place, @Nullable String by, @Nullable String why,
+        @Nullable String batch, @Nullable String made, @Nullable String keepBy) {
     static final int MOST_COPIES = 1000;
     private static final int LONGEST = 200;
 
     /// {@return what is asked for by addresses of one label}
-    static Asked of(long dish, String kind) { return new Asked(String.valueOf(dish), kind, null, null, null, null, null, null, null, null, null, null, null); }
+    static Asked of(long dish, String kind) {
+        return new Asked(String.valueOf(dish), kind, null, null, null, null, null, null, null, null, null, null, null);
+    }
 
     boolean isAll() { return "all".equals(dish); }
 
@@ -37,15 +42,22 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
         return Long.parseLong(dish);
     }
 
-    Kind kindOf() { return kind == null || kind.isEmpty() ? Kind.CARD : Kind.named(kind).orElseThrow(() -> new NotHere("There is no label called “%s”.".formatted(kind))); }
+    Kind kindOf() {
+        return kind == null || kind.isEmpty() ? Kind.CARD
+                : Kind.named(kind).orElseThrow(() -> new NotHere("There is no label called “%s”.".formatted(kind)));
+    }
 
     /// {@return what it is printed on; a whole menu has no size of its own and goes on A4}
     Sheet on() {
-        var on = sheet == null || sheet.isEmpty() ? Sheet.OWN : Sheet.named(sheet).orElseThrow(() -> new NotHere("Labels are printed on their own size, on a4 or on letter."));
+        var on = sheet == null || sheet.isEmpty() ? Sheet.OWN : Sheet.named(sheet)
+                .orElseThrow(() -> new NotHere("Labels are printed on their own size, on a4 or on letter."));
         return kindOf() == Kind.MENU && on == Sheet.OWN ? Sheet.A4 : on;
     }
 
-    Language language() { return lang == null || lang.isEmpty() ? Language.english() : Language.named(lang).orElseThrow(() -> new NotHere("No label is written in “%s”.".formatted(lang))); }
+    Language language() {
+        return lang == null || lang.isEmpty() ? Language.english()
+                : Language.named(lang).orElseThrow(() -> new NotHere("No label is written in “%s”.".formatted(lang)));
+    }
 
     long guestsId() { return guests == null ? 0 : guests; }
 
@@ -67,11 +79,15 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
 
     public String keepByTyped() { return plain(keepBy); }
 
-    Asked by(String name) { return new Asked(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy); }
+    Asked by(String name) {
+        return new Asked(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy);
+    }
 
     int many() { return Integer.parseInt(copiesTyped()); }
 
-    Optional<LocalDate> madeOn(LocalDate today) { return madeTyped().isEmpty() ? Optional.of(today) : day(madeTyped()); }
+    Optional<LocalDate> madeOn(LocalDate today) {
+        return madeTyped().isEmpty() ? Optional.of(today) : day(madeTyped());
+    }
 
     /// {@return the day that was typed; empty where it is none}
     static Optional<LocalDate> day(String text) {
@@ -84,13 +100,22 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
 
     /// {@return what is wrong with what was typed, in words; empty where nothing is}
     String wrong(LocalDate today) {
-        if (!copiesTyped().matches("\\d{1,4}") || many() < 1 || many() > MOST_COPIES) return "Copies are a number from 1 to %,d, not “%s”. Nothing was printed.".formatted(MOST_COPIES, copiesTyped());
-        for (var text : List.of(placeTyped(), byTyped(), whyTyped(), batchTyped())) if (text.length() > LONGEST) return "Keep each field under %d letters. Nothing was printed.".formatted(LONGEST);
+        if (!copiesTyped().matches("\\d{1,4}") || many() < 1 || many() > MOST_COPIES)
+            return "Copies are a number from 1 to %,d, not “%s”. Nothing was printed.".formatted(MOST_COPIES,
+                    copiesTyped());
+        for (var text : List.of(placeTyped(), byTyped(), whyTyped(), batchTyped()))
+            if (text.length() > LONGEST)
+                return "Keep each field under %d letters. Nothing was printed.".formatted(LONGEST);
         var made = madeOn(today);
-        if (made.isEmpty()) return "The day it was made is written as 2026-11-27, not “%s”. Nothing was printed.".formatted(madeTyped());
+        if (made.isEmpty())
+            return "The day it was made is written as 2026-11-27, not “%s”. Nothing was printed."
+                    .formatted(madeTyped());
         if (!kindOf().isPacked() || keepByTyped().isEmpty()) return "";
         var until = day(keepByTyped());
-        return until.isEmpty() || until.get().isBefore(today) || until.get().isBefore(made.get()) ? "It keeps until a day to come, written as 2026-11-29, not “%s”. Nothing was printed.".formatted(keepByTyped()) : "";
+        return until.isEmpty() || until.get().isBefore(today) || until.get().isBefore(made.get())
+                ? "It keeps until a day to come, written as 2026-11-29, not “%s”. Nothing was printed."
+                        .formatted(keepByTyped())
+                : "";
     }
 
     /// {@return the address part that asks for the same labels; what is typed for printing stays out}

@@ -17,7 +17,8 @@ import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Runs;
 import org.springframework.stereotype.Component;
 
-/// What was changed after a label was printed, of all that the label rests on: the dish and those it uses, their packs, the run, the guests.
+/// What was changed after a label was printed, of all that the label rests on: the dish and those it uses, their packs,
+/// the run, the guests.
 @Component
 class Causes {
     private static final int SHOWN = 4;
@@ -39,23 +40,31 @@ class Causes {
 
     /// {@return for each label what may have put it out of date, the oldest first; the newest few where there are many}
     List<List<Cause>> of(Menu menu, List<OutOfDate> old) {
-        var since = old.stream().filter(o -> o.difference().isPresent()).map(o -> o.printed().printed()).min(Comparator.naturalOrder());
+        var since = old.stream().filter(o -> o.difference().isPresent()).map(o -> o.printed().printed())
+                .min(Comparator.naturalOrder());
         if (since.isEmpty()) return old.stream().map(_ -> List.<Cause>of()).toList();
         var edits = dishes.since(since.get()).stream().collect(Collectors.groupingBy(Edit::of));
         var reads = packs.since(since.get()).stream().collect(Collectors.groupingBy(Edit::of));
         var turns = runs.history();
-        return old.stream().map(o -> o.difference().isEmpty() ? List.<Cause>of() : of(menu, o, edits, reads, turns)).toList();
+        return old.stream().map(o -> o.difference().isEmpty() ? List.<Cause>of() : of(menu, o, edits, reads, turns))
+                .toList();
     }
 
-    private static List<Cause> of(Menu menu, OutOfDate old, Map<Long, List<Edit>> edits, Map<Long, List<Edit>> reads, List<Runs.Change> turns) {
+    private static List<Cause> of(Menu menu, OutOfDate old, Map<Long, List<Edit>> edits, Map<Long, List<Edit>> reads,
+            List<Runs.Change> turns) {
         var since = old.printed().printed();
         var causes = new ArrayList<Cause>();
         for (var dish : behind(menu, old)) {
-            for (var e : edits.getOrDefault(dish.id(), List.of())) causes.add(new Cause(e.when(), "%s: %s".formatted(e.name(), e.how()), e.by()));
-            for (var pack : packsOf(menu, dish)) for (var e : reads.getOrDefault(pack, List.of())) causes.add(new Cause(e.when(), "the pack “%s”: %s".formatted(e.name(), e.how()), e.by()));
+            for (var e : edits.getOrDefault(dish.id(), List.of()))
+                causes.add(new Cause(e.when(), "%s: %s".formatted(e.name(), e.how()), e.by()));
+            for (var pack : packsOf(menu, dish))
+                for (var e : reads.getOrDefault(pack, List.of()))
+                    causes.add(new Cause(e.when(), "the pack “%s”: %s".formatted(e.name(), e.how()), e.by()));
         }
-        if (old.difference().map(Difference::byKit).orElse(false)) for (var t : turns) causes.add(new Cause(t.made(), "the run: " + t.how(), t.by()));
-        var sorted = causes.stream().filter(c -> c.when.isAfter(since)).distinct().sorted(Comparator.comparing(Cause::when)).toList();
+        if (old.difference().map(Difference::byKit).orElse(false))
+            for (var t : turns) causes.add(new Cause(t.made(), "the run: " + t.how(), t.by()));
+        var sorted = causes.stream().filter(c -> c.when.isAfter(since)).distinct()
+                .sorted(Comparator.comparing(Cause::when)).toList();
         return sorted.size() <= SHOWN ? sorted : sorted.subList(sorted.size() - SHOWN, sorted.size());
     }
 
@@ -70,10 +79,14 @@ class Causes {
     private static void follow(Menu menu, Menu.Dish dish, List<Menu.Dish> found, Set<Long> seen) {
         if (!seen.add(dish.id())) return;
         found.add(dish);
-        for (var line : dish.derivation().recipe().lines()) if (!line.dish().isEmpty()) menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst().ifPresent(d -> follow(menu, d, found, seen));
+        for (var line : dish.derivation().recipe().lines())
+            if (!line.dish().isEmpty())
+                menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish()))
+                        .findFirst().ifPresent(d -> follow(menu, d, found, seen));
     }
 
     private static List<Long> packsOf(Menu menu, Menu.Dish dish) {
-        return dish.derivation().recipe().lines().stream().flatMap(l -> menu.packFor(dish.id(), l).stream()).map(p -> p.id()).distinct().toList();
+        return dish.derivation().recipe().lines().stream().flatMap(l -> menu.packFor(dish.id(), l).stream())
+                .map(p -> p.id()).distinct().toList();
     }
 }

@@ -42,24 +42,28 @@ class Composing {
         return switch (asked.kindOf()) {
             case GUEST, GUEST_LARGE -> guests(menu, asked).stream().map(g -> card(menu, g)).toList();
             case MENU -> menu.dishes().stream().filter(menu::isServed).map(d -> label(menu, d, asked)).toList();
-            case CARD, BIG, TENT, TUB, ROLL, LARGE, LINE, FOLDER -> dishes(menu, asked).stream().map(d -> label(menu, d, asked)).toList();
+            case CARD, BIG, TENT, TUB, ROLL, LARGE, LINE, FOLDER ->
+                    dishes(menu, asked).stream().map(d -> label(menu, d, asked)).toList();
         };
     }
 
     private static List<Menu.Dish> dishes(Menu menu, Asked asked) {
         if (asked.isAll()) return menu.dishes().stream().filter(menu::isServed).toList();
         if (asked.dishId() == 0) return menu.dishes().stream().limit(1).toList();
-        return List.of(menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")));
+        return List
+                .of(menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")));
     }
 
     private static List<Events.Guests> guests(Menu menu, Asked asked) {
         if (asked.guestsId() == 0) return menu.onFile().guests();
-        return List.of(menu.guests(asked.guestsId()).orElseThrow(() -> new NotHere("These guests are not on the list any more.")));
+        return List.of(menu.guests(asked.guestsId())
+                .orElseThrow(() -> new NotHere("These guests are not on the list any more.")));
     }
 
     private Wanted card(Menu menu, Events.Guests guests) {
         var card = menu.card(guests);
-        return new Wanted(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()), List.of(), List.of(), today(), null, "");
+        return new Wanted(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()), List.of(),
+                List.of(), today(), null, "");
     }
 
     private Wanted label(Menu menu, Menu.Dish dish, Asked asked) {
@@ -68,31 +72,41 @@ class Composing {
         var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked));
         var made = asked.madeOn(today()).orElse(today());
         // a day that was typed is for the dish that was looked at
-        var until = !kind.isPacked() ? null : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days()) : Asked.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
-        var batch = !kind.isPacked() ? "" : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
-        return new Wanted(dish.id(), 0, dish.name(), says, LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), statement.waitsFor(), statement.checks(), made, until, batch);
+        var until = !kind.isPacked() ? null
+                : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days())
+                        : Asked.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
+        var batch = !kind.isPacked() ? ""
+                : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
+        return new Wanted(dish.id(), 0, dish.name(), says,
+                LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), statement.waitsFor(),
+                statement.checks(), made, until, batch);
     }
 
     private static List<String> standing(Menu menu, Menu.Dish dish, Asked asked) {
         if (asked.claimed().isEmpty()) return List.of();
-        return menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id()).filter(asked.claimed()::contains).toList();
+        return menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id())
+                .filter(asked.claimed()::contains).toList();
     }
 
-    /// {@return the batch a dish is by its turn in the run: `27-05` is the fifth of the 27th; empty where it is not in the run}
+    /// {@return the batch a dish is by its turn in the run: `27-05` is the fifth of the 27th; empty where it is not in
+    /// the run}
     String batch(Menu menu, Menu.Dish dish, LocalDate made) {
         var turns = menu.run().kept().turns();
-        return IntStream.range(0, turns.size()).filter(i -> turns.get(i).dish() == dish.id()).mapToObj(i -> "%02d-%02d".formatted(made.getDayOfMonth(), i + 1)).findFirst().orElse("");
+        return IntStream.range(0, turns.size()).filter(i -> turns.get(i).dish() == dish.id())
+                .mapToObj(i -> "%02d-%02d".formatted(made.getDayOfMonth(), i + 1)).findFirst().orElse("");
     }
 
     /// {@return a label as it was printed, whatever has changed since}
     /// @throws NotHere when it was printed before its words were kept apart
     Face printed(Labels.Printed then) {
         var print = then.print();
-        var says = print.says().orElseThrow(() -> new NotHere("This label was printed before its words were kept apart; it cannot be set again."));
+        var says = print.says().orElseThrow(
+                () -> new NotHere("This label was printed before its words were kept apart; it cannot be set again."));
         var made = print.made() == null ? LocalDate.ofInstant(then.printed(), clock.getZone()) : print.made();
         return switch (says) {
             case GuestCard card -> GuestView.of(card, kitchenName, made);
-            case PrintedStatement label -> LabelView.of(label, kitchenName, new LabelView.Made(made, print.batch(), print.keepBy()));
+            case PrintedStatement label ->
+                    LabelView.of(label, kitchenName, new LabelView.Made(made, print.batch(), print.keepBy()));
         };
     }
 

@@ -23,8 +23,14 @@ sealed interface Face permits LabelView, GuestView {
     /// {@return the type size whose small letters stand as high as the rule book asks, in points; never under 8.5}
     default String points() { return String.format(Locale.ROOT, "%.1f", size()); }
 
-    private double size() { return Math.max(LEAST_POINTS, ruleBook().asks().leastXHeight().doubleValue() / X_HEIGHT / MILLIMETRES_IN_A_POINT + 0.05); }
+    private double size() {
+        return Math.max(LEAST_POINTS,
+                ruleBook().asks().leastXHeight().doubleValue() / X_HEIGHT / MILLIMETRES_IN_A_POINT + 0.05);
+    }
 
     /// {@return how high the small print stands, beside what the rule book asks}
-    default String height() { return String.format(Locale.ROOT, "Small print stands %.1f mm high; the rule book asks %s.", size() * X_HEIGHT * MILLIMETRES_IN_A_POINT, ruleBook().asks().leastXHeight().toPlainString()); }
+    default String height() {
+        return String.format(Locale.ROOT, "Small print stands %.1f mm high; the rule book asks %s.",
+                size() * X_HEIGHT * MILLIMETRES_IN_A_POINT, ruleBook().asks().leastXHeight().toPlainString());
+    }
 }

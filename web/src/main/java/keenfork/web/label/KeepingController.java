@@ -45,41 +45,65 @@ class KeepingController {
         this.composing = composing;
     }
 
-    @GetMapping("/labels/keeping") String keeping(@RequestParam(defaultValue = "0") long dish, Model model) { return fill(model, dish, Typed.NOTHING); }
+    @GetMapping("/labels/keeping")
+    String keeping(@RequestParam(defaultValue = "0") long dish, Model model) {
+        return fill(model, dish, Typed.NOTHING);
+    }
 
     private String fill(Model model, long dish, Typed typed) {
         var menu = kitchen.menu();
         var own = keeping.own();
-        model.addAttribute("rows", KeepBy.times().stream().map(t -> new Row(t, own.getOrDefault(t.what(), t.days()), own.containsKey(t.what()))).toList());
+        model.addAttribute("rows", KeepBy.times().stream()
+                .map(t -> new Row(t, own.getOrDefault(t.what(), t.days()), own.containsKey(t.what()))).toList());
         model.addAttribute("changes", keeping.history());
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("dish", dish);
-        model.addAttribute("reports", keeping.reports().values().stream().sorted((a, b) -> b.on().compareTo(a.on())).toList());
+        model.addAttribute("reports",
+                keeping.reports().values().stream().sorted((a, b) -> b.on().compareTo(a.on())).toList());
         model.addAttribute("names", menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, Menu.Dish::name)));
         model.addAttribute("typed", typed);
         model.addAttribute("limit", menu.ruleBook().asks().glutenFree().words());
         return "label/keeping";
     }
 
-    @PostMapping("/labels/keeping") ModelAndView set(@RequestParam(defaultValue = "") String what, @RequestParam(defaultValue = "") String days, @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
-        var shipped = KeepBy.times().stream().filter(t -> t.what().equals(what)).findFirst().orElseThrow(() -> new NotHere("No keeping time is known for “%s”.".formatted(what)));
+    @PostMapping("/labels/keeping")
+    ModelAndView set(@RequestParam(defaultValue = "") String what, @RequestParam(defaultValue = "") String days,
+            @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
+        var shipped = KeepBy.times().stream().filter(t -> t.what().equals(what)).findFirst()
+                .orElseThrow(() -> new NotHere("No keeping time is known for “%s”.".formatted(what)));
         var many = days.strip().matches("\\d{1,3}") ? Integer.parseInt(days.strip()) : 0;
-        if (many < 1 || many > MOST_DAYS) return again(0, new Typed(what, days, why, "", "", "", "Days are a number from 1 to %d, not “%s”. Nothing was changed.".formatted(MOST_DAYS, days.strip())));
-        if (why.isBlank() || why.strip().length() > LONGEST) return again(0, new Typed(what, days, why, "", "", "", "Say in a few words why it keeps %d days here, such as where that is on record. Nothing was changed.".formatted(many)));
+        if (many < 1 || many > MOST_DAYS)
+            return again(0, new Typed(what, days, why, "", "", "",
+                    "Days are a number from 1 to %d, not “%s”. Nothing was changed.".formatted(MOST_DAYS,
+                            days.strip())));
+        if (why.isBlank() || why.strip().length() > LONGEST)
+            return again(0, new Typed(what, days, why, "", "", "",
+                    ("Say in a few words why it keeps %d days here, such as where that is on record. Nothing was "
+                            + "changed.")
+                                    .formatted(many)));
         keeping.set(what, many == shipped.days() ? null : many, why.strip(), Cook.of(request));
         return new ModelAndView("redirect:/labels/keeping");
     }
 
     /// Files what a laboratory found in a dish. It counts as long as the dish is made as it is today.
-    @PostMapping("/labels/{id}/report") ModelAndView report(@PathVariable long id, @RequestParam(defaultValue = "") String mgPerKg, @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String reference, HttpServletRequest request) {
+    @PostMapping("/labels/{id}/report")
+    ModelAndView report(@PathVariable long id, @RequestParam(defaultValue = "") String mgPerKg,
+            @RequestParam(defaultValue = "") String on, @RequestParam(defaultValue = "") String reference,
+            HttpServletRequest request) {
         var menu = kitchen.menu();
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var day = Asked.day(on.strip());
-        var wrong = !mgPerKg.strip().matches("\\d{1,5}([.,]\\d{1,2})?") ? "What was found is a number in mg/kg, such as 5 or 0, not “%s”.".formatted(mgPerKg.strip())
-                : day.isEmpty() || day.get().isAfter(composing.today()) ? "The day of the report is a day gone by, written as 2026-11-03, not “%s”.".formatted(on.strip())
-                : reference.isBlank() || reference.strip().length() > LONGEST ? "Say where the report is on file, in a few words." : "";
-        if (!wrong.isEmpty()) return again(id, new Typed("", "", "", mgPerKg, on, reference, wrong + " Nothing was filed."));
-        keeping.file(new Keeping.Report(id, new BigDecimal(mgPerKg.strip().replace(',', '.')), day.orElseThrow(), reference.strip(), menu.madeAs(dish), Cook.of(request)));
+        var wrong = !mgPerKg.strip().matches("\\d{1,5}([.,]\\d{1,2})?")
+                ? "What was found is a number in mg/kg, such as 5 or 0, not “%s”.".formatted(mgPerKg.strip())
+                : day.isEmpty() || day.get().isAfter(composing.today())
+                        ? "The day of the report is a day gone by, written as 2026-11-03, not “%s”."
+                                .formatted(on.strip())
+                        : reference.isBlank() || reference.strip().length() > LONGEST
+                                ? "Say where the report is on file, in a few words." : "";
+        if (!wrong.isEmpty())
+            return again(id, new Typed("", "", "", mgPerKg, on, reference, wrong + " Nothing was filed."));
+        keeping.file(new Keeping.Report(id, new BigDecimal(mgPerKg.strip().replace(',', '.')), day.orElseThrow(),
+                reference.strip(), menu.madeAs(dish), Cook.of(request)));
         return new ModelAndView("redirect:/labels?dish=" + id);
     }
 

@@ -43,7 +43,8 @@ class LabelController {
     private final Causes causes;
     private final Clock clock;
 
-    LabelController(Kitchen kitchen, Composing composing, Printing printing, LabelPdf pdf, PrintJobs jobs, Labels labels, Paper paper, Causes causes, Clock clock) {
+    LabelController(Kitchen kitchen, Composing composing, Printing printing, LabelPdf pdf, PrintJobs jobs,
+            Labels labels, Paper paper, Causes causes, Clock clock) {
         this.kitchen = kitchen;
         this.composing = composing;
         this.printing = printing;
@@ -55,21 +56,27 @@ class LabelController {
         this.clock = clock;
     }
 
-    @GetMapping("/labels") String labels(Asked asked, @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "0") long see, HttpServletRequest request, Model model) {
+    @GetMapping("/labels")
+    String labels(Asked asked, @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "0") long see,
+            HttpServletRequest request, Model model) {
         // what is printed from beside an old label is the same one as it reads now
         var of = see == 0 ? asked : labels.find(see).map(this::onMenu).orElse(asked);
-        return fill(model, of.byTyped().isEmpty() ? of.by(Cook.of(request)) : of, Math.max(1, page), see, List.of(), "");
+        return fill(model, of.byTyped().isEmpty() ? of.by(Cook.of(request)) : of, Math.max(1, page), see, List.of(),
+                "");
     }
 
     private String fill(Model model, Asked asked, int page, long see, List<String> waits, String wrong) {
         var menu = kitchen.menu();
         var outOfDate = paper.outOfDate();
         var since = causes.of(menu, outOfDate);
-        var old = IntStream.range(0, since.size()).mapToObj(i -> new Old(outOfDate.get(i), Past.of(outOfDate.get(i).printed(), composing), since.get(i))).toList();
+        var old = IntStream.range(0, since.size())
+                .mapToObj(i -> new Old(outOfDate.get(i), Past.of(outOfDate.get(i).printed(), composing), since.get(i)))
+                .toList();
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("guests", menu.onFile().guests());
         model.addAttribute("old", old);
-        model.addAttribute("seen", old.stream().filter(o -> o.label().printed().id() == see && o.past().canSetAgain()).findFirst().orElse(null));
+        model.addAttribute("seen", old.stream().filter(o -> o.label().printed().id() == see && o.past().canSetAgain())
+                .findFirst().orElse(null));
         model.addAttribute("asked", asked);
         model.addAttribute("kind", asked.kindOf());
         model.addAttribute("kinds", Kind.values());
@@ -82,16 +89,19 @@ class LabelController {
         model.addAttribute("wrong", wrong);
         model.addAttribute("queue", QueueView.of(jobs));
         model.addAttribute("today", composing.today());
-        var wanted = asked.kindOf() == Kind.MENU ? composing.wanted(menu, asked).stream().limit(1).toList() : composing.wanted(menu, asked);
+        var wanted = asked.kindOf() == Kind.MENU ? composing.wanted(menu, asked).stream().limit(1).toList()
+                : composing.wanted(menu, asked);
         model.addAttribute("many", wanted.size());
         model.addAttribute("first", wanted.isEmpty() ? null : wanted.getFirst());
         model.addAttribute("single", wanted.size() == 1 && asked.kindOf().isOfOneDish() ? wanted.getFirst() : null);
         model.addAttribute("history", List.of());
         model.addAttribute("alone", Kind.alone());
-        if (asked.kindOf().isForGuests() && asked.guestsId() != 0 && wanted.size() == 1) history("guests", asked.guestsId(), model);
+        if (asked.kindOf().isForGuests() && asked.guestsId() != 0 && wanted.size() == 1)
+            history("guests", asked.guestsId(), model);
         if (wanted.isEmpty() || !asked.kindOf().isOfOneDish()) return "label/labels";
         if (wanted.size() == 1) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
-        else model.addAttribute("unknown", wanted.stream().filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(Wanted::name).toList());
+        else model.addAttribute("unknown", wanted.stream()
+                .filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(Wanted::name).toList());
         return "label/labels";
     }
 
@@ -105,9 +115,11 @@ class LabelController {
     }
 
     /// What came out of a dish, or for guests, asked for again by the station once the printer is done.
-    @GetMapping("/labels/{of}/{id}/history") String history(@PathVariable String of, @PathVariable long id, Model model) {
+    @GetMapping("/labels/{of}/{id}/history")
+    String history(@PathVariable String of, @PathVariable long id, Model model) {
         model.addAttribute("of", "%s/%d".formatted(of, id));
-        model.addAttribute("history", history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
+        model.addAttribute("history",
+                history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
         return "label/history :: history";
     }
 
@@ -119,20 +131,28 @@ class LabelController {
         };
     }
 
-    /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to find out.
-    @GetMapping("/labels/{id}/fit") String fit(@PathVariable long id, Model model) {
+    /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to
+    /// find out.
+    @GetMapping("/labels/{id}/fit")
+    String fit(@PathVariable long id, Model model) {
         var menu = kitchen.menu();
-        model.addAttribute("tooLong", Kind.alone().stream().filter(k -> composing.wanted(menu, Asked.of(id, k.id())).stream().anyMatch(w -> !pdf.fits(w.face(), k))).map(Kind::words).toList());
+        model.addAttribute("tooLong", Kind.alone().stream().filter(
+                k -> composing.wanted(menu, Asked.of(id, k.id())).stream().anyMatch(w -> !pdf.fits(w.face(), k)))
+                .map(Kind::words).toList());
         return "label/pages :: fit";
     }
 
-    /// Prints labels: what they say is written down as printed once it comes out, so that they can be called back when it is no longer true.
-    @PostMapping("/labels/print") ModelAndView print(Asked typed, HttpServletRequest request) {
+    /// Prints labels: what they say is written down as printed once it comes out, so that they can be called back when
+    /// it is no longer true.
+    @PostMapping("/labels/print")
+    ModelAndView print(Asked typed, HttpServletRequest request) {
         var asked = typed.byTyped().isEmpty() ? typed.by(Cook.of(request)) : typed;
         var wrong = asked.wrong(composing.today());
         if (!wrong.isEmpty()) return again(asked, List.of(), wrong);
         var answer = printing.print(kitchen.menu(), asked);
-        if (!answer.waits().isEmpty()) return again(asked, answer.waits(), answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
+        if (!answer.waits().isEmpty())
+            return again(asked, answer.waits(),
+                    answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
         return new ModelAndView("redirect:/labels?" + asked.query() + "#printer");
     }
 
@@ -143,12 +163,18 @@ class LabelController {
         return view;
     }
 
-    /// A slip of the finger must not call copies back that are still out: more than are out, or no number, is turned down.
-    @PostMapping("/labels/printed/{print}/back") ModelAndView takeBack(@PathVariable long print, @RequestParam(defaultValue = "") String copies, HttpServletRequest request) {
+    /// A slip of the finger must not call copies back that are still out: more than are out, or no number, is turned
+    /// down.
+    @PostMapping("/labels/printed/{print}/back")
+    ModelAndView takeBack(@PathVariable long print, @RequestParam(defaultValue = "") String copies,
+            HttpServletRequest request) {
         var then = past(print);
         var many = copies.strip().matches("\\d{1,4}") ? Integer.parseInt(copies.strip()) : 0;
         var asked = onMenu(then);
-        if (many < 1 || many > then.out()) return again(asked.by(Cook.of(request)), List.of(), "Copies taken back are a number from 1 to %d, not “%s”: so many are still out. Nothing was noted.".formatted(then.out(), copies.strip()));
+        if (many < 1 || many > then.out())
+            return again(asked.by(Cook.of(request)), List.of(),
+                    "Copies taken back are a number from 1 to %d, not “%s”: so many are still out. Nothing was noted."
+                            .formatted(then.out(), copies.strip()));
         labels.takeBack(print, many);
         return new ModelAndView("redirect:/labels" + (asked.dishId() == 0 ? "" : "?" + asked.query()));
     }
@@ -162,14 +188,18 @@ class LabelController {
     }
 
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.
-    @PostMapping("/labels/printed/{print}/again") ModelAndView again(@PathVariable long print, HttpServletRequest request) {
+    @PostMapping("/labels/printed/{print}/again")
+    ModelAndView again(@PathVariable long print, HttpServletRequest request) {
         var then = past(print);
         var answer = printing.again(then, Cook.of(request));
-        return answer.waits().isEmpty() ? new ModelAndView("redirect:/labels#printer") : again(onMenu(then).by(Cook.of(request)), answer.waits(), answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
+        return answer.waits().isEmpty() ? new ModelAndView("redirect:/labels#printer")
+                : again(onMenu(then).by(Cook.of(request)), answer.waits(),
+                        answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
     }
 
     /// Prints anew all that is out of date, in one act. A line of the whole menu prints the whole menu, once.
-    @PostMapping("/labels/again") ModelAndView allAgain(HttpServletRequest request) {
+    @PostMapping("/labels/again")
+    ModelAndView allAgain(HttpServletRequest request) {
         var waits = new ArrayList<String>();
         var menus = false;
         for (var old : paper.outOfDate().stream().filter(OutOfDate::onMenu).toList()) {
@@ -177,26 +207,35 @@ class LabelController {
             if (!(isMenu && menus)) waits.addAll(printing.again(old.printed(), Cook.of(request)).waits());
             menus |= isMenu;
         }
-        return waits.isEmpty() ? new ModelAndView("redirect:/labels#printer") : again(Asked.of(0, Kind.CARD.id()).by(Cook.of(request)), waits, "The others print; these do not:");
+        return waits.isEmpty() ? new ModelAndView("redirect:/labels#printer")
+                : again(Asked.of(0, Kind.CARD.id()).by(Cook.of(request)), waits, "The others print; these do not:");
     }
 
     /// What the labels of a dish, or the cards of guests, said at one moment.
-    @GetMapping("/labels/{of}/{id}/then") String then(@PathVariable String of, @PathVariable long id, @RequestParam(defaultValue = "") String at, Model model) {
+    @GetMapping("/labels/{of}/{id}/then")
+    String then(@PathVariable String of, @PathVariable long id, @RequestParam(defaultValue = "") String at,
+            Model model) {
         var moment = Moments.read(at, ZonedDateTime.now(clock));
         var seen = new ArrayList<String>();
         var then = new ArrayList<Past>();
-        for (var p : history(of, id)) if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant()) && !seen.contains(p.print().kind())) {
-            seen.add(p.print().kind());
-            then.add(Past.of(p, composing));
-        }
+        for (var p : history(of, id))
+            if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant())
+                    && !seen.contains(p.print().kind())) {
+                        seen.add(p.print().kind());
+                        then.add(Past.of(p, composing));
+                    }
         model.addAttribute("of", "%s/%d".formatted(of, id));
         model.addAttribute("back", of.equals("dish") ? "dish=" + id : "kind=guest&guests=" + id);
-        model.addAttribute("name", of.equals("dish") ? kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu") : kitchen.menu().guests(id).map(Events.Guests::name).orElse("Guests that are off the list"));
+        model.addAttribute("name",
+                of.equals("dish") ? kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu")
+                        : kitchen.menu().guests(id).map(Events.Guests::name).orElse("Guests that are off the list"));
         model.addAttribute("at", at);
         model.addAttribute("unread", moment.isEmpty());
         model.addAttribute("then", then);
         return "label/then";
     }
 
-    private Labels.Printed past(long print) { return labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number.")); }
+    private Labels.Printed past(long print) {
+        return labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number."));
+    }
 }

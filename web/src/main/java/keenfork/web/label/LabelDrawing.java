@@ -10,7 +10,8 @@ import org.apache.batik.svggen.SVGGraphics2D;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/// A page that prints, as a drawing that stands by itself: its letters are outlines, so it looks the same wherever it is opened. What it says stands in it as text, for those who hear it.
+/// A page that prints, as a drawing that stands by itself: its letters are outlines, so it looks the same wherever it
+/// is opened. What it says stands in it as text, for those who hear it.
 final class LabelDrawing {
     private static final double MILLIMETRES_IN_A_POINT = 25.4 / 72;
     private static final int DIGITS = 3;
@@ -22,7 +23,8 @@ final class LabelDrawing {
     static String svg(byte[] pdf, int page, String title, String says) {
         try (var document = Loader.loadPDF(pdf)) {
             var box = document.getPage(page).getMediaBox();
-            var dom = SVGDOMImplementation.getDOMImplementation().createDocument(SVGDOMImplementation.SVG_NAMESPACE_URI, "svg", null);
+            var dom = SVGDOMImplementation.getDOMImplementation().createDocument(SVGDOMImplementation.SVG_NAMESPACE_URI,
+                    "svg", null);
             var context = SVGGeneratorContext.createDefault(dom);
             context.setComment("Keen Fork");
             context.setPrecision(DIGITS);

@@ -34,14 +34,21 @@ class LabelFiles {
         this.labels = labels;
     }
 
-    @GetMapping("/labels/sheet.pdf") ResponseEntity<byte[]> pdf(Asked asked) { return answer("labels-" + asked.kindOf().id() + ".pdf", MediaType.APPLICATION_PDF, preview.pdf(kitchen.menu(), asked)); }
+    @GetMapping("/labels/sheet.pdf")
+    ResponseEntity<byte[]> pdf(Asked asked) {
+        return answer("labels-" + asked.kindOf().id() + ".pdf", MediaType.APPLICATION_PDF,
+                preview.pdf(kitchen.menu(), asked));
+    }
 
-    @GetMapping("/labels/sheet.svg") ResponseEntity<byte[]> svg(Asked asked, @RequestParam(defaultValue = "1") int page) {
-        return answer("labels-%s-%d.svg".formatted(asked.kindOf().id(), page), SVG, preview.svg(kitchen.menu(), asked, page).getBytes(StandardCharsets.UTF_8));
+    @GetMapping("/labels/sheet.svg")
+    ResponseEntity<byte[]> svg(Asked asked, @RequestParam(defaultValue = "1") int page) {
+        return answer("labels-%s-%d.svg".formatted(asked.kindOf().id(), page), SVG,
+                preview.svg(kitchen.menu(), asked, page).getBytes(StandardCharsets.UTF_8));
     }
 
     /// How many pages it takes, asked for by the station once it is shown: a long menu takes a moment to lay out.
-    @GetMapping("/labels/pages") String pages(Asked asked, @RequestParam(defaultValue = "1") int page, Model model) {
+    @GetMapping("/labels/pages")
+    String pages(Asked asked, @RequestParam(defaultValue = "1") int page, Model model) {
         model.addAttribute("asked", asked);
         model.addAttribute("page", page);
         model.addAttribute("pages", LabelPdf.pages(preview.pdf(kitchen.menu(), asked)));
@@ -49,7 +56,8 @@ class LabelFiles {
     }
 
     /// A label as it was printed, whatever has changed since.
-    @GetMapping("/labels/printed/{print}.{as}") ResponseEntity<byte[]> printed(@PathVariable long print, @PathVariable String as) {
+    @GetMapping("/labels/printed/{print}.{as}")
+    ResponseEntity<byte[]> printed(@PathVariable long print, @PathVariable String as) {
         var then = labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number."));
         var face = composing.printed(then);
         // a line of a sheet is shown as a menu line by itself
@@ -58,12 +66,15 @@ class LabelFiles {
         var name = face.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-" + kind.id();
         return switch (as) {
             case "pdf" -> answer(name + ".pdf", MediaType.APPLICATION_PDF, pdf);
-            case "svg" -> answer(name + ".svg", SVG, LabelDrawing.svg(pdf, 0, face.name() + ", as printed", face.text()).getBytes(StandardCharsets.UTF_8));
+            case "svg" -> answer(name + ".svg", SVG, LabelDrawing.svg(pdf, 0, face.name() + ", as printed", face.text())
+                    .getBytes(StandardCharsets.UTF_8));
             default -> throw new NotHere("A printed label can be had as pdf or svg.");
         };
     }
 
     private static ResponseEntity<byte[]> answer(String name, MediaType type, byte[] body) {
-        return ResponseEntity.ok().contentType(type).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString()).body(body);
+        return ResponseEntity.ok().contentType(type)
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString())
+                .body(body);
     }
 }

@@ -33,7 +33,8 @@ class LabelPdf {
         for (var i = 0; i < faces.size(); i++) {
             var at = i % layout.each();
             if (at == 0) pages.add(new ArrayList<>());
-            pages.getLast().add(new Place(faces.get(i), layout.left() + at % layout.columns() * kind.width(), layout.top() + at / layout.columns() * kind.height()));
+            pages.getLast().add(new Place(faces.get(i), layout.left() + at % layout.columns() * kind.width(),
+                    layout.top() + at / layout.columns() * kind.height()));
         }
         var context = new Context();
         context.setVariable("pages", pages);
@@ -59,7 +60,9 @@ class LabelPdf {
     boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, Sheet.OWN)) == 1; }
 
     /// {@return whether every label's text fits on its own: all are laid out at once, which is faster than one by one}
-    boolean allFit(List<? extends Face> faces, Kind kind) { return faces.isEmpty() || pages(of(faces, kind, Sheet.OWN)) == faces.size(); }
+    boolean allFit(List<? extends Face> faces, Kind kind) {
+        return faces.isEmpty() || pages(of(faces, kind, Sheet.OWN)) == faces.size();
+    }
 
     static int pages(byte[] pdf) {
         try (var document = Loader.loadPDF(pdf)) {

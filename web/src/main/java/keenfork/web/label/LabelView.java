@@ -26,7 +26,9 @@ import org.jspecify.annotations.Nullable;
 /// @param groups each group of the rule book, with what is said of it
 /// @param listed the list of ingredients as text; empty on a label without one
 /// @param words  all it says as text, without the day it keeps until
-record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep, String claims, List<Said> said, List<Statement.Run> list, List<Row> groups, String listed, String words) implements Face {
+record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
+        String claims, List<Said> said, List<Statement.Run> list, List<Row> groups, String listed, String words)
+        implements Face {
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
 
@@ -67,13 +69,19 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         var wording = paper.wording();
         var language = wording.language();
         var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
-        var words = language.phrase("made").replace("{day}", day.format(made.day)) + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
-        return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words, made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)), claims(paper, language),
-                paper.told().stream().map(LabelView::said).toList(), paper.list(), wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(), paper.text());
+        var words = language.phrase("made").replace("{day}", day.format(made.day))
+                + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
+        return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words,
+                made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)),
+                claims(paper, language),
+                paper.told().stream().map(LabelView::said).toList(), paper.list(),
+                wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(),
+                paper.text());
     }
 
     private static String claims(PrintedStatement paper, Language language) {
-        return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(c))).collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
+        return paper.claims().stream().map(c -> language.word(Claim.words(c).orElse(c)))
+                .collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
     }
 
     private static Said said(PrintedStatement.Told told) {
@@ -85,17 +93,25 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         var signs = new ArrayList<Row.Sign>();
         for (var certainty : Certainty.values()) {
             var of = paper.said(certainty).stream().filter(n -> n.group().equals(group.id())).toList();
-            if (!of.isEmpty()) signs.add(sign(certainty, of.stream().filter(n -> !n.member().isEmpty()).map(wording::member).collect(Collectors.joining(", "))));
+            if (!of.isEmpty())
+                signs.add(sign(certainty, of.stream().filter(n -> !n.member().isEmpty())
+                        .map(wording::member).collect(Collectors.joining(", "))));
         }
         return new Row(upper(wording.group(group.id())), signs);
     }
 
-    private static String upper(String word) { return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1); }
+    private static String upper(String word) {
+        return word.substring(0, 1).toUpperCase(Locale.ROOT) + word.substring(1);
+    }
 
-    @Override public String tag() { return language.locale().toLanguageTag(); }
+    @Override
+    public String tag() { return language.locale().toLanguageTag(); }
 
     /// {@return whether it says so little that a card can say it in larger type}
-    public boolean isRoomy() { return name.length() <= SHORT_NAME && said.stream().mapToInt(s -> s.words.text().length()).sum() + claims.length() <= FEW_WORDS; }
+    public boolean isRoomy() {
+        return name.length() <= SHORT_NAME
+                && said.stream().mapToInt(s -> s.words.text().length()).sum() + claims.length() <= FEW_WORDS;
+    }
 
     public String ingredients() { return language.phrase("ingredients"); }
 
@@ -103,7 +119,8 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
 
     public String none() { return language.phrase("none"); }
 
-    @Override public String text() {
+    @Override
+    public String text() {
         return keep.isEmpty() ? words : words + " " + keep;
     }
 }

@@ -9,7 +9,8 @@ import java.util.Optional;
 final class Moments {
     private Moments() {}
 
-    /// {@return `2026-11-20T12:00` as the kitchen's own clock meant it; now where nothing is said, empty where it cannot be read}
+    /// {@return `2026-11-20T12:00` as the kitchen's own clock meant it; now where nothing is said, empty where it
+    /// cannot be read}
     static Optional<ZonedDateTime> read(String text, ZonedDateTime now) {
         if (text.isBlank()) return Optional.of(now);
         try {

@@ -17,7 +17,8 @@ record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static List<String> open(Statement statement) {
         var pairs = new ArrayList<String>();
         for (var i = 0; i + 1 < statement.ingredients().size(); i++)
-            if (statement.ingredients().get(i).open()) pairs.add(first(statement, i) + " and " + first(statement, i + 1));
+            if (statement.ingredients().get(i).open())
+                pairs.add(first(statement, i) + " and " + first(statement, i + 1));
         return pairs.size() <= PAIRS_SHOWN ? pairs : pairs.subList(0, PAIRS_SHOWN);
     }
 

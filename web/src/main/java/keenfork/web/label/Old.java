@@ -12,7 +12,10 @@ record Old(OutOfDate label, Past past, List<Causes.Cause> causes) {
     public boolean canBePrintedNew() { return label.onMenu(); }
 
     /// {@return whether it stands upright}
-    public boolean isTall() { return Kind.named(label.printed().print().kind()).map(k -> k != Kind.MENU && k.height() > k.width()).orElse(false); }
+    public boolean isTall() {
+        return Kind.named(label.printed().print().kind()).map(k -> k != Kind.MENU && k.height() > k.width())
+                .orElse(false);
+    }
 
     /// {@return what may have to be known and is not on it; empty where nothing can tell}
     public List<String> missing() {

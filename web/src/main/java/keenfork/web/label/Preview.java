@@ -10,14 +10,16 @@ import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/// What will print, as a file and as drawings of its pages. The last ones are kept until a fact or the day changes, as a station is looked at more often than it changes.
+/// What will print, as a file and as drawings of its pages. The last ones are kept until a fact or the day changes, as
+/// a station is looked at more often than it changes.
 @Component
 class Preview {
     private static final int MOST = 40;
     private final Composing composing;
     private @Nullable Menu of;
     private final Map<String, Object> kept = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override protected boolean removeEldestEntry(Map.Entry<String, Object> eldest) { return size() > MOST; }
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, Object> eldest) { return size() > MOST; }
     };
 
     Preview(Composing composing) {
@@ -37,7 +39,8 @@ class Preview {
     String svg(Menu menu, Asked asked, int page) {
         return kept(menu, "svg %d %s%s".formatted(page, composing.today(), asked.query()), String.class, () -> {
             var pdf = pdf(menu, asked);
-            if (page < 1 || page > LabelPdf.pages(pdf)) throw new NotHere("There is no page %d; there are %d.".formatted(page, LabelPdf.pages(pdf)));
+            if (page < 1 || page > LabelPdf.pages(pdf))
+                throw new NotHere("There is no page %d; there are %d.".formatted(page, LabelPdf.pages(pdf)));
             return LabelDrawing.svg(pdf, page - 1, asked.kindOf().words(), says(menu, asked, page));
         });
     }
@@ -45,7 +48,8 @@ class Preview {
     /// {@return what the labels on a page say; all of them for a whole menu, whose lines are set as they come}
     private String says(Menu menu, Asked asked, int page) {
         var each = asked.kindOf() == Kind.MENU ? Integer.MAX_VALUE : asked.on().of(asked.kindOf()).each();
-        return composing.wanted(menu, asked).stream().skip(asked.kindOf() == Kind.MENU ? 0 : (page - 1L) * each).limit(each).map(w -> w.face().text()).collect(Collectors.joining(" "));
+        return composing.wanted(menu, asked).stream().skip(asked.kindOf() == Kind.MENU ? 0 : (page - 1L) * each)
+                .limit(each).map(w -> w.face().text()).collect(Collectors.joining(" "));
     }
 
     private <T> T kept(Menu menu, String key, Class<T> type, Supplier<T> making) {

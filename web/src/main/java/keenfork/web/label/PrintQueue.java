@@ -20,7 +20,8 @@ import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/// Works the printer's queue, a page at a time. Before each page it looks whether what stands on it is still so; a page whose end nobody saw is asked about.
+/// Works the printer's queue, a page at a time. Before each page it looks whether what stands on it is still so; a page
+/// whose end nobody saw is asked about.
 @Component
 class PrintQueue {
     private static final Logger LOG = LoggerFactory.getLogger(PrintQueue.class);
@@ -53,14 +54,16 @@ class PrintQueue {
         var changes = jobs.changes();
         if (changes == idleAt) return false;
         var open = jobs.open();
-        // only a step sends, and steps follow each other: what is still being sent was left so by one that broke off, or by a restart
+        // only a step sends, and steps follow each other: what is still being sent was left so by one that broke off,
+        // or by a restart
         var lost = open.stream().filter(j -> j.state() == State.SENDING).findFirst();
         if (lost.isPresent()) {
             jobs.unsure(lost.get().id());
             return true;
         }
         // a printer of which nobody knows what it did takes no other page before
-        var next = open.stream().anyMatch(j -> j.state() == State.UNSURE) || !jobs.printer().isReady() ? Optional.<PrintJobs.Job>empty() : open.stream().filter(j -> j.state() == State.WAITING).findFirst();
+        var next = open.stream().anyMatch(j -> j.state() == State.UNSURE) || !jobs.printer().isReady()
+                ? Optional.<PrintJobs.Job>empty() : open.stream().filter(j -> j.state() == State.WAITING).findFirst();
         if (next.isEmpty()) {
             idleAt = changes;
             return false;
@@ -77,7 +80,8 @@ class PrintQueue {
                 return Optional.empty();
             }
             if (isHeld(job, on(job).stream().map(Cell::label).distinct().toList())) return Optional.empty();
-            return Optional.of(isMenu(job) ? menu(job) : composing.set(on(job).stream().map(Cell::face).toList(), kind(job), sheet(job)));
+            return Optional.of(isMenu(job) ? menu(job)
+                    : composing.set(on(job).stream().map(Cell::face).toList(), kind(job), sheet(job)));
         } catch (RuntimeException e) {
             LOG.error("\"{}\" could not be laid out", job.title(), e);
             jobs.hold(job.id(), "It could not be laid out. Look at the preview, look again, or throw it away.");
@@ -113,7 +117,8 @@ class PrintQueue {
         return now.pdf;
     }
 
-    /// Copies of each label on the next page. A copy of the whole menu counts as out from its first page on: what is on paper already can be read.
+    /// Copies of each label on the next page. A copy of the whole menu counts as out from its first page on: what is on
+    /// paper already can be read.
     private Map<Long, Integer> copies(PrintJobs.Job job) {
         if (isMenu(job) && job.done() % LabelPdf.pages(menu(job)) != 0) return Map.of();
         return on(job).stream().collect(Collectors.toMap(c -> c.label.id(), _ -> 1, Integer::sum, LinkedHashMap::new));
@@ -124,7 +129,8 @@ class PrintQueue {
         var menu = kitchen.menu();
         var old = labels.stream().flatMap(l -> OutOfDate.of(menu, l).stream()).toList();
         if (old.isEmpty()) return false;
-        jobs.hold(job.id(), "It is not so any more. " + old.stream().limit(2).map(o -> "%s: %s".formatted(o.name(), o.words().getFirst())).collect(Collectors.joining(" ")));
+        jobs.hold(job.id(), "It is not so any more. " + old.stream().limit(2)
+                .map(o -> "%s: %s".formatted(o.name(), o.words().getFirst())).collect(Collectors.joining(" ")));
         return true;
     }
 
@@ -149,7 +155,8 @@ class PrintQueue {
         return true;
     }
 
-    /// Throws away what did not come out yet. What is being sent, or of which nobody knows, is not thrown away before that is settled.
+    /// Throws away what did not come out yet. What is being sent, or of which nobody knows, is not thrown away before
+    /// that is settled.
     /// @return false where there is nothing to throw away
     synchronized boolean throwAway(long id) {
         var job = jobs.find(id).filter(j -> j.state() == State.WAITING || j.state() == State.HELD);
@@ -168,7 +175,8 @@ class PrintQueue {
     byte[] file(PrintJobs.Job job) {
         if (isMenu(job)) return composing.set(on(job).stream().map(Cell::face).toList(), Kind.MENU, sheet(job));
         var faces = new ArrayList<Face>();
-        for (var label : jobs.labels(job.id())) faces.addAll(Collections.nCopies(label.print().copies(), composing.printed(label)));
+        for (var label : jobs.labels(job.id()))
+            faces.addAll(Collections.nCopies(label.print().copies(), composing.printed(label)));
         return composing.set(faces, kind(job), sheet(job));
     }
 }

@@ -51,7 +51,9 @@ class Printing {
         var known = kind == Kind.MENU || pdf.allFit(all.stream().map(Wanted::face).toList(), kind);
         for (var wanted : all) {
             var why = waits(wanted, kind, asked, known);
-            if (why.isEmpty()) prints.add(wanted.print(kind.id(), asked.many(), asked.placeTyped(), asked.byTyped(), asked.whyTyped(), kind.isPacked()));
+            if (why.isEmpty())
+                prints.add(wanted.print(kind.id(), asked.many(), asked.placeTyped(), asked.byTyped(),
+                        asked.whyTyped(), kind.isPacked()));
             else waits.add(why);
         }
         return new Answer(prints.isEmpty() ? 0 : ask(prints, kind, asked.on(), asked.byTyped()), waits);
@@ -60,7 +62,11 @@ class Printing {
     private long ask(List<Labels.Print> prints, Kind kind, Sheet sheet, String by) {
         var copies = prints.stream().mapToInt(Labels.Print::copies).sum();
         var each = kind == Kind.MENU ? 0 : sheet.of(kind).each();
-        var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies() : prints.size() == 1 ? "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies) : "%s, %s, %d in all".formatted(kind.words(), prints.size() + (kind.isForGuests() ? " groups of guests" : " dishes"), copies);
+        var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies()
+                : prints.size() == 1
+                        ? "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies)
+                        : "%s, %s, %d in all".formatted(kind.words(),
+                                prints.size() + (kind.isForGuests() ? " groups of guests" : " dishes"), copies);
         // how many pages a whole menu takes is known once it is laid out
         return jobs.ask(title, kind.id(), sheet.id(), kind == Kind.MENU ? 0 : (copies + each - 1) / each, prints, by);
     }
@@ -71,23 +77,36 @@ class Printing {
     /// @param fits whether its text is known to fit already
     private String waits(Wanted wanted, Kind kind, Asked asked, boolean fits) {
         // one reason does not answer for many dishes
-        if (kind.isPacked() && !wanted.unknown().isEmpty() && (asked.isAll() || asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
-            return "%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer the questions. Or somebody answers for it, by itself, with a name and a reason.".formatted(wanted.name(), String.join(", ", wanted.unknown()));
+        if (kind.isPacked() && !wanted.unknown().isEmpty()
+                && (asked.isAll() || asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
+            return ("%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer "
+                    + "the questions. Or somebody answers for it, by itself, with a name and a reason.")
+                            .formatted(wanted.name(), String.join(", ", wanted.unknown()));
         var missing = Press.missing(wanted.face().text());
-        if (!missing.isEmpty()) return "%s holds letters that no face here has: %s. Write it in other letters.".formatted(wanted.name(), String.join(" ", missing));
+        if (!missing.isEmpty())
+            return "%s holds letters that no face here has: %s. Write it in other letters."
+                    .formatted(wanted.name(), String.join(" ", missing));
         if (!fits && !pdf.fits(wanted.face(), kind))
-            return "%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book asks. Take a larger label.".formatted(wanted.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(), kind.height());
+            return ("%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book "
+                    + "asks. Take a larger label.")
+                            .formatted(wanted.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(),
+                                    kind.height());
         return "";
     }
 
-    /// Prints as many of a label as are out, as it reads now, to the same place. The old ones stay on the list until they are taken back.
-    Answer again(Labels.Printed then, String by) { return print(kitchen.menu(), asked(then, Math.max(1, then.out()), by)); }
+    /// Prints as many of a label as are out, as it reads now, to the same place. The old ones stay on the list until
+    /// they are taken back.
+    Answer again(Labels.Printed then, String by) {
+        return print(kitchen.menu(), asked(then, Math.max(1, then.out()), by));
+    }
 
-    /// {@return the same label asked for anew, in its language and with its claims; it is made and packed anew. A reason once given is not given for what was not known since}
+    /// {@return the same label asked for anew, in its language and with its claims; it is made and packed anew. A
+    /// reason once given is not given for what was not known since}
     static Asked asked(Labels.Printed then, int copies, String by) {
         var print = then.print();
         var said = print.paper() instanceof PrintedStatement label ? label : null;
-        return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(), print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
+        return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(),
+                print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
                 String.valueOf(copies), print.place(), by, null, null, null, null);
     }
 
@@ -106,7 +125,9 @@ class Printing {
             var asked = asked(label, rest, Cook.of(request));
             for (var wanted : kind == Kind.MENU ? List.<Wanted>of() : wantedOf(menu, label, asked)) {
                 var why = waits(wanted, kind, asked, false);
-                if (why.isEmpty()) prints.add(wanted.print(kind.id(), rest, asked.placeTyped(), asked.byTyped(), asked.whyTyped(), kind.isPacked()));
+                if (why.isEmpty())
+                    prints.add(wanted.print(kind.id(), rest, asked.placeTyped(), asked.byTyped(),
+                            asked.whyTyped(), kind.isPacked()));
                 else waits.add(why);
             }
         }
@@ -115,14 +136,17 @@ class Printing {
             return true;
         }
         jobs.throwAway(id);
-        if (kind == Kind.MENU) print(menu, asked(jobs.labels(id).getFirst(), jobs.labels(id).getFirst().print().copies(), Cook.of(request)));
+        if (kind == Kind.MENU)
+            print(menu,
+                    asked(jobs.labels(id).getFirst(), jobs.labels(id).getFirst().print().copies(), Cook.of(request)));
         else if (!prints.isEmpty()) ask(prints, kind, Sheet.named(job.get().sheet()).orElseThrow(), Cook.of(request));
         return true;
     }
 
     /// A dish that is off the menu, or guests that are off the list, have no label any more.
     private List<Wanted> wantedOf(Menu menu, Labels.Printed label, Asked asked) {
-        var isThere = label.print().guests() == 0 ? menu.dish(label.print().dish()).isPresent() : menu.guests(label.print().guests()).isPresent();
+        var isThere = label.print().guests() == 0 ? menu.dish(label.print().dish()).isPresent()
+                : menu.guests(label.print().guests()).isPresent();
         return isThere ? composing.wanted(menu, asked) : List.of();
     }
 }

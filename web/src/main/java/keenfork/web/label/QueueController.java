@@ -31,7 +31,8 @@ class QueueController {
     }
 
     /// The queue alone, which the station asks for again as long as something comes out.
-    @GetMapping("/labels/queue") String queue(Model model, HttpServletResponse response) {
+    @GetMapping("/labels/queue")
+    String queue(Model model, HttpServletResponse response) {
         var queue = QueueView.of(jobs);
         // what came out stands in the history beside it
         if (!queue.works()) response.setHeader("HX-Trigger", "came-out");
@@ -39,7 +40,8 @@ class QueueController {
         return "label/queue :: queue";
     }
 
-    @PostMapping("/labels/queue/{id}/{what}") String settle(@PathVariable long id, @PathVariable String what, HttpServletRequest request) {
+    @PostMapping("/labels/queue/{id}/{what}")
+    String settle(@PathVariable long id, @PathVariable String what, HttpServletRequest request) {
         var settled = switch (what) {
             case "came-out" -> queue.looked(id, true);
             case "not" -> queue.looked(id, false);
@@ -48,11 +50,14 @@ class QueueController {
             case "as-it-reads-now" -> printing.anew(id, request);
             default -> throw new NotHere("Nothing can be done with it called “%s”.".formatted(what));
         };
-        if (!settled) throw new NotHere("This was settled already, at another screen or by the printer. Look at the queue again.");
+        if (!settled)
+            throw new NotHere(
+                    "This was settled already, at another screen or by the printer. Look at the queue again.");
         return BACK;
     }
 
-    @PostMapping("/labels/printer/{what}") String printer(@PathVariable String what) {
+    @PostMapping("/labels/printer/{what}")
+    String printer(@PathVariable String what) {
         var now = jobs.printer();
         jobs.use(switch (what) {
             case "on" -> new PrintJobs.Printer(true, now.paper(), false);
@@ -66,9 +71,12 @@ class QueueController {
     }
 
     /// The whole of what was asked for as one file, for a printer of the kitchen's own.
-    @GetMapping("/labels/jobs/{id}.pdf") ResponseEntity<byte[]> file(@PathVariable long id) {
+    @GetMapping("/labels/jobs/{id}.pdf")
+    ResponseEntity<byte[]> file(@PathVariable long id) {
         var job = jobs.find(id).orElseThrow(() -> new NotHere("Nothing was printed under this number."));
-        var name = ContentDisposition.inline().filename("%s-%d.pdf".formatted(Kind.named(job.kind()).map(Kind::id).orElse("labels"), id)).build();
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, name.toString()).body(queue.file(job));
+        var name = ContentDisposition.inline()
+                .filename("%s-%d.pdf".formatted(Kind.named(job.kind()).map(Kind::id).orElse("labels"), id)).build();
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, name.toString()).body(queue.file(job));
     }
 }

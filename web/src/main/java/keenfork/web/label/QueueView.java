@@ -8,7 +8,8 @@ import keenfork.web.persistence.PrintJobs;
 /// @param state  what the printer does
 /// @param asks   whether something has to be done before it goes on
 /// @param works  whether a page may come out at any moment: the page looks again
-record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<Row> open, List<Row> ended) {
+record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<Row> open,
+        List<Row> ended) {
     private static final int ENDED_SHOWN = 4;
 
     /// One thing to print.
@@ -26,7 +27,8 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
             return new Row(job, switch (job.state()) {
                 case DONE -> pages + ", all came out";
                 case THROWN_AWAY -> "%d of %s came out, the rest was thrown away".formatted(job.done(), pages);
-                case WAITING, SENDING, UNSURE, HELD -> job.pages() == 0 ? "is being laid out" : "%d of %s came out".formatted(job.done(), pages);
+                case WAITING, SENDING, UNSURE, HELD ->
+                        job.pages() == 0 ? "is being laid out" : "%d of %s came out".formatted(job.done(), pages);
             });
         }
     }
@@ -35,9 +37,12 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
         var printer = jobs.printer();
         var open = jobs.open();
         var unsure = open.stream().anyMatch(j -> j.state() == PrintJobs.State.UNSURE);
-        var waits = open.stream().anyMatch(j -> j.state() == PrintJobs.State.WAITING || j.state() == PrintJobs.State.SENDING);
+        var waits = open.stream()
+                .anyMatch(j -> j.state() == PrintJobs.State.WAITING || j.state() == PrintJobs.State.SENDING);
         var works = waits && !unsure && printer.isReady();
-        var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off" : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
-        return new QueueView(state, unsure || waits && !printer.isReady(), works, printer, open.stream().map(Row::of).toList(), jobs.ended().stream().limit(ENDED_SHOWN).map(Row::of).toList());
+        var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off"
+                : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
+        return new QueueView(state, unsure || waits && !printer.isReady(), works, printer,
+                open.stream().map(Row::of).toList(), jobs.ended().stream().limit(ENDED_SHOWN).map(Row::of).toList());
     }
 }

@@ -14,7 +14,8 @@ import org.jspecify.annotations.Nullable;
 /// @param unknown what is not known, grouped; empty where all is
 /// @param checks  what a cook is asked before it prints
 /// @param keepBy  the day it keeps until, or null where it carries none
-record Wanted(long dish, long guests, String name, OnPaper says, Face face, List<String> unknown, List<String> checks, LocalDate made, @Nullable LocalDate keepBy, String batch) {
+record Wanted(long dish, long guests, String name, OnPaper says, Face face, List<String> unknown, List<String> checks,
+        LocalDate made, @Nullable LocalDate keepBy, String batch) {
     Wanted {
         unknown = List.copyOf(unknown);
         checks = List.copyOf(checks);
@@ -23,6 +24,7 @@ record Wanted(long dish, long guests, String name, OnPaper says, Face face, List
     /// {@return this as it is written down for printing}
     /// @param packed whether it waits until all is known, so that a reason is kept
     Labels.Print print(String kind, int copies, String place, String by, String why, boolean packed) {
-        return new Labels.Print(dish, guests, kind, says, copies, place, by, packed && !unknown.isEmpty() ? why : "", keepBy, made, batch);
+        return new Labels.Print(dish, guests, kind, says, copies, place, by, packed && !unknown.isEmpty() ? why : "",
+                keepBy, made, batch);
     }
 }

@@ -9,16 +9,19 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.EffectView;
 import keenfork.web.page.Format;
 
-/// An older and a newer declaration of one pack: what each says, what came and went between them, and what that changes for which dishes.
+/// An older and a newer declaration of one pack: what each says, what came and went between them, and what that changes
+/// for which dishes.
 ///
 /// @param came   what the newer one says and the older did not, such as `may: sesame`
 /// @param went   what it no longer says
-record ComparedView(DeclarationView before, DeclarationView after, List<String> came, List<String> went, List<EffectView> effects) {
+record ComparedView(DeclarationView before, DeclarationView after, List<String> came, List<String> went,
+        List<EffectView> effects) {
     static ComparedView of(Declaration before, Declaration after, Menu was, Menu is, Format format) {
         var book = was.ruleBook();
         var one = DeclarationView.of(before, book, format);
         var other = DeclarationView.of(after, book, format);
-        return new ComparedView(one, other, without(said(other), said(one)), without(said(one), said(other)), Effect.between(was, is).stream().map(e -> EffectView.of(e, format)).toList());
+        return new ComparedView(one, other, without(said(other), said(one)), without(said(one), said(other)),
+                Effect.between(was, is).stream().map(e -> EffectView.of(e, format)).toList());
     }
 
     private static Set<String> said(DeclarationView view) {
@@ -33,5 +36,7 @@ record ComparedView(DeclarationView before, DeclarationView after, List<String> 
         return said.stream().filter(s -> !other.contains(s)).toList();
     }
 
-    static boolean isWorthShowing(String before, String after) { return !before.isBlank() && !before.strip().equals(after.strip()); }
+    static boolean isWorthShowing(String before, String after) {
+        return !before.isBlank() && !before.strip().equals(after.strip());
+    }
 }

@@ -24,7 +24,8 @@ record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List
     static DeclarationView of(Declaration declaration, RuleBook ruleBook, Format format) {
         var questions = new ArrayList<>(declaration.contradictions());
         declaration.vague().forEach(v -> questions.add(v.question()));
-        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, Finding.Says.IN, ruleBook, format), found(declaration, Finding.Says.MAY, ruleBook, format),
+        return new DeclarationView(pieces(declaration, ruleBook), found(declaration, Finding.Says.IN, ruleBook, format),
+                found(declaration, Finding.Says.MAY, ruleBook, format),
                 questions.stream().filter(q -> !q.isEmpty()).distinct().toList(), declaration.text().isBlank());
     }
 
@@ -32,7 +33,8 @@ record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List
     String letter(String label, String barCode, String kitchen) {
         if (questions.isEmpty()) return "";
         var lines = new ArrayList<String>();
-        lines.add("About “%s”%s:".formatted(label.isEmpty() ? "this product" : label, barCode.isEmpty() ? "" : ", bar code " + barCode));
+        lines.add("About “%s”%s:".formatted(label.isEmpty() ? "this product" : label,
+                barCode.isEmpty() ? "" : ", bar code " + barCode));
         IntStream.range(0, questions.size()).forEach(i -> lines.add((i + 1) + ". " + questions.get(i)));
         lines.add("Please answer in writing. " + kitchen);
         return String.join("\n", lines);
@@ -44,7 +46,8 @@ record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List
         for (var f : declaration.findings())
             if (ruleBook.groups().stream().anyMatch(g -> ruleBook.member(g, f.substance()).isPresent()))
                 stretches.add(new Stretch(f.start(), f.end(), f.says() == Finding.Says.IN ? "in" : "may"));
-        for (var v : declaration.vague()) if (!v.question().isEmpty()) stretches.add(new Stretch(v.start(), v.end(), "ask"));
+        for (var v : declaration.vague())
+            if (!v.question().isEmpty()) stretches.add(new Stretch(v.start(), v.end(), "ask"));
         stretches.sort((a, b) -> a.start - b.start);
         var pieces = new ArrayList<Piece>();
         var at = 0;
@@ -65,7 +68,8 @@ record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List
                 if (f.says() == says && ruleBook.member(group, f.substance()).isPresent()) {
                     var certainty = says == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN;
                     var name = group.names(f.substance()) ? f.substance().name() : group.name().toLowerCase();
-                    found.putIfAbsent(name, new Found(format.symbol(certainty, f.assumed()), name, format.words(certainty, f.assumed())));
+                    found.putIfAbsent(name, new Found(format.symbol(certainty, f.assumed()), name,
+                            format.words(certainty, f.assumed())));
                 }
         return List.copyOf(found.values());
     }

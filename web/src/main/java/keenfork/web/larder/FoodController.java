@@ -29,7 +29,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/// The reference table: what each food holds and weighs, where that is known from, and what this kitchen weighed itself.
+/// The reference table: what each food holds and weighs, where that is known from, and what this kitchen weighed
+/// itself.
 @Controller
 class FoodController {
     private static final int MOST = 60;
@@ -39,12 +40,14 @@ class FoodController {
     private final Weighings weighings;
 
     /// a row of the table
-    record Row(String name, String others, String kind, String holds, String sometimes, String weighs, String source, boolean own) {
+    record Row(String name, String others, String kind, String holds, String sometimes, String weighs, String source,
+            boolean own) {
         static Row of(Food food, List<Weighings.Weighing> own) {
             var weights = new ArrayList<String>();
             if (food.density() != null) weights.add("1 ml " + span(food.density()));
             new TreeMap<>(food.counts()).forEach((noun, g) -> weights.add("1 " + noun + " " + span(g)));
-            return new Row(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()), food.isCompound() ? "product" : "plain", names(food.holds()), names(food.sometimes()),
+            return new Row(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()),
+                    food.isCompound() ? "product" : "plain", names(food.holds()), names(food.sometimes()),
                     String.join(", ", weights.stream().limit(3).toList()), food.source(), !own.isEmpty());
         }
     }
@@ -56,18 +59,23 @@ class FoodController {
         this.weighings = weighings;
     }
 
-    private static String names(List<Substance> substances) { return String.join(", ", substances.stream().map(Substance::name).toList()); }
+    private static String names(List<Substance> substances) {
+        return String.join(", ", substances.stream().map(Substance::name).toList());
+    }
 
     private static String span(Span span) {
         var low = span.low().stripTrailingZeros().toPlainString();
         var high = span.high().stripTrailingZeros().toPlainString();
-        return span.likely().stripTrailingZeros().toPlainString() + " g" + (low.equals(high) ? "" : " (" + low + "–" + high + ")");
+        return span.likely().stripTrailingZeros().toPlainString() + " g"
+                + (low.equals(high) ? "" : " (" + low + "–" + high + ")");
     }
 
-    @GetMapping("/larder/foods") String foods(@RequestParam(defaultValue = "") String q, Model model) {
+    @GetMapping("/larder/foods")
+    String foods(@RequestParam(defaultValue = "") String q, Model model) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var own = weighings.all();
-        var found = Foods.shipped().all().stream().filter(f -> holds(f, words)).sorted(Comparator.comparingInt((Food f) -> far(f, words)).thenComparing(Food::name)).toList();
+        var found = Foods.shipped().all().stream().filter(f -> holds(f, words))
+                .sorted(Comparator.comparingInt((Food f) -> far(f, words)).thenComparing(Food::name)).toList();
         model.addAttribute("q", q);
         model.addAttribute("count", found.size());
         model.addAttribute("rows", found.stream().limit(MOST).map(f -> Row.of(f, of(f, own))).toList());
@@ -76,25 +84,31 @@ class FoodController {
     }
 
     private static boolean holds(Food food, String words) {
-        return food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words)) || (names(food.holds()) + " " + names(food.sometimes())).contains(words);
+        return food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words))
+                || (names(food.holds()) + " " + names(food.sometimes())).contains(words);
     }
 
-    /// {@return how far down the list a food stands: by its first name, by any of its names, by what it holds, by what some makes hold}
+    /// {@return how far down the list a food stands: by its first name, by any of its names, by what it holds, by what
+    /// some makes hold}
     private static int far(Food food, String words) {
         if (food.name().startsWith(words)) return 0;
         if (food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words))) return 1;
         return names(food.holds()).contains(words) ? 2 : 3;
     }
 
-    private static List<Weighings.Weighing> of(Food food, List<Weighings.Weighing> all) { return all.stream().filter(w -> w.food().equals(food.name())).toList(); }
+    private static List<Weighings.Weighing> of(Food food, List<Weighings.Weighing> all) {
+        return all.stream().filter(w -> w.food().equals(food.name())).toList();
+    }
 
-    @GetMapping("/larder/food") String food(@RequestParam(defaultValue = "") String name, Model model) {
+    @GetMapping("/larder/food")
+    String food(@RequestParam(defaultValue = "") String name, Model model) {
         show(found(name), Map.of("noun", "", "low", "", "likely", "", "high", "", "note", ""), "", model);
         return "larder/food";
     }
 
     private static Food found(String name) {
-        return Foods.shipped().find(name).orElseThrow(() -> new NotHere("The table has no food called “%s”.".formatted(name)));
+        return Foods.shipped().find(name)
+                .orElseThrow(() -> new NotHere("The table has no food called “%s”.".formatted(name)));
     }
 
     private void show(Food food, Map<String, String> typed, String wrong, Model model) {
@@ -119,18 +133,27 @@ class FoodController {
         return figures;
     }
 
-    private static Figure figure(String noun, String words, @Nullable Span table, Food food, List<Weighings.Weighing> own) {
-        return new Figure(noun, words, table == null ? "none held" : span(table), food.source(), own.stream().filter(w -> w.noun().equals(noun)).findFirst().orElse(null));
+    private static Figure figure(String noun, String words, @Nullable Span table, Food food,
+            List<Weighings.Weighing> own) {
+        return new Figure(noun, words, table == null ? "none held" : span(table), food.source(),
+                own.stream().filter(w -> w.noun().equals(noun)).findFirst().orElse(null));
     }
 
-    @PostMapping("/larder/food") String weigh(@RequestParam String name, @RequestParam(defaultValue = "") String noun, @RequestParam(defaultValue = "") String low, @RequestParam(defaultValue = "") String likely,
-                                              @RequestParam(defaultValue = "") String high, @RequestParam(defaultValue = "") String note, HttpServletRequest request, HttpServletResponse response, Model model) {
+    @PostMapping("/larder/food")
+    String weigh(@RequestParam String name, @RequestParam(defaultValue = "") String noun,
+            @RequestParam(defaultValue = "") String low, @RequestParam(defaultValue = "") String likely,
+            @RequestParam(defaultValue = "") String high, @RequestParam(defaultValue = "") String note,
+            HttpServletRequest request, HttpServletResponse response, Model model) {
         var food = found(name);
         var typed = Map.of("noun", noun, "low", low, "likely", likely, "high", high, "note", note);
         try {
-            if (!NOUN.matcher(noun.strip().toLowerCase(Locale.ROOT)).matches()) throw new IllegalArgumentException("Say one of what: bunch, clove, piece, slice … or ml.");
-            if (note.strip().isEmpty() || note.length() > LONGEST_NOTE) throw new IllegalArgumentException("Say how it was found, such as “mean of ten bunches, Nov 2026”.");
-            weighings.keep(food.name(), noun.strip().toLowerCase(Locale.ROOT), figure(low.isBlank() ? likely : low, likely, high.isBlank() ? likely : high), note.strip(), Cook.of(request));
+            if (!NOUN.matcher(noun.strip().toLowerCase(Locale.ROOT)).matches())
+                throw new IllegalArgumentException("Say one of what: bunch, clove, piece, slice … or ml.");
+            if (note.strip().isEmpty() || note.length() > LONGEST_NOTE)
+                throw new IllegalArgumentException("Say how it was found, such as “mean of ten bunches, Nov 2026”.");
+            weighings.keep(food.name(), noun.strip().toLowerCase(Locale.ROOT),
+                    figure(low.isBlank() ? likely : low, likely, high.isBlank() ? likely : high), note.strip(),
+                    Cook.of(request));
             return "redirect:" + link(food);
         } catch (IllegalArgumentException e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -142,15 +165,20 @@ class FoodController {
     private static Span figure(String low, String likely, String high) {
         var figures = new ArrayList<BigDecimal>();
         for (var text : List.of(low, likely, high)) {
-            if (!FIGURE.matcher(text.strip()).matches()) throw new IllegalArgumentException("Write grams as a number, such as 25 or 0.6, not “%s”.".formatted(text));
+            if (!FIGURE.matcher(text.strip()).matches())
+                throw new IllegalArgumentException(
+                        "Write grams as a number, such as 25 or 0.6, not “%s”.".formatted(text));
             figures.add(new BigDecimal(text.strip().replace(',', '.')));
         }
-        if (figures.get(1).signum() == 0 || figures.get(0).compareTo(figures.get(1)) > 0 || figures.get(1).compareTo(figures.get(2)) > 0)
-            throw new IllegalArgumentException("The figures must rise from least to most: %s, %s, %s.".formatted(low, likely, high));
+        if (figures.get(1).signum() == 0 || figures.get(0).compareTo(figures.get(1)) > 0
+                || figures.get(1).compareTo(figures.get(2)) > 0)
+            throw new IllegalArgumentException(
+                    "The figures must rise from least to most: %s, %s, %s.".formatted(low, likely, high));
         return new Span(figures.get(0), figures.get(1), figures.get(2));
     }
 
-    @PostMapping("/larder/food/forget") String forget(@RequestParam String name, @RequestParam String noun) {
+    @PostMapping("/larder/food/forget")
+    String forget(@RequestParam String name, @RequestParam String noun) {
         weighings.forget(found(name).name(), noun);
         return "redirect:" + link(found(name));
     }

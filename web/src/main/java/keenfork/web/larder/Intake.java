@@ -29,7 +29,8 @@ record Intake(List<Row> rows) {
     /// @param target  the pack it changes, or 0
     /// @param version the version of that pack it was compared with
     /// @param pack    what would be stored, or null where it is refused
-    record Row(long line, Fate fate, String label, String food, String why, long target, long version, @Nullable PackText pack) {}
+    record Row(long line, Fate fate, String label, String food, String why, long target, long version,
+            @Nullable PackText pack) {}
 
     static Intake of(String text, Menu menu) throws PackCsv.Unreadable {
         var rows = new ArrayList<Row>();
@@ -37,22 +38,27 @@ record Intake(List<Row> rows) {
         for (var row : PackCsv.read(text)) {
             var read = row(row, menu);
             var key = read.food.toLowerCase(Locale.ROOT) + "|" + read.label.toLowerCase(Locale.ROOT);
-            rows.add(read.fate == Fate.REFUSED || seen.add(key) ? read : new Row(read.line, Fate.REFUSED, read.label, read.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
+            rows.add(read.fate == Fate.REFUSED || seen.add(key) ? read : new Row(read.line, Fate.REFUSED, read.label,
+                    read.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
         }
         return new Intake(rows);
     }
 
     private static Row row(PackCsv.Row row, Menu menu) {
-        var form = new PackForm(row.cell("food"), row.cell("name").isEmpty() ? row.cell("food") : row.cell("name"), row.cell("bar code"), law(row.cell("printed under")), row.cell("declaration"), "", "");
+        var form = new PackForm(row.cell("food"), row.cell("name").isEmpty() ? row.cell("food") : row.cell("name"),
+                row.cell("bar code"), law(row.cell("printed under")), row.cell("declaration"), "", "");
         var wrong = form.wrong();
-        if (wrong.isEmpty() && law(row.cell("printed under")).isEmpty()) wrong = "“%s” is no rule book. Write %s, or unknown.".formatted(row.cell("printed under"), String.join(", ", RuleBook.all().stream().map(RuleBook::id).toList()));
+        if (wrong.isEmpty() && law(row.cell("printed under")).isEmpty())
+            wrong = "“%s” is no rule book. Write %s, or unknown.".formatted(row.cell("printed under"),
+                    String.join(", ", RuleBook.all().stream().map(RuleBook::id).toList()));
         LocalDate readOn = null;
         try {
             readOn = row.cell("read on").isEmpty() ? null : LocalDate.parse(row.cell("read on"));
         } catch (DateTimeParseException _) {
             if (wrong.isEmpty()) wrong = "“%s” is no day. Write it as 2026-11-25.".formatted(row.cell("read on"));
         }
-        if (wrong.isEmpty() && readOn != null && readOn.isAfter(menu.day())) wrong = "%s has not come yet, so the pack cannot have been read then.".formatted(readOn);
+        if (wrong.isEmpty() && readOn != null && readOn.isAfter(menu.day()))
+            wrong = "%s has not come yet, so the pack cannot have been read then.".formatted(readOn);
         if (!wrong.isEmpty()) return new Row(row.number(), Fate.REFUSED, form.label(), form.food(), wrong, 0, 0, null);
         return fate(row.number(), form, readOn, menu);
     }
@@ -66,23 +72,30 @@ record Intake(List<Row> rows) {
         var before = menu.packs().stream().filter(p -> isSame(p.value(), form)).findFirst();
         var read = form.declaration().isBlank() ? null : readOn == null ? menu.day() : readOn;
         if (before.isEmpty()) {
-            var usual = menu.packs().stream().anyMatch(p -> p.value().food().equals(form.foodName()) && !p.value().spare());
-            var pack = new PackText(form.foodName(), form.label(), form.barCode(), form.lawId(), form.declaration(), read, usual, null);
-            return new Row(line, usual ? Fate.SPARE : Fate.NEW, form.label(), form.foodName(), form.declaration().isBlank() ? "unread" : "", 0, 0, pack);
+            var usual =
+                    menu.packs().stream().anyMatch(p -> p.value().food().equals(form.foodName()) && !p.value().spare());
+            var pack = new PackText(form.foodName(), form.label(), form.barCode(), form.lawId(), form.declaration(),
+                    read, usual, null);
+            return new Row(line, usual ? Fate.SPARE : Fate.NEW, form.label(), form.foodName(),
+                    form.declaration().isBlank() ? "unread" : "", 0, 0, pack);
         }
         return changed(line, form, read, before.get());
     }
 
     private static boolean isSame(PackText pack, PackForm form) {
-        return !form.barCode().isEmpty() && pack.barCode().equals(form.barCode()) || pack.label().equalsIgnoreCase(form.label()) && pack.food().equals(form.foodName());
+        return !form.barCode().isEmpty() && pack.barCode().equals(form.barCode())
+                || pack.label().equalsIgnoreCase(form.label()) && pack.food().equals(form.foodName());
     }
 
     private static Row changed(long line, PackForm form, @Nullable LocalDate read, Stored<PackText> before) {
         var p = before.value();
         // an empty cell is no statement: it takes no declaration away that was read
         if (form.declaration().isBlank() && p.isRead())
-            return new Row(line, Fate.REFUSED, form.label(), form.foodName(), "Its declaration is empty here, and read in the larder. An empty cell takes nothing away.", 0, 0, null);
-        var pack = new PackText(form.foodName(), form.label(), form.barCode().isEmpty() ? p.barCode() : form.barCode(), form.lawId(), form.declaration(), read, p.spare(), p.standsInOn());
+            return new Row(line, Fate.REFUSED, form.label(), form.foodName(),
+                    "Its declaration is empty here, and read in the larder. An empty cell takes nothing away.", 0, 0,
+                    null);
+        var pack = new PackText(form.foodName(), form.label(), form.barCode().isEmpty() ? p.barCode() : form.barCode(),
+                form.lawId(), form.declaration(), read, p.spare(), p.standsInOn());
         var why = new ArrayList<String>();
         if (!p.declaration().equals(pack.declaration())) why.add("declaration");
         if (!p.food().equals(pack.food())) why.add("what it is used for");
@@ -90,7 +103,8 @@ record Intake(List<Row> rows) {
         if (!p.barCode().equals(pack.barCode())) why.add("bar code");
         if (!p.law().equals(pack.law())) why.add("printed under");
         if (!Objects.equals(p.readOn(), pack.readOn())) why.add("day it was read");
-        return new Row(line, why.isEmpty() ? Fate.SAME : Fate.CHANGED, form.label(), form.foodName(), String.join(", ", why), before.id(), before.version(), pack);
+        return new Row(line, why.isEmpty() ? Fate.SAME : Fate.CHANGED, form.label(), form.foodName(),
+                String.join(", ", why), before.id(), before.version(), pack);
     }
 
     long count(Fate fate) { return rows.stream().filter(r -> r.fate == fate).count(); }
@@ -102,5 +116,8 @@ record Intake(List<Row> rows) {
     public long same() { return count(Fate.SAME); }
 
     /// {@return a number that is another one as soon as any row's fate is another one}
-    public String seal() { return Integer.toHexString(rows.stream().map(r -> r.fate + "|" + r.target + "|" + r.version + "|" + r.pack).toList().hashCode()); }
+    public String seal() {
+        return Integer.toHexString(
+                rows.stream().map(r -> r.fate + "|" + r.target + "|" + r.version + "|" + r.pack).toList().hashCode());
+    }
 }

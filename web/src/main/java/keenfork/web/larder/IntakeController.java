@@ -37,29 +37,40 @@ class IntakeController {
         this.packs = packs;
     }
 
-    @GetMapping("/larder/packs.csv") ResponseEntity<byte[]> write() {
+    @GetMapping("/larder/packs.csv")
+    ResponseEntity<byte[]> write() {
         var rows = packs.all().stream().map(p -> cells(p.value())).toList();
         var file = ContentDisposition.attachment().filename("packs.csv").build().toString();
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8)).header(HttpHeaders.CONTENT_DISPOSITION, file).body(PackCsv.write(rows).getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, file)
+                .body(PackCsv.write(rows).getBytes(StandardCharsets.UTF_8));
     }
 
     private static List<String> cells(PackText p) {
-        return List.of(p.food(), p.label(), p.barCode(), p.law(), p.readOn() == null ? "" : p.readOn().toString(), p.declaration());
+        return List.of(p.food(), p.label(), p.barCode(), p.law(), p.readOn() == null ? "" : p.readOn().toString(),
+                p.declaration());
     }
 
-    @GetMapping("/larder/intake") ModelAndView blank() { return page("", null, "", HttpStatus.OK); }
+    @GetMapping("/larder/intake")
+    ModelAndView blank() { return page("", null, "", HttpStatus.OK); }
 
-    @PostMapping("/larder/intake") ModelAndView look(@RequestParam(defaultValue = "") String table, @RequestParam(required = false) @Nullable MultipartFile file) throws IOException {
+    @PostMapping("/larder/intake")
+    ModelAndView look(@RequestParam(defaultValue = "") String table,
+            @RequestParam(required = false) @Nullable MultipartFile file) throws IOException {
         if (file == null || file.isEmpty()) return looked(table);
         try {
             return looked(RecipeFile.decode(file.getBytes()));
         } catch (RecipeFile.Unreadable _) {
-            return page(table, null, "That file holds bytes that are no text. Save the table as CSV (UTF-8) and choose it again.", HttpStatus.UNPROCESSABLE_CONTENT);
+            return page(table, null,
+                    "That file holds bytes that are no text. Save the table as CSV (UTF-8) and choose it again.",
+                    HttpStatus.UNPROCESSABLE_CONTENT);
         }
     }
 
     private ModelAndView looked(String table) {
-        if (table.length() > LONGEST) return page("", null, "This is longer than 2,000,000 letters. Cut it in two.", HttpStatus.UNPROCESSABLE_CONTENT);
+        if (table.length() > LONGEST)
+            return page("", null, "This is longer than 2,000,000 letters. Cut it in two.",
+                    HttpStatus.UNPROCESSABLE_CONTENT);
         try {
             return page(table, Intake.of(table, kitchen.menu()), "", HttpStatus.OK);
         } catch (PackCsv.Unreadable e) {
@@ -68,17 +79,24 @@ class IntakeController {
     }
 
     /// Takes in what was shown. Where anything changed since, it is shown again and nothing is stored.
-    @PostMapping("/larder/intake/take") ModelAndView take(@RequestParam(defaultValue = "") String table, @RequestParam(defaultValue = "") String seal, HttpServletRequest request) {
+    @PostMapping("/larder/intake/take")
+    ModelAndView take(@RequestParam(defaultValue = "") String table, @RequestParam(defaultValue = "") String seal,
+            HttpServletRequest request) {
         try {
             var intake = Intake.of(table, kitchen.menu());
-            if (!intake.seal().equals(seal)) return page(table, intake, "The larder changed since you looked. This is what would happen now; nothing was stored yet.", HttpStatus.CONFLICT);
+            if (!intake.seal().equals(seal))
+                return page(table, intake,
+                        "The larder changed since you looked. This is what would happen now; nothing was stored yet.",
+                        HttpStatus.CONFLICT);
             packs.takeIn(intake.rows().stream().filter(r -> r.pack() != null && r.fate() != Intake.Fate.SAME)
-                    .map(r -> new Packs.Taken(r.target(), r.version(), Objects.requireNonNull(r.pack()))).toList(), Cook.of(request));
+                    .map(r -> new Packs.Taken(r.target(), r.version(), Objects.requireNonNull(r.pack()))).toList(),
+                    Cook.of(request));
             return new ModelAndView("redirect:/larder");
         } catch (PackCsv.Unreadable e) {
             return page(table, null, String.valueOf(e.getMessage()), HttpStatus.UNPROCESSABLE_CONTENT);
         } catch (Conflict e) {
-            return page(table, null, e.getMessage() + " Nothing was stored. Look at the table again.", HttpStatus.CONFLICT);
+            return page(table, null, e.getMessage() + " Nothing was stored. Look at the table again.",
+                    HttpStatus.CONFLICT);
         }
     }
 

@@ -40,7 +40,8 @@ class LarderController {
     private final Clock clock;
     private final String kitchenName;
 
-    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
+    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock,
+            @Value("${keenfork.kitchen}") String kitchenName) {
         this.kitchen = kitchen;
         this.packs = packs;
         this.settings = settings;
@@ -49,15 +50,18 @@ class LarderController {
         this.kitchenName = kitchenName;
     }
 
-    @GetMapping("/larder") String list(@RequestParam(defaultValue = "") String q, Model model) {
+    @GetMapping("/larder")
+    String list(@RequestParam(defaultValue = "") String q, Model model) {
         list(model, kitchen.menu(), q, String.valueOf(kitchen.menu().readAgain().days()), "");
         return "larder/list";
     }
 
     private void list(Model model, Menu menu, String q, String days, String wrong) {
         var words = q.strip().toLowerCase(Locale.ROOT);
-        var needed = Comparator.comparing((Stored<PackText> p) -> !menu.isInUse(p)).thenComparing(p -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
-        model.addAttribute("packs", menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format)).filter(p -> p.holds(words)).toList());
+        var needed = Comparator.comparing((Stored<PackText> p) -> !menu.isInUse(p))
+                .thenComparing(p -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
+        model.addAttribute("packs", menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format))
+                .filter(p -> p.holds(words)).toList());
         model.addAttribute("all", menu.packs().size());
         model.addAttribute("inUse", menu.packsInUse().size());
         model.addAttribute("q", q);
@@ -65,25 +69,31 @@ class LarderController {
         model.addAttribute("wrong", wrong);
     }
 
-    @PostMapping("/larder/read-again") String readAgain(@RequestParam(defaultValue = "") String days, Model model, HttpServletResponse response) {
+    @PostMapping("/larder/read-again")
+    String readAgain(@RequestParam(defaultValue = "") String days, Model model, HttpServletResponse response) {
         if (days.strip().matches("[1-9]\\d{0,3}")) {
             settings.readAgainAfter(new ReadAgain(Integer.parseInt(days.strip())));
             return "redirect:/larder";
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        list(model, kitchen.menu(), "", days, "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”.".formatted(days));
+        list(model, kitchen.menu(), "", days,
+                "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”."
+                        .formatted(days));
         return "larder/list";
     }
 
-    @GetMapping("/larder/new") ModelAndView blank(@RequestParam(defaultValue = "") String food) {
+    @GetMapping("/larder/new")
+    ModelAndView blank(@RequestParam(defaultValue = "") String food) {
         return pack(NEW, PackForm.blank(food, kitchen.menu().ruleBook().id()), "", null, "", HttpStatus.OK);
     }
 
-    @GetMapping("/larder/{id}") ModelAndView open(@PathVariable long id, @RequestParam(defaultValue = "") String find) {
+    @GetMapping("/larder/{id}")
+    ModelAndView open(@PathVariable long id, @RequestParam(defaultValue = "") String find) {
         return pack(id, PackForm.of(stored(id)), "", null, find, HttpStatus.OK);
     }
 
-    @PostMapping("/larder/read") String read(@RequestParam(defaultValue = "0") long id, PackForm form, Model model) {
+    @PostMapping("/larder/read")
+    String read(@RequestParam(defaultValue = "0") long id, PackForm form, Model model) {
         addReading(model, id, form);
         return "larder/pack :: reading";
     }
@@ -94,20 +104,26 @@ class LarderController {
         model.addAttribute("reading", reading);
         model.addAttribute("tooLong", form.declaration().length() > PackForm.LONGEST ? form.wrong() : "");
         model.addAttribute("letter", reading.letter(form.label(), form.barCode(), kitchenName));
-        model.addAttribute("compared", id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
+        model.addAttribute("compared",
+                id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
     }
 
     private @Nullable ComparedView compared(long id, PackText before, PackForm form, Menu menu) {
-        if (!form.wrong().isEmpty() || !ComparedView.isWorthShowing(before.declaration(), form.declaration())) return null;
-        return ComparedView.of(PackForm.read(before.declaration(), before.law()), form.read(), menu, kitchen.menuWithPack(id, form.text(before, LocalDate.now(clock))), format);
+        if (!form.wrong().isEmpty() || !ComparedView.isWorthShowing(before.declaration(), form.declaration()))
+            return null;
+        return ComparedView.of(PackForm.read(before.declaration(), before.law()), form.read(), menu,
+                kitchen.menuWithPack(id, form.text(before, LocalDate.now(clock))), format);
     }
 
-    @PostMapping("/larder/new") ModelAndView add(PackForm form, HttpServletRequest request) {
+    @PostMapping("/larder/new")
+    ModelAndView add(PackForm form, HttpServletRequest request) {
         if (!form.wrong().isEmpty()) return pack(NEW, form, form.wrong(), null, "", HttpStatus.UNPROCESSABLE_CONTENT);
-        return new ModelAndView("redirect:/larder/" + packs.add(form.text(null, LocalDate.now(clock)), Cook.of(request)));
+        return new ModelAndView(
+                "redirect:/larder/" + packs.add(form.text(null, LocalDate.now(clock)), Cook.of(request)));
     }
 
-    @PostMapping("/larder/{id}") ModelAndView change(@PathVariable long id, PackForm form, HttpServletRequest request) {
+    @PostMapping("/larder/{id}")
+    ModelAndView change(@PathVariable long id, PackForm form, HttpServletRequest request) {
         var before = stored(id);
         if (!form.wrong().isEmpty()) return pack(id, form, form.wrong(), null, "", HttpStatus.UNPROCESSABLE_CONTENT);
         try {
@@ -115,12 +131,14 @@ class LarderController {
             return new ModelAndView("redirect:/larder/" + id);
         } catch (Conflict e) {
             var theirs = stored(id);
-            return pack(id, form.over(theirs.version()), String.valueOf(e.getMessage()), theirs.value(), "", HttpStatus.CONFLICT);
+            return pack(id, form.over(theirs.version()), String.valueOf(e.getMessage()), theirs.value(), "",
+                    HttpStatus.CONFLICT);
         }
     }
 
     /// Makes a pack the usual one, lets it stand in today, or ends that.
-    @PostMapping("/larder/{id}/use") String use(@PathVariable long id, @RequestParam(defaultValue = "") String as) {
+    @PostMapping("/larder/{id}/use")
+    String use(@PathVariable long id, @RequestParam(defaultValue = "") String as) {
         stored(id);
         switch (as) {
             case "usual" -> packs.makeUsual(id);
@@ -132,28 +150,37 @@ class LarderController {
         return "redirect:/larder/" + id;
     }
 
-    @PostMapping("/larder/{id}/lines") String link(@PathVariable long id, @RequestParam long dish, @RequestParam String line, @RequestParam(defaultValue = "link") String as) {
+    @PostMapping("/larder/{id}/lines")
+    String link(@PathVariable long id, @RequestParam long dish, @RequestParam String line,
+            @RequestParam(defaultValue = "link") String as) {
         stored(id);
-        var isThere = kitchen.menu().dish(dish).stream().flatMap(d -> d.derivation().recipe().lines().stream()).anyMatch(l -> l.text().equals(line));
+        var isThere = kitchen.menu().dish(dish).stream().flatMap(d -> d.derivation().recipe().lines().stream())
+                .anyMatch(l -> l.text().equals(line));
         if (!as.equals("link")) packs.unlink(dish, line);
         else if (isThere) packs.link(new Packs.LineLink(dish, line, id));
         else throw new NotHere("That line is not in the dish any more. Open the pack again.");
         return "redirect:/larder/" + id;
     }
 
-    @GetMapping("/larder/{id}/versions") String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from, @RequestParam(defaultValue = "0") int to, Model model) {
+    @GetMapping("/larder/{id}/versions")
+    String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "0") int to, Model model) {
         var pack = stored(id);
         var versions = packs.versions(id);
-        var after = to == 0 ? versions.getFirst() : packs.version(id, to).orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(to)));
+        var after = to == 0 ? versions.getFirst()
+                : packs.version(id, to).orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(to)));
         var number = from == 0 ? Math.max(1, after.number() - 1) : from;
-        var before = packs.version(id, number).orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(number)));
+        var before = packs.version(id, number)
+                .orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(number)));
         model.addAttribute("id", id);
         model.addAttribute("name", pack.value().label());
         model.addAttribute("versions", versions);
         model.addAttribute("before", before);
         model.addAttribute("after", after);
-        model.addAttribute("compared", ComparedView.of(PackForm.read(before.value().declaration(), before.value().law()), PackForm.read(after.value().declaration(), after.value().law()),
-                kitchen.menuWithPack(id, before.value()), kitchen.menuWithPack(id, after.value()), format));
+        model.addAttribute("compared",
+                ComparedView.of(PackForm.read(before.value().declaration(), before.value().law()),
+                        PackForm.read(after.value().declaration(), after.value().law()),
+                        kitchen.menuWithPack(id, before.value()), kitchen.menuWithPack(id, after.value()), format));
         return "larder/versions";
     }
 
@@ -161,7 +188,8 @@ class LarderController {
         return packs.find(id).orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
     }
 
-    private ModelAndView pack(long id, PackForm form, String wrong, @Nullable PackText theirs, String find, HttpStatus status) {
+    private ModelAndView pack(long id, PackForm form, String wrong, @Nullable PackText theirs, String find,
+            HttpStatus status) {
         var page = new ModelAndView("larder/pack", status);
         page.addObject("id", id);
         page.addObject("form", form);
@@ -169,7 +197,8 @@ class LarderController {
         page.addObject("theirs", theirs);
         page.addObject("find", find);
         page.addObject("laws", RuleBook.all());
-        page.addObject("pack", id == NEW ? null : packs.find(id).map(p -> PackView.of(p, find, kitchen, format)).orElse(null));
+        page.addObject("pack",
+                id == NEW ? null : packs.find(id).map(p -> PackView.of(p, find, kitchen, format)).orElse(null));
         var model = new ExtendedModelMap();
         addReading(model, id, form);
         page.addAllObjects(model);

@@ -13,12 +13,14 @@ import org.jspecify.annotations.Nullable;
 /// What was typed about a pack.
 ///
 /// @param again `yes` where the cook says that it was read again today, word for word the same
-record PackForm(String food, String label, String barCode, String law, String declaration, String again, String version) {
+record PackForm(String food, String label, String barCode, String law, String declaration, String again,
+        String version) {
     static final int LONGEST = 20_000;
     private static final int LONGEST_LABEL = 200;
     private static final String BAR_CODE = "|\\d{6,14}";
 
-    PackForm(@Nullable String food, @Nullable String label, @Nullable String barCode, @Nullable String law, @Nullable String declaration, @Nullable String again, @Nullable String version) {
+    PackForm(@Nullable String food, @Nullable String label, @Nullable String barCode, @Nullable String law,
+            @Nullable String declaration, @Nullable String again, @Nullable String version) {
         this.food = food == null ? "" : food.strip();
         this.label = label == null ? "" : label.strip();
         this.barCode = barCode == null ? "" : barCode.replace(" ", "");
@@ -30,12 +32,15 @@ record PackForm(String food, String label, String barCode, String law, String de
 
     static PackForm of(Stored<PackText> pack) {
         var p = pack.value();
-        return new PackForm(p.food(), p.label(), p.barCode(), p.law(), p.declaration(), "", String.valueOf(pack.version()));
+        return new PackForm(p.food(), p.label(), p.barCode(), p.law(), p.declaration(), "",
+                String.valueOf(pack.version()));
     }
 
     static PackForm blank(String food, String law) { return new PackForm(food, food, "", law, "", "", ""); }
 
-    PackForm over(long version) { return new PackForm(food, label, barCode, law, declaration, again, String.valueOf(version)); }
+    PackForm over(long version) {
+        return new PackForm(food, label, barCode, law, declaration, again, String.valueOf(version));
+    }
 
     Declaration read() {
         return declaration.length() > LONGEST ? Declaration.read("", Law.UNKNOWN) : read(declaration, law);
@@ -55,24 +60,32 @@ record PackForm(String food, String label, String barCode, String law, String de
 
     /// {@return what is wrong with it in the cook's words, or an empty string}
     String wrong() {
-        if (declaration.length() > LONGEST) return "This is longer than %,d letters. A declaration is what is printed on one pack.".formatted(LONGEST);
-        if (declaration.indexOf('\0') >= 0) return "There is a sign in the text that is no letter. Type it from the pack.";
+        if (declaration.length() > LONGEST)
+            return "This is longer than %,d letters. A declaration is what is printed on one pack.".formatted(LONGEST);
+        if (declaration.indexOf('\0') >= 0)
+            return "There is a sign in the text that is no letter. Type it from the pack.";
         if (food.isEmpty() || Foods.shipped().find(food).isEmpty()) {
             var near = Foods.shipped().near(food);
-            return "Say which food of the table this pack is used for: “%s” is not in it.%s".formatted(food, near.isEmpty() ? " Look it up under Foods." : " Did you mean %s?".formatted(String.join(" or ", near)));
+            return "Say which food of the table this pack is used for: “%s” is not in it.%s".formatted(food,
+                    near.isEmpty() ? " Look it up under Foods."
+                            : " Did you mean %s?".formatted(String.join(" or ", near)));
         }
         if (!barCode.matches(BAR_CODE)) return "A bar code is 6 to 14 digits: “%s” is none.".formatted(barCode);
-        return label.isEmpty() || label.length() > LONGEST_LABEL ? "Give the pack a name of 1 to 200 letters, as you would call it across the kitchen." : "";
+        return label.isEmpty() || label.length() > LONGEST_LABEL
+                ? "Give the pack a name of 1 to 200 letters, as you would call it across the kitchen." : "";
     }
 
     /// {@return the food's shown name}
     String foodName() { return Foods.shipped().find(food).map(Food::name).orElse(food); }
 
-    /// What would be stored. A pack counts as read on the day its declaration was written down or read again, not when it is given another name.
+    /// What would be stored. A pack counts as read on the day its declaration was written down or read again, not when
+    /// it is given another name.
     PackText text(@Nullable PackText before, LocalDate today) {
         var text = declaration.isBlank() ? "" : declaration;
-        if (before == null) return new PackText(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : today);
+        if (before == null)
+            return new PackText(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : today);
         var same = before.declaration().strip().equals(declaration.strip()) && !again.equals("yes");
-        return new PackText(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : same ? before.readOn() : today, before.spare(), before.standsInOn());
+        return new PackText(foodName(), label, barCode, lawId(), text,
+                text.isEmpty() ? null : same ? before.readOn() : today, before.spare(), before.standsInOn());
     }
 }

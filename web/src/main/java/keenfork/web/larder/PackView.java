@@ -19,7 +19,8 @@ import keenfork.web.persistence.Stored;
 /// @param finds   lines that may be linked to it
 /// @param rivals  other packs of the same food
 /// @param effects what it would change to let it stand in today; for a spare pack only
-record PackView(String state, String when, String due, List<LineUse> users, List<LineUse> finds, List<Rival> rivals, List<EffectView> effects) {
+record PackView(String state, String when, String due, List<LineUse> users, List<LineUse> finds, List<Rival> rivals,
+        List<EffectView> effects) {
     private static final int MOST_LINES = 12;
 
     /// a line of a dish
@@ -32,9 +33,13 @@ record PackView(String state, String when, String due, List<LineUse> users, List
         var menu = kitchen.menu();
         var p = pack.value();
         var when = p.readOn() == null ? "Not read yet" : "Read " + format.day(p.readOn());
-        var due = p.readOn() == null ? "" : menu.isDue(p) ? "long due to be read again" : "due again " + format.day(p.readOn().plusDays(menu.readAgain().days()));
-        var rivals = menu.packs().stream().filter(o -> o.id() != pack.id() && o.value().food().equals(p.food())).map(o -> new Rival(o.id(), o.value().label(), words(o.value(), menu))).toList();
-        var effects = p.spare() && !menu.day().equals(p.standsInOn()) ? Effect.between(menu, kitchen.menuWithStandIn(pack.id())).stream().map(e -> EffectView.of(e, format)).toList() : List.<EffectView>of();
+        var due = p.readOn() == null ? "" : menu.isDue(p) ? "long due to be read again"
+                : "due again " + format.day(p.readOn().plusDays(menu.readAgain().days()));
+        var rivals = menu.packs().stream().filter(o -> o.id() != pack.id() && o.value().food().equals(p.food()))
+                .map(o -> new Rival(o.id(), o.value().label(), words(o.value(), menu))).toList();
+        var effects = p.spare() && !menu.day().equals(p.standsInOn()) ? Effect
+                .between(menu, kitchen.menuWithStandIn(pack.id())).stream().map(e -> EffectView.of(e, format)).toList()
+                : List.<EffectView>of();
         return new PackView(state(p, menu), when, due, users(pack, menu), finds(pack, find, menu), rivals, effects);
     }
 
@@ -50,20 +55,29 @@ record PackView(String state, String when, String due, List<LineUse> users, List
     }
 
     private static Stream<LineUse> lines(Menu menu) {
-        return menu.dishes().stream().flatMap(d -> d.derivation().recipe().lines().stream().filter(l -> l.pack() == null && l.dish().isEmpty())
-                .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.isLinked(d.id(), l))));
+        return menu.dishes().stream()
+                .flatMap(d -> d.derivation().recipe().lines().stream()
+                        .filter(l -> l.pack() == null && l.dish().isEmpty())
+                        .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.isLinked(d.id(), l))));
     }
 
     private static List<LineUse> users(Stored<PackText> pack, Menu menu) {
-        return menu.taking(pack.id()).stream().map(u -> new LineUse(u.dish().id(), u.dish().name(), u.line().text(), u.linked())).distinct().toList();
+        return menu.taking(pack.id()).stream()
+                .map(u -> new LineUse(u.dish().id(), u.dish().name(), u.line().text(), u.linked())).distinct().toList();
     }
 
-    /// Lines that read like what is looked for; or else those that name nothing the table holds, which a pack may explain.
+    /// Lines that read like what is looked for; or else those that name nothing the table holds, which a pack may
+    /// explain.
     private static List<LineUse> finds(Stored<PackText> pack, String find, Menu menu) {
         var words = find.strip().toLowerCase(Locale.ROOT);
         var taken = users(pack, menu);
-        if (!words.isEmpty()) return lines(menu).filter(l -> (l.line + " " + l.name).toLowerCase(Locale.ROOT).contains(words)).filter(l -> !taken.contains(l)).distinct().limit(MOST_LINES).toList();
-        return menu.dishes().stream().flatMap(d -> d.derivation().recipe().lines().stream().filter(Line::isUnread).map(l -> new LineUse(d.id(), d.name(), l.text(), false)))
-                .filter(l -> taken.stream().noneMatch(t -> t.dish == l.dish && t.line.equals(l.line))).distinct().limit(MOST_LINES).toList();
+        if (!words.isEmpty())
+            return lines(menu).filter(l -> (l.line + " " + l.name).toLowerCase(Locale.ROOT).contains(words))
+                    .filter(l -> !taken.contains(l)).distinct().limit(MOST_LINES).toList();
+        return menu.dishes().stream()
+                .flatMap(d -> d.derivation().recipe().lines().stream().filter(Line::isUnread)
+                        .map(l -> new LineUse(d.id(), d.name(), l.text(), false)))
+                .filter(l -> taken.stream().noneMatch(t -> t.dish == l.dish && t.line.equals(l.line))).distinct()
+                .limit(MOST_LINES).toList();
     }
 }

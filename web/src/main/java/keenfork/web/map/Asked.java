@@ -10,7 +10,8 @@ import keenfork.core.trace.Peel;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
 
-/// What is asked of the map: how far dishes are peeled, which is open, which groups are opened into members, for whom, and which dishes are found.
+/// What is asked of the map: how far dishes are peeled, which is open, which groups are opened into members, for whom,
+/// and which dishes are found.
 ///
 /// @param peel   how far, by name; complete where empty
 /// @param dish   the open dish, or 0
@@ -20,12 +21,14 @@ import org.jspecify.annotations.Nullable;
 /// @param guests the group of people it is shown for, or 0
 /// @param avoid  what is avoided, as typed
 /// @param q      words to find dishes by
-record Asked(@Nullable String peel, @Nullable Long dish, @Nullable String group, @Nullable String member, @Nullable List<String> open, @Nullable Long guests, @Nullable String avoid, @Nullable String q) {
+record Asked(@Nullable String peel, @Nullable Long dish, @Nullable String group, @Nullable String member,
+        @Nullable List<String> open, @Nullable Long guests, @Nullable String avoid, @Nullable String q) {
     private static final int LONGEST = 300;
 
     Peel peeled() {
         if (peel == null || peel.isEmpty()) return Peel.COMPLETE;
-        return Arrays.stream(Peel.values()).filter(p -> p.name().equalsIgnoreCase(peel)).findFirst().orElseThrow(() -> new NotHere("Dishes are not peeled like that."));
+        return Arrays.stream(Peel.values()).filter(p -> p.name().equalsIgnoreCase(peel)).findFirst()
+                .orElseThrow(() -> new NotHere("Dishes are not peeled like that."));
     }
 
     long dishId() { return dish == null ? 0 : dish; }
@@ -40,7 +43,9 @@ record Asked(@Nullable String peel, @Nullable Long dish, @Nullable String group,
 
     String words() { return q == null ? "" : q.strip().toLowerCase(Locale.ROOT); }
 
-    public String avoided() { return avoid == null ? "" : avoid.length() > LONGEST ? avoid.substring(0, LONGEST) : avoid.strip(); }
+    public String avoided() {
+        return avoid == null ? "" : avoid.length() > LONGEST ? avoid.substring(0, LONGEST) : avoid.strip();
+    }
 
     /// {@return the address of the map with other peeling; what is open and found stays}
     public String with(Peel other) { return "/map" + query(other, dishId(), opened(), guestsId(), avoided()); }

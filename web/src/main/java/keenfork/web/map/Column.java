@@ -11,7 +11,8 @@ import keenfork.core.trace.Mark;
 import keenfork.core.trace.Profile;
 import org.jspecify.annotations.Nullable;
 
-/// A column of the map: a group of the rule book, one member of a group that is opened, or what stands beside the law's list of it.
+/// A column of the map: a group of the rule book, one member of a group that is opened, or what stands beside the law's
+/// list of it.
 ///
 /// @param member   the member, or null for the group itself
 /// @param opens    whether its members can be shown
@@ -31,7 +32,8 @@ record Column(Group group, @Nullable Substance member, boolean opens, boolean is
             var isOpen = opens && opened.contains(group.id());
             columns.add(new Column(group, null, opens, isOpen));
             if (!isOpen) continue;
-            if (group.members().size() > 1) for (var member : group.members()) columns.add(new Column(group, member, false, false));
+            if (group.members().size() > 1)
+                for (var member : group.members()) columns.add(new Column(group, member, false, false));
             for (var member : beside) columns.add(new Column(group, member, false, false, true));
         }
         return List.copyOf(columns);

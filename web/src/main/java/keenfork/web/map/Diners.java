@@ -17,7 +17,9 @@ record Diners(String words, Avoidances read) {
 
     /// {@return the people that are asked for: a group that is kept, those who avoid what was typed, or everyone}
     static Diners of(Asked asked, List<Events.Guests> groups, RuleBook ruleBook) {
-        if (asked.guestsId() != 0) return groups.stream().filter(g -> g.id() == asked.guestsId()).findFirst().map(g -> avoiding(g.name(), g.avoids(), ruleBook)).orElse(EVERYONE);
+        if (asked.guestsId() != 0)
+            return groups.stream().filter(g -> g.id() == asked.guestsId()).findFirst()
+                    .map(g -> avoiding(g.name(), g.avoids(), ruleBook)).orElse(EVERYONE);
         return asked.avoided().isEmpty() ? EVERYONE : avoiding("", asked.avoided(), ruleBook);
     }
 

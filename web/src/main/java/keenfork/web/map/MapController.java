@@ -30,7 +30,8 @@ class MapController {
         this.format = format;
     }
 
-    @GetMapping("/map") ModelAndView map(Asked asked) { return page(asked, "", HttpStatus.OK); }
+    @GetMapping("/map")
+    ModelAndView map(Asked asked) { return page(asked, "", HttpStatus.OK); }
 
     private ModelAndView page(Asked asked, String wrong, HttpStatus status) {
         var menu = kitchen.menu();
@@ -47,33 +48,49 @@ class MapController {
         return page;
     }
 
-    @GetMapping("/map/why") String why(Asked asked, Model model) {
+    @GetMapping("/map/why")
+    String why(Asked asked, Model model) {
         model.addAttribute("why", asked.dishId() == 0 ? null : whyView(asked, kitchen.menu()));
         return "map/map :: why";
     }
 
     private WhyView whyView(Asked asked, Menu menu) {
         var found = menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        var group = menu.ruleBook().group(asked.groupId()).orElseThrow(() -> new NotHere("The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), asked.groupId())));
+        var group = menu.ruleBook().group(asked.groupId()).orElseThrow(() -> new NotHere(
+                "The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), asked.groupId())));
         var beside = menu.ruleBook().beside(group);
-        var member = asked.memberId().isEmpty() ? null : Stream.concat(group.members().stream(), beside.stream()).filter(m -> m.id().equals(asked.memberId())).findFirst()
-                .orElseThrow(() -> new NotHere("The group “%s” does not list “%s”.".formatted(group.name(), asked.memberId())));
-        return WhyView.of(menu, found, new Column(group, member, false, false, member != null && !group.members().contains(member)), asked.peeled(), format);
+        var member = asked.memberId().isEmpty() ? null
+                : Stream.concat(group.members().stream(), beside.stream()).filter(m -> m.id().equals(asked.memberId()))
+                        .findFirst()
+                        .orElseThrow(() -> new NotHere(
+                                "The group “%s” does not list “%s”.".formatted(group.name(), asked.memberId())));
+        return WhyView.of(menu, found,
+                new Column(group, member, false, false, member != null && !group.members().contains(member)),
+                asked.peeled(), format);
     }
 
     /// Keeps what was avoided as a group of people.
-    @PostMapping("/map/guests") ModelAndView keep(@RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String people, @RequestParam(defaultValue = "") String avoid) {
+    @PostMapping("/map/guests")
+    ModelAndView keep(@RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String people,
+            @RequestParam(defaultValue = "") String avoid) {
         var asked = new Asked(Peel.COMPLETE.name(), 0L, "", "", null, 0L, avoid, "");
         var read = Diners.avoiding("", avoid, kitchen.menu().ruleBook());
-        if (name.isBlank() || name.strip().length() > LONGEST_NAME) return page(asked, "Give these people a name of 1 to 60 letters.", HttpStatus.UNPROCESSABLE_CONTENT);
-        if (!people.strip().matches("[1-9]\\d{0,5}") || Integer.parseInt(people.strip()) > MOST_PEOPLE) return page(asked, "Say how many they are: a whole number, not “%s”.".formatted(people), HttpStatus.UNPROCESSABLE_CONTENT);
-        if (!read.unread().isEmpty()) return page(asked, "Not understood: %s. Say it in other words, such as “milk allergy” or “no nuts”.".formatted(format.list(read.refused())), HttpStatus.UNPROCESSABLE_CONTENT);
-        if (read.isEveryone()) return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
+        if (name.isBlank() || name.strip().length() > LONGEST_NAME)
+            return page(asked, "Give these people a name of 1 to 60 letters.", HttpStatus.UNPROCESSABLE_CONTENT);
+        if (!people.strip().matches("[1-9]\\d{0,5}") || Integer.parseInt(people.strip()) > MOST_PEOPLE)
+            return page(asked, "Say how many they are: a whole number, not “%s”.".formatted(people),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
+        if (!read.unread().isEmpty())
+            return page(asked, "Not understood: %s. Say it in other words, such as “milk allergy” or “no nuts”."
+                    .formatted(format.list(read.refused())), HttpStatus.UNPROCESSABLE_CONTENT);
+        if (read.isEveryone())
+            return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
         events.add(name.strip(), Integer.parseInt(people.strip()), avoid.strip());
         return new ModelAndView("redirect:/map");
     }
 
-    @PostMapping("/map/guests/{id}/remove") String remove(@PathVariable long id) {
+    @PostMapping("/map/guests/{id}/remove")
+    String remove(@PathVariable long id) {
         events.remove(id);
         return "redirect:/map";
     }

@@ -33,7 +33,8 @@ import org.thymeleaf.spring6.SpringTemplateEngine;
 @Controller
 class MapFiles {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
-    private static final String CAUTION = "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
+    private static final String CAUTION =
+            "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
     private static final Pattern HEAD = Pattern.compile("<i class=\"head\">([^<]*)</i>");
     private final Kitchen kitchen;
     private final Events events;
@@ -42,7 +43,8 @@ class MapFiles {
     private final Clock clock;
     private final String kitchenName;
 
-    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
+    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock,
+            @Value("${keenfork.kitchen}") String kitchenName) {
         this.kitchen = kitchen;
         this.events = events;
         this.format = format;
@@ -51,13 +53,18 @@ class MapFiles {
         this.kitchenName = kitchenName;
     }
 
-    @GetMapping("/map.{kind}") ResponseEntity<byte[]> file(@PathVariable String kind, Asked asked, @RequestParam(defaultValue = "a4") String paper) {
+    @GetMapping("/map.{kind}")
+    ResponseEntity<byte[]> file(@PathVariable String kind, Asked asked,
+            @RequestParam(defaultValue = "a4") String paper) {
         var menu = kitchen.menu();
         var view = MapView.of(menu, asked, Diners.of(asked, events.groups(), menu.ruleBook()), format);
-        var foot = "%s rule book: %s. %s, %s. %s".formatted(menu.ruleBook().name(), menu.ruleBook().law(), view.peel().word(), DAY.format(LocalDateTime.now(clock)), CAUTION);
+        var foot = "%s rule book: %s. %s, %s. %s".formatted(menu.ruleBook().name(), menu.ruleBook().law(),
+                view.peel().word(), DAY.format(LocalDateTime.now(clock)), CAUTION);
         return switch (kind) {
-            case "csv" -> answer("csv", new MediaType("text", "csv", StandardCharsets.UTF_8), csv(view, foot).getBytes(StandardCharsets.UTF_8));
-            case "svg" -> answer("svg", MediaType.parseMediaType("image/svg+xml"), MapDrawing.svg(view, kitchenName + ": allergen map", foot).getBytes(StandardCharsets.UTF_8));
+            case "csv" -> answer("csv", new MediaType("text", "csv", StandardCharsets.UTF_8),
+                    csv(view, foot).getBytes(StandardCharsets.UTF_8));
+            case "svg" -> answer("svg", MediaType.parseMediaType("image/svg+xml"),
+                    MapDrawing.svg(view, kitchenName + ": allergen map", foot).getBytes(StandardCharsets.UTF_8));
             case "pdf" -> answer("pdf", MediaType.APPLICATION_PDF, pdf(view, menu, foot, paper));
             default -> throw new NotHere("The map can be had as csv, svg or pdf.");
         };
@@ -70,10 +77,13 @@ class MapFiles {
 
     /// One row a dish, in words: no mark of it needs a key. What the table cannot hold stands in its last row.
     private static String csv(MapView view, String foot) {
-        var head = Stream.of(Stream.of("Dish"), view.columns().stream().map(c -> c.isMember() ? c.group().name() + ": " + c.name() : c.name()), view.diets().stream().map(d -> d.name())).flatMap(s -> s).toList();
+        var head = Stream.of(Stream.of("Dish"),
+                view.columns().stream().map(c -> c.isMember() ? c.group().name() + ": " + c.name() : c.name()),
+                view.diets().stream().map(d -> d.name())).flatMap(s -> s).toList();
         var rows = new ArrayList<List<String>>();
         for (var row : view.dishRows())
-            rows.add(Stream.of(Stream.of(row.name()), row.cells().stream().map(c -> words(c.label(), row.name())), row.bowls().stream().map(b -> words(b.label(), row.name()))).flatMap(s -> s).toList());
+            rows.add(Stream.of(Stream.of(row.name()), row.cells().stream().map(c -> words(c.label(), row.name())),
+                    row.bowls().stream().map(b -> words(b.label(), row.name()))).flatMap(s -> s).toList());
         rows.add(List.of(foot));
         return PackCsv.table(head, rows);
     }
@@ -95,7 +105,9 @@ class MapFiles {
     /// Each head stands upright.
     private static String inlined(String html) {
         return HEAD.matcher(html).replaceAll(m -> Matcher.quoteReplacement(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 16 120\" width=\"16\" height=\"120\" role=\"img\" alt=\"%s\"><text transform=\"translate(12 117) rotate(-90)\" font-family=\"Text\" font-weight=\"700\" font-size=\"12\">%s</text></svg>"
-                        .formatted(m.group(1), m.group(1))));
+                ("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 16 120\" width=\"16\" height=\"120\" "
+                        + "role=\"img\" alt=\"%s\"><text transform=\"translate(12 117) rotate(-90)\" "
+                        + "font-family=\"Text\" font-weight=\"700\" font-size=\"12\">%s</text></svg>")
+                                .formatted(m.group(1), m.group(1))));
     }
 }

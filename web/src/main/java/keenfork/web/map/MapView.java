@@ -24,7 +24,8 @@ import keenfork.web.page.MarkRow.Cell;
 ///
 /// @param totals for each column how many dishes carry it, and of how many that is not known
 /// @param people for whom it is shown, in words; empty for everyone
-record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Total> totals, Peel peel, List<Peel> peels, long open, String people) {
+record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Total> totals, Peel peel, List<Peel> peels,
+        long open, String people) {
     private static final int MOST_WIDE = 16;
     private static final int LONGEST_NAME = 14;
     private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian", "pregnancy");
@@ -33,7 +34,8 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     ///
     /// @param marks the marks, and the diets behind them
     /// @param eats  whether the people it is shown for eat it; empty where it is shown for everyone
-    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, MarkRow marks, Bowl eats, boolean without) {
+    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, MarkRow marks, Bowl eats,
+            boolean without) {
         List<Cell> cells() { return marks.cells(); }
 
         List<Bowl> bowls() { return marks.bowls(); }
@@ -41,7 +43,9 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
 
     /// the foot of a column
     record Total(int carry, int unknown) {
-        public String label(Column column) { return "%s: %d dishes carry it, of %d it is not known".formatted(column.name(), carry, unknown); }
+        public String label(Column column) {
+            return "%s: %d dishes carry it, of %d it is not known".formatted(column.name(), carry, unknown);
+        }
     }
 
     /// {@return how the table is drawn: `many` groups in narrow columns, `long` names under a high head}
@@ -55,17 +59,20 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     static MapView of(Menu menu, Asked asked, Diners diners, Format format) {
         var peel = asked.peeled();
         var rows = new ArrayList<Row>();
-        var shown = menu.dishes().stream().filter(d -> d.name().toLowerCase(Locale.ROOT).contains(asked.words())).toList();
+        var shown =
+                menu.dishes().stream().filter(d -> d.name().toLowerCase(Locale.ROOT).contains(asked.words())).toList();
         var derived = shown.stream().map(d -> peeled(menu, d, peel)).toList();
         var profiles = derived.stream().map(d -> d.under(menu.ruleBook())).toList();
-        var beside = profiles.stream().flatMap(p -> p.beside().stream()).map(Beside::substance).collect(Collectors.toSet());
+        var beside =
+                profiles.stream().flatMap(p -> p.beside().stream()).map(Beside::substance).collect(Collectors.toSet());
         var columns = Column.of(menu.ruleBook(), asked.opened(), beside);
         for (var i = 0; i < shown.size(); i++) {
             var dish = shown.get(i);
             rows.add(row(dish, asked, columns, profiles.get(i), derived.get(i), diners, format));
             if (dish.id() == asked.dishId()) addParts(menu, dish, derived.get(i), columns, rows, format);
         }
-        return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel, List.of(Peel.values()), asked.dishId(), diners.words());
+        return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel,
+                List.of(Peel.values()), asked.dishId(), diners.words());
     }
 
     private static Total total(Column column, List<Profile> profiles) {
@@ -80,25 +87,31 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     }
 
     static Derivation peeled(Menu menu, Menu.Dish dish, Peel peel) {
-        return peel == Peel.COMPLETE ? dish.derivation() : Derivation.of(peel.of(dish.derivation().recipe()), menu.facts());
+        return peel == Peel.COMPLETE ? dish.derivation()
+                : Derivation.of(peel.of(dish.derivation().recipe()), menu.facts());
     }
 
-    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Column> columns, List<Row> rows, Format format) {
+    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Column> columns, List<Row> rows,
+            Format format) {
         var parts = derivation.recipe().parts();
         for (var i = 0; i < parts.size(); i++) {
             var part = parts.get(i);
-            var foods = String.join(", ", part.lines().stream().limit(2).map(l -> l.food().map(Food::name).orElse(l.dish().isEmpty() ? l.text() : l.dish())).toList());
+            var foods = String.join(", ", part.lines().stream().limit(2)
+                    .map(l -> l.food().map(Food::name).orElse(l.dish().isEmpty() ? l.text() : l.dish())).toList());
             var alone = derivation.ofPart(i);
             var profile = alone.under(menu.ruleBook());
             var cells = columns.stream().map(c -> partCell(part.name(), c, c.mark(profile), format)).toList();
-            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1, new MarkRow("", cells, bowls(part.name(), alone, format)), Bowl.NONE, false));
+            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1,
+                    new MarkRow("", cells, bowls(part.name(), alone, format)), Bowl.NONE, false));
         }
     }
 
-    private static Row row(Menu.Dish dish, Asked asked, List<Column> columns, Profile profile, Derivation derivation, Diners diners, Format format) {
+    private static Row row(Menu.Dish dish, Asked asked, List<Column> columns, Profile profile, Derivation derivation,
+            Diners diners, Format format) {
         var name = dish.name();
         var eats = diners.isEveryone() ? null : diners.eat(derivation);
-        var bowl = eats == null ? Bowl.NONE : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
+        var bowl = eats == null ? Bowl.NONE
+                : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
         var cells = columns.stream().map(c -> cell(name, c, profile, format)).toList();
         var marks = new MarkRow(asked.mark() + "dish=" + dish.id() + "&group=", cells, bowls(name, derivation, format));
         return new Row(dish.id(), name, "", "", false, false, marks, bowl, eats == Eats.GOES_WITHOUT);
@@ -114,25 +127,36 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     }
 
     private static List<Bowl> bowls(String name, Derivation derivation, Format format) {
-        return shownDiets().stream().map(d -> d.judge(derivation)).map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
-                v.because().isEmpty() ? "" : v.because().getFirst().words())).toList();
+        return shownDiets().stream().map(d -> d.judge(derivation))
+                .map(v -> new Bowl(format.bowl(v.answer()), name + ": " + v.diet().name() + " " + v.answer().words(),
+                        v.because().isEmpty() ? "" : v.because().getFirst().words()))
+                .toList();
     }
 
-    /// Where nothing of the law's list was found and something beside it was, the cell says so: its dot would be taken for an answer.
+    /// Where nothing of the law's list was found and something beside it was, the cell says so: its dot would be taken
+    /// for an answer.
     private static Cell cell(String name, Column column, Profile profile, Format format) {
         var mark = column.mark(profile);
-        var beside = mark.isPresent() || column.isMember() ? List.<Beside>of() : profile.beside().stream().filter(b -> b.group().equals(column.group())).toList();
+        var beside = mark.isPresent() || column.isMember() ? List.<Beside>of()
+                : profile.beside().stream().filter(b -> b.group().equals(column.group())).toList();
         if (!beside.isEmpty())
-            return new Cell(column.key(), "m-beside", "%s: %s, nothing that the law lists; beside its list: %s".formatted(name, column.name(),
-                    format.list(beside.stream().map(b -> b.substance().name() + " " + format.words(b.certainty(), false)).toList())), beside.size());
+            return new Cell(column.key(), "m-beside",
+                    "%s: %s, nothing that the law lists; beside its list: %s".formatted(name, column.name(),
+                            format.list(beside.stream()
+                                    .map(b -> b.substance().name() + " " + format.words(b.certainty(), false))
+                                    .toList())),
+                    beside.size());
         var threads = mark.map(m -> m.threads().size()).orElse(0);
-        return new Cell(column.key(), format.symbol(mark), "%s: %s %s%s".formatted(name, column.label(), format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
+        return new Cell(column.key(), format.symbol(mark), "%s: %s %s%s".formatted(name, column.label(),
+                format.words(mark), threads > 1 ? ", " + threads + " threads" : ""), threads);
     }
 
     /// A part is looked at by itself: there nothing comes off.
     private static Cell partCell(String name, Column column, Optional<Mark> mark, Format format) {
-        var symbol = mark.map(m -> m.isPackToRead() ? "m-pack" : format.symbol(m.certainty(), m.assumed())).orElse("m-none");
-        return new Cell(column.key(), symbol, "%s: %s %s".formatted(name, column.name(), mark.map(m -> format.words(m.certainty(), m.assumed())).orElse("nothing found")), 0);
+        var symbol =
+                mark.map(m -> m.isPackToRead() ? "m-pack" : format.symbol(m.certainty(), m.assumed())).orElse("m-none");
+        return new Cell(column.key(), symbol, "%s: %s %s".formatted(name, column.name(),
+                mark.map(m -> format.words(m.certainty(), m.assumed())).orElse("nothing found")), 0);
     }
 
     /// {@return the dish rows alone}

@@ -22,7 +22,8 @@ import keenfork.web.page.Format;
 ///
 /// @param threads the strongest
 /// @param more    the rest of them, folded away
-record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, List<ThreadView> more, List<Way> ways) {
+record WhyView(String title, String dish, String symbol, String words, List<ThreadView> threads, List<ThreadView> more,
+        List<Way> ways) {
     /// px of a line of words, letters on one, and the room between two knots
     private static final int LINE = 19;
     private static final int LETTERS = 27;
@@ -49,16 +50,20 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
             var beside = profile.beside().stream().filter(b -> b.group().equals(column.group())).toList();
             if (!beside.isEmpty()) return besides(menu, dish, column, beside, format);
         }
-        var threads = mark.map(Mark::threads).orElse(List.of()).stream().map(e -> thread(e, column.group(), menu, format)).toList();
-        return new WhyView(title(column, mark), dish.name(), format.symbol(mark), format.words(mark), threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(),
+        var threads = mark.map(Mark::threads).orElse(List.of()).stream()
+                .map(e -> thread(e, column.group(), menu, format)).toList();
+        return new WhyView(title(column, mark), dish.name(), format.symbol(mark), format.words(mark),
+                threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(),
                 mark.map(m -> ways(menu, dish, m, derivation)).orElse(List.of()));
     }
 
     /// Nothing the law lists, and something beside its list: that is what the threads lead to.
     private static WhyView besides(Menu menu, Menu.Dish dish, Column column, List<Beside> beside, Format format) {
         var names = format.list(beside.stream().map(b -> b.substance().name()).toList());
-        var threads = beside.stream().flatMap(b -> b.threads().stream()).map(e -> thread(e, column.group(), menu, format)).toList();
-        return new WhyView("%s: nothing the law lists; beside its list: %s".formatted(column.name(), names), dish.name(), "m-beside", "beside the law’s list",
+        var threads = beside.stream().flatMap(b -> b.threads().stream())
+                .map(e -> thread(e, column.group(), menu, format)).toList();
+        return new WhyView("%s: nothing the law lists; beside its list: %s".formatted(column.name(), names),
+                dish.name(), "m-beside", "beside the law’s list",
                 threads.stream().limit(SHOWN).toList(), threads.stream().skip(SHOWN).toList(), List.of());
     }
 
@@ -76,14 +81,19 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         var knots = new ArrayList<Knot>();
         var path = evidence.path();
         for (var link : path)
-            if (link.kind() != Link.Kind.SUBSTANCE || !link.text().equalsIgnoreCase(group.name())) addKnot(knots, words(link), note(link, format), false);
+            if (link.kind() != Link.Kind.SUBSTANCE || !link.text().equalsIgnoreCase(group.name()))
+                addKnot(knots, words(link), note(link, format), false);
         if (menu.ruleBook().isBeside(evidence.substance())) {
-            addKnot(knots, "beside the law’s list of " + group.name().toLowerCase(Locale.ROOT), menu.ruleBook().name() + " rule book", true);
-            return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
+            addKnot(knots, "beside the law’s list of " + group.name().toLowerCase(Locale.ROOT),
+                    menu.ruleBook().name() + " rule book", true);
+            return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()),
+                    format.words(evidence.certainty(), evidence.assumed()),
                     knots, twine(evidence, knots), bottom(knots));
         }
-        addKnot(knots, group.name(), menu.ruleBook().name() + " rule book, " + group.source().replaceFirst(":.*", ""), true);
-        return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()), format.words(evidence.certainty(), evidence.assumed()),
+        addKnot(knots, group.name(), menu.ruleBook().name() + " rule book, " + group.source().replaceFirst(":.*", ""),
+                true);
+        return new ThreadView(format.symbol(evidence.certainty(), evidence.assumed()),
+                format.words(evidence.certainty(), evidence.assumed()),
                 knots, twine(evidence, knots), bottom(knots));
     }
 
@@ -105,7 +115,8 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     }
 
     private static String note(Link link, Format format) {
-        if (link.kind() == Link.Kind.SUBSTANCE) return link.from().startsWith("No ") || link.from().endsWith("?") ? link.from() : "table of substances";
+        if (link.kind() == Link.Kind.SUBSTANCE)
+            return link.from().startsWith("No ") || link.from().endsWith("?") ? link.from() : "table of substances";
         var mass = link.mass();
         if (mass == null) return link.from();
         return format.likely(mass) + (link.from().isEmpty() ? "" : ", " + link.from());
@@ -117,11 +128,14 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         var width = 16.0;
         var last = knots.size() - 2;
         for (var i = 0; i <= last; i++) {
-            var next = i + 1 < evidence.path().size() ? width(evidence.path().get(i + 1), width) : Math.max(2, width - 2);
+            var next =
+                    i + 1 < evidence.path().size() ? width(evidence.path().get(i + 1), width) : Math.max(2, width - 2);
             var y = knots.get(i).y + 9;
             var until = knots.get(i + 1).y + 9;
-            var look = i < last - 1 ? "solid" : evidence.certainty() == Certainty.NOT_KNOWN ? "dotted" : evidence.assumed() ? "dashed" : "solid";
-            twine.add(new Twine(look.equals("solid") ? ribbon(y, until, width, next) : "M16 %d V%d".formatted(y, until), look));
+            var look = i < last - 1 ? "solid"
+                    : evidence.certainty() == Certainty.NOT_KNOWN ? "dotted" : evidence.assumed() ? "dashed" : "solid";
+            twine.add(new Twine(look.equals("solid") ? ribbon(y, until, width, next) : "M16 %d V%d".formatted(y, until),
+                    look));
             width = next;
         }
         return twine;
@@ -133,22 +147,34 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     }
 
     private static String ribbon(int y, int until, double top, double bottom) {
-        return String.format(Locale.ROOT, "M%.1f %d H%.1f L%.1f %d H%.1f Z", 16 - top / 2, y, 16 + top / 2, 16 + bottom / 2, until, 16 - bottom / 2);
+        return String.format(Locale.ROOT, "M%.1f %d H%.1f L%.1f %d H%.1f Z", 16 - top / 2, y, 16 + top / 2,
+                16 + bottom / 2, until, 16 - bottom / 2);
     }
 
     private static List<Way> ways(Menu menu, Menu.Dish dish, Mark mark, Derivation derivation) {
         var ways = new ArrayList<Way>();
-        if (mark.certainty() == Certainty.CONTACT) ways.add(new Way("k-wash", "Wash the blender first", " or change the order", "/run"));
-        var foods = mark.threads().stream().filter(e -> e.certainty() == Certainty.NOT_KNOWN || e.assumed()).flatMap(e -> e.path().stream())
+        if (mark.certainty() == Certainty.CONTACT)
+            ways.add(new Way("k-wash", "Wash the blender first", " or change the order", "/run"));
+        var foods = mark.threads().stream().filter(e -> e.certainty() == Certainty.NOT_KNOWN || e.assumed())
+                .flatMap(e -> e.path().stream())
                 .filter(l -> l.kind() == Link.Kind.FOOD).map(Link::text).distinct().toList();
         for (var food : foods)
-            menu.packFor(food).ifPresentOrElse(p -> ways.add(new Way("k-pack", "Read the pack", ": " + p.value().label(), "/larder/" + p.id())),
-                    () -> ways.add(new Way("k-pack", "Read the pack", ": " + food, "/larder/new?food=" + URLEncoder.encode(food, StandardCharsets.UTF_8))));
-        ways.add(new Way("k-swap", "Plan a swap", " without " + mark.group().name().toLowerCase(), "/swaps?dish=" + dish.id() + "&avoid=" + mark.group().id()));
-        if (mark.certainty() == Certainty.NOT_KNOWN && foods.isEmpty()) ways.add(new Way("k-ask", "Answer the question", " at the dish", "/dishes/" + dish.id()));
-        Lane.of(derivation, menu.ruleBook()).stream().filter(l -> l.mark().group().equals(mark.group()) && l.hasLastMoment() && l.step() < derivation.recipe().steps().size()).findFirst()
-                .ifPresent(l -> ways.add(new Way("k-split", "Take a portion off", " before step " + (l.step() + 1), "/dishes/" + dish.id())));
-        ways.add(mark.comesOff() ? new Way("k-back", "Hold back: ", "yes, it is all in what comes off", "") : new Way("k-back", "Hold back: ", "no, not all of it is in a topping or beside", ""));
+            menu.packFor(food).ifPresentOrElse(
+                    p -> ways.add(new Way("k-pack", "Read the pack", ": " + p.value().label(), "/larder/" + p.id())),
+                    () -> ways.add(new Way("k-pack", "Read the pack", ": " + food,
+                            "/larder/new?food=" + URLEncoder.encode(food, StandardCharsets.UTF_8))));
+        ways.add(new Way("k-swap", "Plan a swap", " without " + mark.group().name().toLowerCase(),
+                "/swaps?dish=" + dish.id() + "&avoid=" + mark.group().id()));
+        if (mark.certainty() == Certainty.NOT_KNOWN && foods.isEmpty())
+            ways.add(new Way("k-ask", "Answer the question", " at the dish", "/dishes/" + dish.id()));
+        Lane.of(derivation, menu.ruleBook()).stream()
+                .filter(l -> l.mark().group().equals(mark.group()) && l.hasLastMoment()
+                        && l.step() < derivation.recipe().steps().size())
+                .findFirst()
+                .ifPresent(l -> ways.add(new Way("k-split", "Take a portion off", " before step " + (l.step() + 1),
+                        "/dishes/" + dish.id())));
+        ways.add(mark.comesOff() ? new Way("k-back", "Hold back: ", "yes, it is all in what comes off", "")
+                : new Way("k-back", "Hold back: ", "no, not all of it is in a topping or beside", ""));
         return ways;
     }
 }

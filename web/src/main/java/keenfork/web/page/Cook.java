@@ -20,13 +20,15 @@ public final class Cook {
     /// {@return the name, or an empty string where nobody said one}
     public static String of(HttpServletRequest request) {
         if (request.getCookies() == null) return "";
-        return Arrays.stream(request.getCookies()).filter(c -> c.getName().equals(COOKIE)).map(Cookie::getValue).map(Cook::decoded).findFirst().orElse("");
+        return Arrays.stream(request.getCookies()).filter(c -> c.getName().equals(COOKIE)).map(Cookie::getValue)
+                .map(Cook::decoded).findFirst().orElse("");
     }
 
     /// {@return the cookie that keeps a name for one shift; one that ends at once where the name is empty}
     public static ResponseCookie kept(String name) {
         var plain = plain(name);
-        return ResponseCookie.from(COOKIE, URLEncoder.encode(plain, StandardCharsets.UTF_8)).path("/").httpOnly(true).sameSite("Lax")
+        return ResponseCookie.from(COOKIE, URLEncoder.encode(plain, StandardCharsets.UTF_8)).path("/").httpOnly(true)
+                .sameSite("Lax")
                 .maxAge(plain.isEmpty() ? Duration.ZERO : A_SHIFT).build();
     }
 

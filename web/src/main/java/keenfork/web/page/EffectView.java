@@ -12,7 +12,9 @@ public record EffectView(long dish, String name, List<Change> changes) {
     /// one group that changes
     public record Change(String group, String was, String wasWords, String is, String isWords, boolean worse) {
         static Change of(Difference difference, Format format) {
-            return new Change(difference.group().name(), format.symbol(difference.before()), format.words(difference.before()), format.symbol(difference.after()), format.full(difference.after()), difference.isWorse());
+            return new Change(difference.group().name(), format.symbol(difference.before()),
+                    format.words(difference.before()), format.symbol(difference.after()),
+                    format.full(difference.after()), difference.isWorse());
         }
     }
 
@@ -21,7 +23,8 @@ public record EffectView(long dish, String name, List<Change> changes) {
     }
 
     public static EffectView of(long dish, String name, List<Difference> differences, Format format) {
-        var worseFirst = differences.stream().sorted((a, b) -> Boolean.compare(b.isWorse(), a.isWorse())).map(d -> Change.of(d, format)).toList();
+        var worseFirst = differences.stream().sorted((a, b) -> Boolean.compare(b.isWorse(), a.isWorse()))
+                .map(d -> Change.of(d, format)).toList();
         return new EffectView(dish, name, worseFirst);
     }
 }

@@ -34,33 +34,42 @@ class Errors {
         return page(HttpStatus.NOT_FOUND, "Not here", "There is no page at this address. Choose a station to go on.");
     }
 
-    @ExceptionHandler({MethodArgumentTypeMismatchException.class, BindException.class, MissingServletRequestParameterException.class})
+    @ExceptionHandler({MethodArgumentTypeMismatchException.class, BindException.class,
+            MissingServletRequestParameterException.class})
     ModelAndView badAddress() {
-        return page(HttpStatus.BAD_REQUEST, "This address cannot be read", "A number in it is missing or is no number. Choose a station to go on.");
+        return page(HttpStatus.BAD_REQUEST, "This address cannot be read",
+                "A number in it is missing or is no number. Choose a station to go on.");
     }
 
-    @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class, HttpMediaTypeNotAcceptableException.class})
+    @ExceptionHandler({HttpRequestMethodNotSupportedException.class, HttpMediaTypeNotSupportedException.class,
+            HttpMediaTypeNotAcceptableException.class})
     ModelAndView wrongWay() {
-        return page(HttpStatus.METHOD_NOT_ALLOWED, "Not this way", "This address takes something else. Go back and use the page's own buttons.");
+        return page(HttpStatus.METHOD_NOT_ALLOWED, "Not this way",
+                "This address takes something else. Go back and use the page's own buttons.");
     }
 
     @ExceptionHandler(MultipartException.class)
     ModelAndView tooLarge() {
-        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large", "A table may be up to 2 MB. Nothing was stored. Go back, cut it in two and try again.");
+        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large",
+                "A table may be up to 2 MB. Nothing was stored. Go back, cut it in two and try again.");
     }
 
     @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
     ModelAndView database(Exception e, HttpServletRequest request) {
         return logged(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer",
-                "Nothing was stored just now, and nothing stored before is lost. Wait a moment, go back (your text is still in the page) and try again.", e, request);
+                "Nothing was stored just now, and nothing stored before is lost. Wait a moment, go back (your text "
+                        + "is still in the page) and try again.",
+                e, request);
     }
 
     @ExceptionHandler(Exception.class)
     ModelAndView other(Exception e, HttpServletRequest request) {
-        return logged(HttpStatus.INTERNAL_SERVER_ERROR, "Something broke on our side", "What was stored before is kept. Go back and try again.", e, request);
+        return logged(HttpStatus.INTERNAL_SERVER_ERROR, "Something broke on our side",
+                "What was stored before is kept. Go back and try again.", e, request);
     }
 
-    private static ModelAndView logged(HttpStatus status, String title, String words, Exception e, HttpServletRequest request) {
+    private static ModelAndView logged(HttpStatus status, String title, String words, Exception e,
+            HttpServletRequest request) {
         var id = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("{} at {} {}", id, request.getMethod(), request.getRequestURI(), e);
         return page(status, title, words + " If it stays, tell whoever keeps this program the number " + id + ".");

@@ -16,7 +16,8 @@ import keenfork.core.trace.Mark;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/// Figures and words as every screen shows them. Templates call this; they never do sums or choose a word for certainty.
+/// Figures and words as every screen shows them. Templates call this; they never do sums or choose a word for
+/// certainty.
 @Component("fmt")
 public class Format {
 
@@ -56,7 +57,9 @@ public class Format {
 
     /// {@return the symbol of `marks.svg` for a mark, or for nothing found}
     public String symbol(Optional<Mark> mark) {
-        return mark.map(m -> (m.isPackToRead() ? "m-pack" : symbol(m.certainty(), m.assumed())) + (m.comesOff() ? "-off" : "")).orElse("m-none");
+        return mark.map(
+                m -> (m.isPackToRead() ? "m-pack" : symbol(m.certainty(), m.assumed())) + (m.comesOff() ? "-off" : ""))
+                .orElse("m-none");
     }
 
     /// {@return the symbol of a certainty alone}
@@ -71,12 +74,14 @@ public class Format {
 
     /// {@return the words for a mark, as a reader hears them}
     public String words(Optional<Mark> mark) {
-        return mark.map(m -> words(m.certainty(), m.assumed()) + (m.isPackToRead() ? ", a pack to read" : "") + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
+        return mark.map(m -> words(m.certainty(), m.assumed()) + (m.isPackToRead() ? ", a pack to read" : "")
+                + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
     }
 
     /// {@return the same with the members found: `in it: almond, walnut`}
     public String full(Optional<Mark> mark) {
-        var members = mark.map(m -> m.members().stream().map(Substance::name).filter(n -> !n.equalsIgnoreCase(m.group().label())).toList()).orElse(List.of());
+        var members = mark.map(m -> m.members().stream().map(Substance::name)
+                .filter(n -> !n.equalsIgnoreCase(m.group().label())).toList()).orElse(List.of());
         return words(mark) + (members.isEmpty() ? "" : ": " + String.join(", ", members));
     }
 
@@ -112,7 +117,9 @@ public class Format {
     }
 
     /// {@return words with a capital at their front}
-    public static String upper(String words) { return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1); }
+    public static String upper(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.UK) + words.substring(1);
+    }
 
     /// {@return names said in one breath: `egg, fish and milk`}
     public String list(List<String> names) {

@@ -18,7 +18,8 @@ import java.util.logging.Level;
 /// Makes PDFs of pages written for paper: with the house's fonts in them, tagged, titled and with their language set.
 public final class Press {
     /// the faces that pages for paper may use, in the order they are looked through for a letter
-    private static final List<Font> FACES = List.of("AtkinsonHyperlegibleNext-Regular", "NotoSans-Regular", "NotoSansHebrew-Regular", "NotoSansArabic-Regular").stream().map(Press::face).toList();
+    private static final List<Font> FACES = List.of("AtkinsonHyperlegibleNext-Regular", "NotoSans-Regular",
+            "NotoSansHebrew-Regular", "NotoSansArabic-Regular").stream().map(Press::face).toList();
 
     static {
         // it tells of every step of every page; what is wrong is still told
@@ -27,7 +28,8 @@ public final class Press {
 
     private Press() {}
 
-    /// {@return a PDF of a page that names its fonts `Text` and `Head`, and behind them `NotoSans`, `NotoSansHebrew` and `NotoSansArabic`; drawings in it are kept as drawings}
+    /// {@return a PDF of a page that names its fonts `Text` and `Head`, and behind them `NotoSans`, `NotoSansHebrew`
+    /// and `NotoSansArabic`; drawings in it are kept as drawings}
     /// @param html the whole page, as XHTML; places of marks are filled with their shapes
     public static byte[] pdf(String html) {
         var out = new ByteArrayOutputStream();
@@ -40,8 +42,10 @@ public final class Press {
                 font(builder, wide + "-Regular", wide, 400);
                 font(builder, wide + "-Bold", wide, 700);
             }
-            builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory()).useUnicodeBidiReorderer(new ICUBidiReorderer());
-            builder.usePdfUaAccessibility(true).withHtmlContent(Shapes.inked(html), null).withProducer("Keen Fork").toStream(out).run();
+            builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory())
+                    .useUnicodeBidiReorderer(new ICUBidiReorderer());
+            builder.usePdfUaAccessibility(true).withHtmlContent(Shapes.inked(html), null).withProducer("Keen Fork")
+                    .toStream(out).run();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -50,7 +54,9 @@ public final class Press {
 
     /// {@return the letters of a text that no face has, each once; what cannot be printed is told, never left out}
     public static List<String> missing(String text) {
-        return text.codePoints().filter(c -> !Character.isISOControl(c) && FACES.stream().noneMatch(f -> f.canDisplay(c))).distinct().mapToObj(Character::toString).toList();
+        return text.codePoints()
+                .filter(c -> !Character.isISOControl(c) && FACES.stream().noneMatch(f -> f.canDisplay(c))).distinct()
+                .mapToObj(Character::toString).toList();
     }
 
     private static Font face(String file) {

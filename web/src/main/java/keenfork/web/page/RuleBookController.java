@@ -13,8 +13,8 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/// The rule book in force, and where the kitchen starts. Another law is another set of labels: it is chosen on a page of
-/// its own, which says what it does to the labels that are out.
+/// The rule book in force, and where the kitchen starts. Another law is another set of labels: it is chosen on a page
+/// of its own, which says what it does to the labels that are out.
 @Controller
 class RuleBookController {
     private static final String PLACE = "/(?:[a-z0-9-][a-z0-9/-]*)?";
@@ -32,9 +32,11 @@ class RuleBookController {
         this.labels = labels;
     }
 
-    @GetMapping("/") String start() { return "redirect:/today"; }
+    @GetMapping("/")
+    String start() { return "redirect:/today"; }
 
-    @GetMapping("/rule-book") String choose(@RequestParam(defaultValue = "/map") String back, Model model) {
+    @GetMapping("/rule-book")
+    String choose(@RequestParam(defaultValue = "/map") String back, Model model) {
         var out = labels.out();
         model.addAttribute("choices", RuleBook.all().stream().map(b -> choice(b, out)).toList());
         model.addAttribute("out", out.stream().mapToInt(Labels.Printed::out).sum());
@@ -49,8 +51,10 @@ class RuleBookController {
         return new Choice(book.id(), book.name(), book.law(), groups, wrong);
     }
 
-    @PostMapping("/rule-book") String use(@RequestParam(defaultValue = "") String id, @RequestParam(defaultValue = "/map") String back) {
-        settings.useRuleBook(RuleBook.named(id).orElseThrow(() -> new NotHere("There is no rule book called “%s”.".formatted(id))).id());
+    @PostMapping("/rule-book")
+    String use(@RequestParam(defaultValue = "") String id, @RequestParam(defaultValue = "/map") String back) {
+        settings.useRuleBook(RuleBook.named(id)
+                .orElseThrow(() -> new NotHere("There is no rule book called “%s”.".formatted(id))).id());
         return "redirect:" + place(back);
     }
 

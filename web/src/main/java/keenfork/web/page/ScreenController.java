@@ -10,7 +10,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /// Who is at this screen.
 @Controller
 class ScreenController {
-    @PostMapping("/screen") ResponseEntity<Void> use(@RequestParam(defaultValue = "") String cook) {
-        return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.SET_COOKIE, Cook.kept(cook).toString()).header(HttpHeaders.LOCATION, "/today").build();
+    @PostMapping("/screen")
+    ResponseEntity<Void> use(@RequestParam(defaultValue = "") String cook) {
+        return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.SET_COOKIE, Cook.kept(cook).toString())
+                .header(HttpHeaders.LOCATION, "/today").build();
     }
 }

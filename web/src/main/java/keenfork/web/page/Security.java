@@ -10,15 +10,18 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /// Headers from the start: forgery protection, a content policy without inline code or styles. Accounts come later.
 @Configuration(proxyBeanMethods = false)
 class Security {
-    private static final String CONTENT_POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
-            + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+    private static final String CONTENT_POLICY =
+            "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; "
+                    + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
-    @Bean SecurityFilterChain filters(HttpSecurity http) throws Exception {
+    @Bean
+    SecurityFilterChain filters(HttpSecurity http) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }
 
-    @Bean Clock clock() { return Clock.systemDefaultZone(); }
+    @Bean
+    Clock clock() { return Clock.systemDefaultZone(); }
 }

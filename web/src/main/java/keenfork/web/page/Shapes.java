@@ -12,8 +12,10 @@ import java.util.regex.Pattern;
 
 /// The shapes of the marks, for drawings and paper: outside the application there are no colour tokens.
 public final class Shapes {
-    private static final Pattern SYMBOL = Pattern.compile("<symbol id=\"([a-z-]+)\" viewBox=\"([^\"]+)\">(.*?)</symbol>", Pattern.DOTALL);
-    private static final Pattern MARK = Pattern.compile("<i class=\"mark(?: s(\\d+))?\" title=\"([^\"]*)\">([a-z-]+)</i>");
+    private static final Pattern SYMBOL =
+            Pattern.compile("<symbol id=\"([a-z-]+)\" viewBox=\"([^\"]+)\">(.*?)</symbol>", Pattern.DOTALL);
+    private static final Pattern MARK =
+            Pattern.compile("<i class=\"mark(?: s(\\d+))?\" title=\"([^\"]*)\">([a-z-]+)</i>");
     private static final String USUAL_SIZE = "16";
     private static final Map<String, String> ALL = read();
 
@@ -24,7 +26,8 @@ public final class Shapes {
             if (in == null) throw new IllegalStateException("marks.svg is not shipped");
             var symbols = new LinkedHashMap<String, String>();
             // the colours that stand behind the tokens are written in
-            var matcher = SYMBOL.matcher(new String(in.readAllBytes(), StandardCharsets.UTF_8).replaceAll("var\\(--[a-z0-9-]+,\\s*(#[0-9A-Fa-f]+)\\)", "$1"));
+            var matcher = SYMBOL.matcher(new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .replaceAll("var\\(--[a-z0-9-]+,\\s*(#[0-9A-Fa-f]+)\\)", "$1"));
             while (matcher.find()) symbols.put(matcher.group(1), matcher.group(3).replaceAll("<title>.*?</title>", ""));
             return symbols;
         } catch (IOException e) {
@@ -35,12 +38,17 @@ public final class Shapes {
     /// {@return every shape on its 24-unit grid, as SVG, by its name}
     public static Map<String, String> all() { return Collections.unmodifiableMap(ALL); }
 
-    /// {@return a page for paper in which each place of a mark, `<i class="mark" title="in it">m-in</i>`, holds its shape in one ink: a greyscale print says the same as the screen}
+    /// {@return a page for paper in which each place of a mark, `<i class="mark" title="in it">m-in</i>`, holds its
+    /// shape in one ink: a greyscale print says the same as the screen}
     static String inked(String html) {
         return MARK.matcher(html).replaceAll(m -> {
             var size = m.group(1) == null ? USUAL_SIZE : m.group(1);
-            return Matcher.quoteReplacement("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"%s\" height=\"%s\" role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>"
-                    .formatted(size, size, m.group(2), ALL.getOrDefault(m.group(3), "").replaceAll("#(?!fff)[0-9A-Fa-f]{6}", "#000000")));
+            return Matcher.quoteReplacement(
+                    ("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"%s\" height=\"%s\" "
+                            + "role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>")
+                                    .formatted(size, size, m.group(2),
+                                            ALL.getOrDefault(m.group(3), "").replaceAll("#(?!fff)[0-9A-Fa-f]{6}",
+                                                    "#000000")));
         });
     }
 }

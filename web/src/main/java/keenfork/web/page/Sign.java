@@ -21,7 +21,8 @@ public record Sign(String symbol, String name, String words) {
 
     /// {@return what one line carries, strongest first: by its members where the law lists them}
     public static List<Sign> ofLine(List<Evidence> evidence, RuleBook ruleBook, Format format) {
-        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals(Substance.ANYTHING) && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
+        var unread = evidence.stream().anyMatch(e -> e.substance().id().equals(Substance.ANYTHING)
+                && e.certainty() == Certainty.NOT_KNOWN && e.named() == null);
         if (unread) return List.of(new Sign("m-unknown", "all groups", "not known: it may hold anything"));
         var signs = new LinkedHashMap<String, Sign>();
         for (var certainty : Certainty.values())
@@ -29,11 +30,15 @@ public record Sign(String symbol, String name, String words) {
                 if (e.certainty() == certainty)
                     for (var group : ruleBook.groups())
                         if (ruleBook.member(group, e.substance()).isPresent() && e.couldBeIn(group))
-                            signs.putIfAbsent(group.id(), new Sign(format.symbol(certainty, e.assumed()), group.names(e.substance()) ? e.substance().name() : group.name().toLowerCase(),
-                                    group.name() + " " + format.words(certainty, e.assumed())));
+                            signs.putIfAbsent(group.id(),
+                                    new Sign(format.symbol(certainty, e.assumed()),
+                                            group.names(e.substance()) ? e.substance().name()
+                                                    : group.name().toLowerCase(),
+                                            group.name() + " " + format.words(certainty, e.assumed())));
         for (var e : evidence)
             if (e.certainty() == Certainty.CONTAINS && ruleBook.isBeside(e.substance()))
-                signs.putIfAbsent(e.substance().id(), new Sign("m-beside", e.substance().name(), e.substance().name() + " in it, beside the law’s list"));
+                signs.putIfAbsent(e.substance().id(), new Sign("m-beside", e.substance().name(),
+                        e.substance().name() + " in it, beside the law’s list"));
         return List.copyOf(signs.values());
     }
 }

@@ -26,15 +26,19 @@ class Strip {
     /// one link of the rail
     record Station(String key, String name, String path) {}
 
-    private static final List<Station> STATIONS = List.of(new Station("1", "Today", "/today"), new Station("2", "Dishes", "/dishes"), new Station("3", "Larder", "/larder"),
-            new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"), new Station("7", "Labels", "/labels"));
+    private static final List<Station> STATIONS = List.of(new Station("1", "Today", "/today"),
+            new Station("2", "Dishes", "/dishes"), new Station("3", "Larder", "/larder"),
+            new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"),
+            new Station("7", "Labels", "/labels"));
 
     /// everything the layout shows
-    record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld, List<Station> stations, String here, String today) {
+    record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld,
+            List<Station> stations, String here, String today) {
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
-    Strip(Kitchen kitchen, Paper paper, @Value("${keenfork.kitchen}") String kitchenName, @Value("${keenfork.event}") String event, Clock clock) {
+    Strip(Kitchen kitchen, Paper paper, @Value("${keenfork.kitchen}") String kitchenName,
+            @Value("${keenfork.event}") String event, Clock clock) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.kitchenName = kitchenName;
@@ -42,8 +46,11 @@ class Strip {
         this.clock = clock;
     }
 
-    @ModelAttribute("strip") View strip(HttpServletRequest request) {
+    @ModelAttribute("strip")
+    View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), menu.packsUnread(), menu.packsDue(), paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(), DAY.format(LocalDateTime.now(clock)));
+        return new View(kitchenName, event, menu.ruleBook(), menu.packsUnread(), menu.packsDue(),
+                paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(),
+                DAY.format(LocalDateTime.now(clock)));
     }
 }

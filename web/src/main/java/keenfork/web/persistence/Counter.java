@@ -4,7 +4,8 @@ import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.transaction.support.TransactionSynchronization;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/// Counts changes once they can be seen by others: counted before its commit, a change could be looked for, not found, and never looked for again.
+/// Counts changes once they can be seen by others: counted before its commit, a change could be looked for, not found,
+/// and never looked for again.
 final class Counter {
     private final AtomicLong count = new AtomicLong();
 
@@ -17,7 +18,8 @@ final class Counter {
             return;
         }
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-            @Override public void afterCommit() { count.incrementAndGet(); }
+            @Override
+            public void afterCommit() { count.incrementAndGet(); }
         });
     }
 }

@@ -11,7 +11,8 @@ interface DishVersionRows extends JpaRepository<DishVersionRow, Long> {
 
     Optional<DishVersionRow> findByDishIdAndNumber(long dishId, int number);
 
-    @Query("select new keenfork.web.persistence.Edit(v.dishId, v.name, v.savedAt, v.how, v.savedBy) from DishVersionRow v where v.savedAt > :since order by v.savedAt")
+    @Query("select new keenfork.web.persistence.Edit(v.dishId, v.name, v.savedAt, v.how, v.savedBy) from "
+            + "DishVersionRow v where v.savedAt > :since order by v.savedAt")
     List<Edit> since(Instant since);
 
     @Query("select coalesce(max(v.number), 0) from DishVersionRow v where v.dishId = :dishId")

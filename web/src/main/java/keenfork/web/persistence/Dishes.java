@@ -100,7 +100,8 @@ public class Dishes {
     /// Puts a dish back on the menu, at its end.
     /// @throws Conflict when another dish took its name meanwhile
     public void putBack(long id) {
-        var row = rows.findById(id).filter(r -> r.offMenuAt != null).orElseThrow(() -> new Conflict("This dish is on the menu already."));
+        var row = rows.findById(id).filter(r -> r.offMenuAt != null)
+                .orElseThrow(() -> new Conflict("This dish is on the menu already."));
         nameIsFree(row.name, row);
         row.offMenuAt = null;
         row.position = rows.lastPosition() + 1;
@@ -109,14 +110,19 @@ public class Dishes {
     }
 
     private DishRow onMenu(long id, long version) {
-        var row = rows.findById(id).filter(r -> r.offMenuAt == null).orElseThrow(() -> new Conflict("This dish was taken off the menu meanwhile. Save it as a new dish to keep your text."));
-        if (row.version != version) throw new Conflict("Somebody changed this dish while you wrote. Both texts are below: bring them together, then save.");
+        var row = rows.findById(id).filter(r -> r.offMenuAt == null).orElseThrow(() -> new Conflict(
+                "This dish was taken off the menu meanwhile. Save it as a new dish to keep your text."));
+        if (row.version != version)
+            throw new Conflict(
+                    "Somebody changed this dish while you wrote. Both texts are below: bring them together, then "
+                            + "save.");
         return row;
     }
 
     private void nameIsFree(String name, @Nullable DishRow but) {
         var other = rows.named(name);
-        if (other.isPresent() && other.get() != but) throw new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
+        if (other.isPresent() && other.get() != but)
+            throw new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
     }
 
     private long keep(DishRow row, String name, String text, String by, String how) {
@@ -144,6 +150,7 @@ public class Dishes {
     }
 
     private static Version<DishText> version(DishVersionRow row) {
-        return new Version<>(row.number, row.savedAt, row.savedBy, row.how, new DishText(row.name, row.text, "", row.savedAt));
+        return new Version<>(row.number, row.savedAt, row.savedBy, row.how,
+                new DishText(row.name, row.text, "", row.savedAt));
     }
 }

@@ -27,7 +27,8 @@ public class Events {
 
     @Transactional(readOnly = true)
     public List<Guests> groups() {
-        return rows.findAllByOrderById().stream().map(r -> new Guests(r.id == null ? 0 : r.id, r.name, r.people, r.avoids)).toList();
+        return rows.findAllByOrderById().stream()
+                .map(r -> new Guests(r.id == null ? 0 : r.id, r.name, r.people, r.avoids)).toList();
     }
 
     public void add(String name, int people, String avoids) {

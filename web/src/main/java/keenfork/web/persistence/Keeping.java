@@ -12,7 +12,8 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/// Front door to what the kitchen knows of its own food: how long it keeps, and what a laboratory found in it. Nothing is overwritten: every change stays with who, when and why.
+/// Front door to what the kitchen knows of its own food: how long it keeps, and what a laboratory found in it. Nothing
+/// is overwritten: every change stays with who, when and why.
 @Component
 @Transactional
 public class Keeping {
@@ -52,7 +53,10 @@ public class Keeping {
 
     /// {@return every change, the newest first}
     @Transactional(readOnly = true)
-    public List<Change> history() { return times.findAllByOrderById().reversed().stream().map(r -> new Change(r.what, r.days, r.why, r.setBy, r.setAt)).toList(); }
+    public List<Change> history() {
+        return times.findAllByOrderById().reversed().stream()
+                .map(r -> new Change(r.what, r.days, r.why, r.setBy, r.setAt)).toList();
+    }
 
     public void set(String what, @Nullable Integer days, String why, String by) {
         var row = new KeepTimeRow();
@@ -69,7 +73,8 @@ public class Keeping {
     @Transactional(readOnly = true)
     public Map<Long, Report> reports() {
         var newest = new HashMap<Long, Report>();
-        for (var r : reports.findAllByOrderById()) newest.put(r.dishId, new Report(r.dishId, r.mgPerKg, r.testedOn, r.reference, r.said, r.filedBy));
+        for (var r : reports.findAllByOrderById())
+            newest.put(r.dishId, new Report(r.dishId, r.mgPerKg, r.testedOn, r.reference, r.said, r.filedBy));
         return newest;
     }
 

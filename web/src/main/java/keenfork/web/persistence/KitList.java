@@ -33,7 +33,8 @@ public class KitList {
     /// @param by  who changed it, or an empty string
     public record Change(String what, String was, String now, String why, Instant at, String by) {}
 
-    KitList(KitPieceRows pieceRows, KitFigureRows figureRows, KitChangeRows changeRows, ApplicationEventPublisher events, Clock clock) {
+    KitList(KitPieceRows pieceRows, KitFigureRows figureRows, KitChangeRows changeRows,
+            ApplicationEventPublisher events, Clock clock) {
         this.pieceRows = pieceRows;
         this.figureRows = figureRows;
         this.changeRows = changeRows;
@@ -43,7 +44,8 @@ public class KitList {
 
     @Transactional(readOnly = true)
     public List<Piece> pieces() {
-        return pieceRows.findAllByRetiredFalseOrderById().stream().map(r -> new Piece(r.id == null ? 0 : r.id, r.kit, r.name, r.keptFrom)).toList();
+        return pieceRows.findAllByRetiredFalseOrderById().stream()
+                .map(r -> new Piece(r.id == null ? 0 : r.id, r.kit, r.name, r.keptFrom)).toList();
     }
 
     /// {@return the kitchen's own figures, as it wrote them, by what they are for}
@@ -57,12 +59,14 @@ public class KitList {
     /// {@return the latest changes, the newest first}
     @Transactional(readOnly = true)
     public List<Change> history() {
-        return changeRows.findTop100ByOrderByIdDesc().stream().map(r -> new Change(r.what, r.was, r.now, r.why, r.changedAt, r.changedBy)).toList();
+        return changeRows.findTop100ByOrderByIdDesc().stream()
+                .map(r -> new Change(r.what, r.was, r.now, r.why, r.changedAt, r.changedBy)).toList();
     }
 
     /// @throws Conflict where another piece has that name
     public void add(String kit, String name, String keptFrom, String by) {
-        if (pieces().stream().anyMatch(p -> p.name().equalsIgnoreCase(name))) throw new Conflict("There is a %s already. Give this one a name of its own.".formatted(name));
+        if (pieces().stream().anyMatch(p -> p.name().equalsIgnoreCase(name)))
+            throw new Conflict("There is a %s already. Give this one a name of its own.".formatted(name));
         var row = new KitPieceRow();
         row.kit = kit;
         row.name = name;
@@ -74,7 +78,8 @@ public class KitList {
     /// Keeps a piece from other things than before.
     public void keepFrom(long id, String keptFrom, String by) {
         pieceRows.findById(id).filter(r -> !r.keptFrom.equals(keptFrom)).ifPresent(r -> {
-            changed(r.name, r.keptFrom.isEmpty() ? "kept from nothing" : "kept from " + r.keptFrom, keptFrom.isEmpty() ? "kept from nothing" : "kept from " + keptFrom, "", by);
+            changed(r.name, r.keptFrom.isEmpty() ? "kept from nothing" : "kept from " + r.keptFrom,
+                    keptFrom.isEmpty() ? "kept from nothing" : "kept from " + keptFrom, "", by);
             r.keptFrom = keptFrom;
             pieceRows.save(r);
         });

@@ -33,7 +33,8 @@ public class Labels {
     /// @param keepBy      the day it keeps until, or null where the label carries none
     /// @param made        the day the food was made, or null for the day it was printed
     /// @param batch       which batch of that day; may be empty
-    public record Print(long dish, long guests, String kind, @Nullable OnPaper paper, int copies, String place, String by, String why,
+    public record Print(long dish, long guests, String kind, @Nullable OnPaper paper, int copies, String place,
+            String by, String why,
             @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch) {
         /// {@return what it says; empty where it was printed before that was kept}
         public Optional<OnPaper> says() { return Optional.ofNullable(paper); }
@@ -118,11 +119,17 @@ public class Labels {
 
     /// {@return all that came out of a dish, the newest first}
     @Transactional(readOnly = true)
-    public List<Printed> history(long dish) { return rows.findAllByDishIdAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(dish, 0).stream().map(Labels::printed).toList(); }
+    public List<Printed> history(long dish) {
+        return rows.findAllByDishIdAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(dish, 0).stream().map(Labels::printed)
+                .toList();
+    }
 
     /// {@return all that came out for guests, the newest first}
     @Transactional(readOnly = true)
-    public List<Printed> historyOfGuests(long guests) { return rows.findAllByGuestsAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(guests, 0).stream().map(Labels::printed).toList(); }
+    public List<Printed> historyOfGuests(long guests) {
+        return rows.findAllByGuestsAndCopiesGreaterThanOrderByPrintedAtDescIdDesc(guests, 0).stream()
+                .map(Labels::printed).toList();
+    }
 
     @Transactional(readOnly = true)
     public Optional<Printed> find(long id) { return rows.findById(id).map(Labels::printed); }
@@ -137,6 +144,9 @@ public class Labels {
     }
 
     static Printed printed(PrintedLabelRow r) {
-        return new Printed(key(r), new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, PrintJson.read(r.says).orElse(null), r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch), r.printedAt, r.statement, r.copies, r.takenBack);
+        return new Printed(key(r),
+                new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, PrintJson.read(r.says).orElse(null),
+                        r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch),
+                r.printedAt, r.statement, r.copies, r.takenBack);
     }
 }

@@ -27,7 +27,8 @@ public class OwnSwaps {
     /// @param preparation how, in kitchen words
     /// @param lead        minutes, such as `30-45`
     /// @param closeness   how near it comes, 0 to 1
-    public record Own(long id, String replaces, String role, String goesIn, String preparation, String lead, String closeness) {
+    public record Own(long id, String replaces, String role, String goesIn, String preparation, String lead,
+            String closeness) {
         /// {@return its id in the table of swaps}
         public String swap() { return OWN + id; }
     }
@@ -40,7 +41,9 @@ public class OwnSwaps {
 
     @Transactional(readOnly = true)
     public List<Own> all() {
-        return rows.findAllByOrderById().stream().map(r -> new Own(r.id == null ? 0 : r.id, r.replaces, r.role, r.goesIn, r.preparation, r.lead, r.closeness)).toList();
+        return rows.findAllByOrderById().stream().map(
+                r -> new Own(r.id == null ? 0 : r.id, r.replaces, r.role, r.goesIn, r.preparation, r.lead, r.closeness))
+                .toList();
     }
 
     public void add(Own own, String by) {

@@ -13,9 +13,11 @@ import org.jspecify.annotations.Nullable;
 /// @param readOn      the day it was read, or null while it is unread
 /// @param spare       true where another pack is the usual one for its food
 /// @param standsInOn  the day it stands in for the usual one, or null
-public record PackText(String food, String label, String barCode, String law, String declaration, @Nullable LocalDate readOn, boolean spare, @Nullable LocalDate standsInOn) {
+public record PackText(String food, String label, String barCode, String law, String declaration,
+        @Nullable LocalDate readOn, boolean spare, @Nullable LocalDate standsInOn) {
     /// A pack that is the usual one for its food.
-    public PackText(String food, String label, String barCode, String law, String declaration, @Nullable LocalDate readOn) {
+    public PackText(String food, String label, String barCode, String law, String declaration,
+            @Nullable LocalDate readOn) {
         this(food, label, barCode, law, declaration, readOn, false, null);
     }
 

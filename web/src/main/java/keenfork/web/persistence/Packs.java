@@ -73,7 +73,9 @@ public class Packs {
     /// @throws Conflict when it was changed meanwhile, or its food has another usual pack
     public void change(long id, long version, PackText pack, String by) {
         var row = rows.findById(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
-        if (row.version != version) throw new Conflict("Somebody read this pack meanwhile. Compare with the declaration that is stored now, then save.");
+        if (row.version != version)
+            throw new Conflict(
+                    "Somebody read this pack meanwhile. Compare with the declaration that is stored now, then save.");
         if (!row.food.equals(pack.food()) && rows.findByFoodAndSpareFalse(pack.food()).isPresent()) row.spare = true;
         keep(row, pack, by);
     }
@@ -105,7 +107,8 @@ public class Packs {
         events.publishEvent(new Changed());
     }
 
-    /// Lets a pack stand by. Where it was the usual one its food has none now, so that what such a product usually holds is assumed.
+    /// Lets a pack stand by. Where it was the usual one its food has none now, so that what such a product usually
+    /// holds is assumed.
     public void standBy(long id) {
         var row = rows.findById(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
         row.spare = true;
@@ -170,11 +173,13 @@ public class Packs {
 
     private static Stored<PackText> stored(PackRow row) {
         if (row.id == null) throw new IllegalStateException("a stored pack has a key");
-        return new Stored<>(row.id, row.version, new PackText(row.food, row.label, row.barCode, row.law, row.declaration, row.readOn, row.spare, row.standsInOn));
+        return new Stored<>(row.id, row.version, new PackText(row.food, row.label, row.barCode, row.law,
+                row.declaration, row.readOn, row.spare, row.standsInOn));
     }
 
     private static Version<PackText> version(PackVersionRow row) {
-        return new Version<>(row.number, row.savedAt, row.savedBy, row.readOn == null ? "left unread" : "read " + row.readOn,
+        return new Version<>(row.number, row.savedAt, row.savedBy,
+                row.readOn == null ? "left unread" : "read " + row.readOn,
                 new PackText(row.food, row.label, "", row.law, row.declaration, row.readOn));
     }
 }

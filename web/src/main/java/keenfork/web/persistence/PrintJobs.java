@@ -9,7 +9,8 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/// Front door to the printer's queue. What was asked outlives a restart; a page whose end nobody saw is asked about, never printed twice in silence and never passed over.
+/// Front door to the printer's queue. What was asked outlives a restart; a page whose end nobody saw is asked about,
+/// never printed twice in silence and never passed over.
 @Component
 @Transactional
 public class PrintJobs {
@@ -24,14 +25,18 @@ public class PrintJobs {
 
     /// how far something to print is
     public enum State {
-        WAITING("waiting"), SENDING("sending"), UNSURE("unsure"), HELD("held"), DONE("done"), THROWN_AWAY("thrown away");
+        WAITING("waiting"), SENDING("sending"), UNSURE("unsure"), HELD("held"), DONE("done"),
+        THROWN_AWAY("thrown away");
 
         private static final List<State> OPEN = List.of(WAITING, SENDING, UNSURE, HELD);
         private final String id;
 
         State(String id) { this.id = id; }
 
-        static State named(String id) { return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst().orElseThrow(() -> new IllegalStateException("nothing is printed in the state " + id)); }
+        static State named(String id) {
+            return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst()
+                    .orElseThrow(() -> new IllegalStateException("nothing is printed in the state " + id));
+        }
 
         static List<String> ids(List<State> states) { return states.stream().map(s -> s.id).toList(); }
     }
@@ -41,7 +46,8 @@ public class PrintJobs {
     /// @param pages how many pages in all; 0 as long as it is not laid out
     /// @param done  how many of them came out
     /// @param note  why it is held; else empty
-    public record Job(long id, String title, String kind, String sheet, int pages, int done, State state, String note, Instant asked, String by) {}
+    public record Job(long id, String title, String kind, String sheet, int pages, int done, State state, String note,
+            Instant asked, String by) {}
 
     /// The stand-in for a printer.
     ///
@@ -85,11 +91,16 @@ public class PrintJobs {
 
     /// {@return what is still to be printed, in the order it was asked for}
     @Transactional(readOnly = true)
-    public List<Job> open() { return rows.findAllByStateInOrderById(State.ids(State.OPEN)).stream().map(PrintJobs::job).toList(); }
+    public List<Job> open() {
+        return rows.findAllByStateInOrderById(State.ids(State.OPEN)).stream().map(PrintJobs::job).toList();
+    }
 
     /// {@return what was printed or thrown away last, the newest first}
     @Transactional(readOnly = true)
-    public List<Job> ended() { return rows.findTop12ByStateInOrderByIdDesc(State.ids(List.of(State.DONE, State.THROWN_AWAY))).stream().map(PrintJobs::job).toList(); }
+    public List<Job> ended() {
+        return rows.findTop12ByStateInOrderByIdDesc(State.ids(List.of(State.DONE, State.THROWN_AWAY))).stream()
+                .map(PrintJobs::job).toList();
+    }
 
     /// Notes how many pages it has, once it is laid out.
     public void laidOut(long id, int pages) { row(id).pages = pages; }
@@ -123,20 +134,28 @@ public class PrintJobs {
         changes.changed();
     }
 
-    private PrintJobRow row(long id) { return rows.findById(id).orElseThrow(() -> new IllegalStateException("nothing is printed under " + id)); }
+    private PrintJobRow row(long id) {
+        return rows.findById(id).orElseThrow(() -> new IllegalStateException("nothing is printed under " + id));
+    }
 
     private static Job job(PrintJobRow r) {
         if (r.id == null) throw new IllegalStateException("what is to be printed has a key");
-        return new Job(r.id, r.title, r.kind, r.sheet, r.pages, r.done, State.named(r.state), r.note, r.askedAt, r.askedBy);
+        return new Job(r.id, r.title, r.kind, r.sheet, r.pages, r.done, State.named(r.state), r.note, r.askedAt,
+                r.askedBy);
     }
 
     /// {@return the labels of what is printed, in the order they stand on it}
     @Transactional(readOnly = true)
-    public List<Labels.Printed> labels(long job) { return printed.findAllByJobIdOrderById(job).stream().map(Labels::printed).toList(); }
+    public List<Labels.Printed> labels(long job) {
+        return printed.findAllByJobIdOrderById(job).stream().map(Labels::printed).toList();
+    }
 
     /// {@return the printer; switched on with a new roll until somebody does something with it}
     @Transactional(readOnly = true)
-    public Printer printer() { return printers.findById(THE_PRINTER).map(r -> new Printer(r.isOn, r.paper, r.dropsNext)).orElse(new Printer(true, NEW_ROLL, false)); }
+    public Printer printer() {
+        return printers.findById(THE_PRINTER).map(r -> new Printer(r.isOn, r.paper, r.dropsNext))
+                .orElse(new Printer(true, NEW_ROLL, false));
+    }
 
     public void use(Printer printer) {
         var row = printers.findById(THE_PRINTER).orElseGet(LabelPrinterRow::new);

@@ -39,7 +39,8 @@ public class Runs {
     /// @param dish     the dish's key
     /// @param portions people it feeds; 0 for as many as its recipe says
     /// @param locked   whether it keeps its place when a better order is looked for
-    /// @param cleans   what is done before its uses: `WIPE`, `RINSE`, `WASH` or `FRESH`; what is not named is not cleaned
+    /// @param cleans   what is done before its uses: `WIPE`, `RINSE`, `WASH` or `FRESH`; what is not named is not
+    ///                 cleaned
     /// @param pieces   the piece it takes of a kind of kit, by their ids; what is not named is the first it may go on
     public record Turn(long dish, int portions, boolean locked, Map<Use, String> cleans, Map<String, String> pieces) {
         public Turn {
@@ -80,7 +81,8 @@ public class Runs {
     /// @param by who did it, or an empty string
     public record Marked(Mark mark, Instant at, String by) {}
 
-    Runs(PrepRunRows rows, PrepTurnRows turnRows, PrepCleanRows cleanRows, PrepPieceRows pieceRows, PrepLaidRows laidRows, PrepDoneRows doneRows, ApplicationEventPublisher events, Clock clock) {
+    Runs(PrepRunRows rows, PrepTurnRows turnRows, PrepCleanRows cleanRows, PrepPieceRows pieceRows,
+            PrepLaidRows laidRows, PrepDoneRows doneRows, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
         this.turnRows = turnRows;
         this.cleanRows = cleanRows;
@@ -98,12 +100,16 @@ public class Runs {
     /// {@return what led to the latest runs, the newest first}
     @Transactional(readOnly = true)
     public List<Change> history() {
-        return rows.findTop20ByOrderByIdDesc().stream().map(r -> new Change(key(r), r.how, r.madeAt, r.madeBy, r.inForce)).toList();
+        return rows.findTop20ByOrderByIdDesc().stream()
+                .map(r -> new Change(key(r), r.how, r.madeAt, r.madeBy, r.inForce)).toList();
     }
 
-    /// {@return what the run in force can be taken back to, in words of what would be undone; empty where it is the first}
+    /// {@return what the run in force can be taken back to, in words of what would be undone; empty where it is the
+    /// first}
     @Transactional(readOnly = true)
-    public String undoable() { return rows.findByInForceTrue().filter(r -> r.beforeId != null).map(r -> r.how).orElse(""); }
+    public String undoable() {
+        return rows.findByInForceTrue().filter(r -> r.beforeId != null).map(r -> r.how).orElse("");
+    }
 
     /// Puts another run in force.
     /// @param over the run it was made from, so that nobody's change is lost unseen
@@ -125,7 +131,8 @@ public class Runs {
     /// Takes the last change back: the run before it is in force again.
     /// @throws Conflict where another one is in force by now, or there is none before it
     public void takeBack(long over) {
-        var before = rows.findById(over).map(r -> r.beforeId).flatMap(rows::findById).orElseThrow(() -> new Conflict("There is nothing to take back: this is the first run that was kept."));
+        var before = rows.findById(over).map(r -> r.beforeId).flatMap(rows::findById)
+                .orElseThrow(() -> new Conflict("There is nothing to take back: this is the first run that was kept."));
         stepDown(over);
         before.inForce = true;
         save(before);
@@ -150,7 +157,10 @@ public class Runs {
         }
     }
 
-    private static Conflict changed() { return new Conflict("Somebody else changed the run meanwhile. This is how it stands now; do it again if it still holds."); }
+    private static Conflict changed() {
+        return new Conflict(
+                "Somebody else changed the run meanwhile. This is how it stands now; do it again if it still holds.");
+    }
 
     private static long key(PrepRunRow row) {
         if (row.id == null) throw new IllegalStateException("a run that is kept has a key");
@@ -200,7 +210,9 @@ public class Runs {
     /// {@return what was laid on the day before, in its words}
     /// @param served the day all is served
     @Transactional(readOnly = true)
-    public Set<String> laid(LocalDate served) { return laidRows.findAllByServed(served).stream().map(r -> r.what).collect(Collectors.toUnmodifiableSet()); }
+    public Set<String> laid(LocalDate served) {
+        return laidRows.findAllByServed(served).stream().map(r -> r.what).collect(Collectors.toUnmodifiableSet());
+    }
 
     /// Notes that something was laid on the day before, or that it was not.
     public void lay(LocalDate served, String what, boolean laid, String by) {
@@ -220,13 +232,16 @@ public class Runs {
     /// @param served the day all is served
     @Transactional(readOnly = true)
     public List<Marked> done(LocalDate served) {
-        return doneRows.findAllByServedOrderById(served).stream().map(r -> new Marked(new Mark(r.dishId, r.kind.equals(CLEAN), r.what, r.place), r.doneAt, r.doneBy)).toList();
+        return doneRows.findAllByServedOrderById(served).stream()
+                .map(r -> new Marked(new Mark(r.dishId, r.kind.equals(CLEAN), r.what, r.place), r.doneAt, r.doneBy))
+                .toList();
     }
 
     /// Notes that something is done, or that it is not; noted twice it is done once, by whom it was noted first.
     public void mark(LocalDate served, Mark mark, boolean done, String by) {
         var kind = mark.clean() ? CLEAN : TASK;
-        var known = doneRows.findAllByServedOrderById(served).stream().filter(r -> r.dishId == mark.dish() && r.kind.equals(kind) && r.what.equals(mark.what()) && r.place == mark.place()).toList();
+        var known = doneRows.findAllByServedOrderById(served).stream().filter(r -> r.dishId == mark.dish()
+                && r.kind.equals(kind) && r.what.equals(mark.what()) && r.place == mark.place()).toList();
         if (!done) doneRows.deleteAll(known);
         else if (known.isEmpty()) {
             var row = new PrepDoneRow();

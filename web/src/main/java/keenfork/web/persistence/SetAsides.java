@@ -69,6 +69,7 @@ public class SetAsides {
 
     private static Aside aside(SetAsideRow row) {
         if (row.id == null) throw new IllegalStateException("what is set aside has a key");
-        return new Aside(row.id, row.dishId, row.kind.equals(Kind.HOLD_BACK.stored) ? Kind.HOLD_BACK : Kind.TAKE_OFF, row.avoids, row.people, row.madeAt, row.madeBy);
+        return new Aside(row.id, row.dishId, row.kind.equals(Kind.HOLD_BACK.stored) ? Kind.HOLD_BACK : Kind.TAKE_OFF,
+                row.avoids, row.people, row.madeAt, row.madeBy);
     }
 }

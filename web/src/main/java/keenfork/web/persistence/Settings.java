@@ -69,12 +69,15 @@ public class Settings {
     /// {@return the day of the run; two cooks from 08:00 to 17:30 until the kitchen says otherwise}
     @Transactional(readOnly = true)
     public RunDay runDay() {
-        return rows.findById(RUN_DAY).map(r -> r.value.split(" ")).map(w -> new RunDay(w[0].equals("today") ? null : LocalDate.parse(w[0]), Integer.parseInt(w[1]), LocalTime.parse(w[2]), LocalTime.parse(w[3]), w[4].equals("strict")))
+        return rows.findById(RUN_DAY).map(r -> r.value.split(" "))
+                .map(w -> new RunDay(w[0].equals("today") ? null : LocalDate.parse(w[0]), Integer.parseInt(w[1]),
+                        LocalTime.parse(w[2]), LocalTime.parse(w[3]), w[4].equals("strict")))
                 .orElse(RunDay.USUAL);
     }
 
     public void useRunDay(RunDay day) {
-        set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(), day.serve(), day.strict() ? "strict" : "measured"));
+        set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(),
+                day.serve(), day.strict() ? "strict" : "measured"));
     }
 
     /// {@return what the crew says of its day beside that, a line for each; empty until it does}

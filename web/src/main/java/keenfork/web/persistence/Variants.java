@@ -67,6 +67,7 @@ public class Variants {
     public void part(long dish) { rows.findById(dish).ifPresent(rows::delete); }
 
     private Variant variant(VariantRow row) {
-        return new Variant(row.dishId, row.originalId, row.originalNumber, versions.lastNumber(row.originalId), row.avoids, row.madeAt, row.madeBy);
+        return new Variant(row.dishId, row.originalId, row.originalNumber, versions.lastNumber(row.originalId),
+                row.avoids, row.madeAt, row.madeBy);
     }
 }

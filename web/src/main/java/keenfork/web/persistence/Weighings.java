@@ -34,7 +34,9 @@ public class Weighings {
 
     @Transactional(readOnly = true)
     public List<Weighing> all() {
-        return rows.findAllByOrderByFoodAscNounAsc().stream().map(r -> new Weighing(r.food, r.noun, Span.parse(r.figures), r.note, r.changedAt, r.changedBy)).toList();
+        return rows.findAllByOrderByFoodAscNounAsc().stream()
+                .map(r -> new Weighing(r.food, r.noun, Span.parse(r.figures), r.note, r.changedAt, r.changedBy))
+                .toList();
     }
 
     /// Writes a figure down in place of the one before.
@@ -42,7 +44,8 @@ public class Weighings {
         var row = rows.findByFoodAndNoun(food, noun).orElseGet(OwnWeightRow::new);
         row.food = food;
         row.noun = noun;
-        row.figures = "%s-%s-%s".formatted(grams.low().toPlainString(), grams.likely().toPlainString(), grams.high().toPlainString());
+        row.figures = "%s-%s-%s".formatted(grams.low().toPlainString(), grams.likely().toPlainString(),
+                grams.high().toPlainString());
         row.note = note;
         row.changedAt = Instant.now(clock);
         row.changedBy = by;

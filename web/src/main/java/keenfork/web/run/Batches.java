@@ -36,25 +36,37 @@ import keenfork.web.persistence.Settings;
 /// @param byDish     the batch of each dish that goes over shared kit, by the dish's key
 /// @param turns      the crew's own order, the menu's own where none is kept
 /// @param unheard    what was told of the day and does not hold any more; empty where all does
-record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain, Map<Long, Batch> byDish, List<Runs.Turn> turns, String unheard) {
+record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain,
+        Map<Long, Batch> byDish, List<Runs.Turn> turns, String unheard) {
     /// @param said what the crew says of its day
     static Batches of(Menu menu, Settings.RunDay day, String said) {
-        var plain = new Facts(menu.ruleBook(), menu.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
+        var plain = new Facts(menu.ruleBook(),
+                menu.facts().all().stream().filter(f -> !(f instanceof Fact.Contact)).toList());
         var kept = menu.run().kept();
         var inRun = new LinkedHashMap<Long, Recipe>();
-        for (var dish : menu.dishes()) if (kept.id() == 0 || kept.turns().stream().anyMatch(t -> t.dish() == dish.id())) inRun.put(dish.id(), dish.derivation().recipe());
+        for (var dish : menu.dishes())
+            if (kept.id() == 0 || kept.turns().stream().anyMatch(t -> t.dish() == dish.id()))
+                inRun.put(dish.id(), dish.derivation().recipe());
         var portions = KeptRun.portions(kept, inRun);
         var byDish = new LinkedHashMap<Long, Batch>();
         for (var dish : menu.dishes())
-            KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain), portions.getOrDefault(dish.id(), Batch.portions(dish.derivation().recipe())), menu.run().asides()).ifPresent(b -> byDish.put(dish.id(), b));
+            KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain),
+                    portions.getOrDefault(dish.id(), Batch.portions(dish.derivation().recipe())), menu.run().asides())
+                    .ifPresent(b -> byDish.put(dish.id(), b));
         together(byDish);
-        var turns = kept.id() == 0 ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList() : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
+        var turns = kept.id() == 0
+                ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList()
+                : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
         var locked = new HashMap<String, Integer>();
-        for (var i = 0; i < turns.size(); i++) if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
+        for (var i = 0; i < turns.size(); i++)
+            if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
         var heard = Heard.of(said, menu, day, turns.stream().map(t -> batch(byDish, t).dish()).toList());
         var minutes = Math.max(1, (int) ChronoUnit.MINUTES.between(day.opens(), day.serve()));
-        var conditions = Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED).with(new Day(day.cooks(), minutes)).withLocked(locked).with(heard.told);
-        return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns, heard.wrong);
+        var conditions =
+                Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED)
+                        .with(new Day(day.cooks(), minutes)).withLocked(locked).with(heard.told);
+        return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns,
+                heard.wrong);
     }
 
     /// What was told may name a piece or a dish that is gone by now.
@@ -65,7 +77,8 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
             try {
                 return new Heard(ToldText.read(said, menu.run().equipment(), day.cooks(), day.serve(), dishes), "");
             } catch (IllegalArgumentException e) {
-                return new Heard(Told.NOTHING, "What was told of the day does not hold any more, and is not counted. " + e.getMessage());
+                return new Heard(Told.NOTHING,
+                        "What was told of the day does not hold any more, and is not counted. " + e.getMessage());
             }
         }
     }
@@ -82,24 +95,34 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
     }
 
     /// {@return the names of dishes of which nothing says what they go over}
-    List<String> unsaid() { return menu.dishes().stream().filter(d -> !byDish.containsKey(d.id())).map(Menu.Dish::name).toList(); }
+    List<String> unsaid() {
+        return menu.dishes().stream().filter(d -> !byDish.containsKey(d.id())).map(Menu.Dish::name).toList();
+    }
 
     /// {@return the batches in the crew's order}
     List<Batch> inOrder() { return turns.stream().map(t -> batch(byDish, t)).toList(); }
 
     /// {@return the crew's own order, scored as it was made: without the cleans that were passed over}
-    PrepRun yours() { return Sequencer.score(turns.stream().map(t -> menu.run().done().inTruth(made(batch(byDish, t), t))).toList(), conditions); }
+    PrepRun yours() {
+        return Sequencer.score(turns.stream().map(t -> menu.run().done().inTruth(made(batch(byDish, t), t))).toList(),
+                conditions);
+    }
 
     /// {@return the crew's own order as it was planned}
     PrepRun planned() { return scored(turns); }
 
     /// {@return what an order would score}
-    PrepRun scored(List<Runs.Turn> order) { return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions); }
+    PrepRun scored(List<Runs.Turn> order) {
+        return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions);
+    }
 
     private Made made(Batch batch, Runs.Turn turn) { return KeptRun.made(batch, turn, conditions.equipment()); }
 
     /// {@return the key of a batch's dish}
-    long id(Batch batch) { return byDish.entrySet().stream().filter(e -> e.getValue().dish().equals(batch.dish())).findFirst().map(Map.Entry::getKey).orElse(0L); }
+    long id(Batch batch) {
+        return byDish.entrySet().stream().filter(e -> e.getValue().dish().equals(batch.dish())).findFirst()
+                .map(Map.Entry::getKey).orElse(0L);
+    }
 
     /// {@return a run as it is kept}
     List<Runs.Turn> turns(PrepRun run) {

@@ -36,9 +36,11 @@ class DayController {
         this.runs = runs;
     }
 
-    @GetMapping("/run/day") String day(Model model) {
+    @GetMapping("/run/day")
+    String day(Model model) {
         var day = settings.runDay();
-        return fill(model, new Typed(day.day() == null ? "" : day.day().toString(), String.valueOf(day.cooks()), day.opens().toString(), day.serve().toString(), day.strict(), settings.told()), "");
+        return fill(model, new Typed(day.day() == null ? "" : day.day().toString(), String.valueOf(day.cooks()),
+                day.opens().toString(), day.serve().toString(), day.strict(), settings.told()), "");
     }
 
     private String fill(Model model, Typed typed, String wrong) {
@@ -49,35 +51,51 @@ class DayController {
         model.addAttribute("served", batches.served());
         model.addAttribute("pieces", batches.conditions().equipment().pieces().stream().map(p -> p.name()).toList());
         model.addAttribute("names", batches.inOrder().stream().map(b -> b.dish()).toList());
-        model.addAttribute("laid", batches.yours().schedule().dayBefore().stream().map(p -> new RunView.Laid(p.what(), laid.contains(p.what()))).toList());
+        model.addAttribute("laid", batches.yours().schedule().dayBefore().stream()
+                .map(p -> new RunView.Laid(p.what(), laid.contains(p.what()))).toList());
         return "run/day";
     }
 
-    @PostMapping("/run/day") ModelAndView use(@RequestParam(defaultValue = "") String day, @RequestParam(defaultValue = "") String cooks, @RequestParam(defaultValue = "") String opens, @RequestParam(defaultValue = "") String serve,
-                                              @RequestParam(defaultValue = "strict") String school, @RequestParam(defaultValue = "") String told) {
-        var typed = new Typed(day.strip(), cooks.strip(), opens.strip(), serve.strip(), !school.equals("measured"), told.strip());
+    @PostMapping("/run/day")
+    ModelAndView use(@RequestParam(defaultValue = "") String day, @RequestParam(defaultValue = "") String cooks,
+            @RequestParam(defaultValue = "") String opens, @RequestParam(defaultValue = "") String serve,
+            @RequestParam(defaultValue = "strict") String school, @RequestParam(defaultValue = "") String told) {
+        var typed = new Typed(day.strip(), cooks.strip(), opens.strip(), serve.strip(), !school.equals("measured"),
+                told.strip());
         try {
             var read = read(typed);
-            if (typed.told.length() > LONGEST) throw new IllegalArgumentException("What else holds today is told in %d letters at most.".formatted(LONGEST));
+            if (typed.told.length() > LONGEST)
+                throw new IllegalArgumentException(
+                        "What else holds today is told in %d letters at most.".formatted(LONGEST));
             var batches = page.batches();
-            ToldText.read(typed.told, batches.conditions().equipment(), read.cooks(), read.serve(), batches.inOrder().stream().map(b -> b.dish()).toList());
+            ToldText.read(typed.told, batches.conditions().equipment(), read.cooks(), read.serve(),
+                    batches.inOrder().stream().map(b -> b.dish()).toList());
             settings.useRunDay(read);
             settings.tell(typed.told);
             return new ModelAndView("redirect:/run?show=yours");
         } catch (IllegalArgumentException e) {
             var model = new ExtendedModelMap();
-            var view = new ModelAndView(fill(model, typed, String.valueOf(e.getMessage())), HttpStatus.UNPROCESSABLE_CONTENT);
+            var view = new ModelAndView(fill(model, typed, String.valueOf(e.getMessage())),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
             view.addAllObjects(model);
             return view;
         }
     }
 
     private static Settings.RunDay read(Typed typed) {
-        if (!typed.cooks.matches("\\d{1,2}") || Integer.parseInt(typed.cooks) < 1 || Integer.parseInt(typed.cooks) > MOST_COOKS) throw new IllegalArgumentException("Cooks are a number from 1 to %d, not “%s”.".formatted(MOST_COOKS, typed.cooks));
+        if (!typed.cooks.matches("\\d{1,2}") || Integer.parseInt(typed.cooks) < 1
+                || Integer.parseInt(typed.cooks) > MOST_COOKS)
+            throw new IllegalArgumentException(
+                    "Cooks are a number from 1 to %d, not “%s”.".formatted(MOST_COOKS, typed.cooks));
         var opens = time(typed.opens, "08:00");
         var serve = time(typed.serve, "17:30");
-        if (!opens.isBefore(serve)) throw new IllegalArgumentException("The kitchen opens at %s and all must be ready by %s: there is no time between. A run ends on the day it begins.".formatted(opens, serve));
-        return new Settings.RunDay(typed.day.isEmpty() ? null : date(typed.day), Integer.parseInt(typed.cooks), opens, serve, typed.strict);
+        if (!opens.isBefore(serve))
+            throw new IllegalArgumentException(
+                    ("The kitchen opens at %s and all must be ready by %s: there is no time between. A run ends on the "
+                            + "day it begins.")
+                                    .formatted(opens, serve));
+        return new Settings.RunDay(typed.day.isEmpty() ? null : date(typed.day), Integer.parseInt(typed.cooks), opens,
+                serve, typed.strict);
     }
 
     private static LocalTime time(String text, String example) {
@@ -92,14 +110,18 @@ class DayController {
         try {
             return LocalDate.parse(text);
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("A day is written as 2026-11-27, not “%s”. Leave it empty for today.".formatted(text), e);
+            throw new IllegalArgumentException(
+                    "A day is written as 2026-11-27, not “%s”. Leave it empty for today.".formatted(text), e);
         }
     }
 
     /// Notes that something was laid on the day before, or that it was not.
-    @PostMapping("/run/laid") String laid(@RequestParam String what, @RequestParam boolean done, @RequestParam(defaultValue = "/run/day") String back, HttpServletRequest request) {
+    @PostMapping("/run/laid")
+    String laid(@RequestParam String what, @RequestParam boolean done,
+            @RequestParam(defaultValue = "/run/day") String back, HttpServletRequest request) {
         var batches = page.batches();
-        if (batches.yours().schedule().dayBefore().stream().noneMatch(p -> p.what().equals(what))) throw new NotHere("This is not in the run any more.");
+        if (batches.yours().schedule().dayBefore().stream().noneMatch(p -> p.what().equals(what)))
+            throw new NotHere("This is not in the run any more.");
         runs.lay(batches.served(), what, done, Cook.of(request));
         return back.equals("/run") ? "redirect:/run?show=yours" : "redirect:/run/day";
     }

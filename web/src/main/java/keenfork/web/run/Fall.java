@@ -29,7 +29,8 @@ import org.jspecify.annotations.Nullable;
 /// @param twines  where food goes from one piece to another
 /// @param also    pieces in use in these hours that do not hang here
 /// @param words   the whole of it as it is heard
-record Fall(String at, int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons, List<Gate> gates,
+record Fall(String at, int width, int height, List<Column> columns, List<Tick> ticks, List<Ribbon> ribbons,
+        List<Gate> gates,
         List<Drip> drips, List<String> twines, List<String> also, String words) {
     static final int HOURS = 120;
     private static final int WIDTH = 792;
@@ -114,10 +115,12 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var ribbons = stretches.stream().filter(t -> tops.getOrDefault(t, 0) < HEAD + BODY).map(this::ribbon)
                     .toList();
             var columns = new ArrayList<Column>();
-            for (var i = 0; i < pieces.size(); i++) columns.add(new Column(Format.upper(shortName(pieces.get(i)
-                    .name())), x(i), x(i) + wide() / 2));
+            for (var i = 0; i < pieces.size(); i++)
+                columns.add(new Column(Format.upper(shortName(pieces.get(i)
+                        .name())), x(i), x(i) + wide() / 2));
             var also = inUse.stream().filter(p -> !pieces.contains(p)).map(Piece::name).toList();
-            return new Fall(progress.now() < from ? time(from) : "now", WIDTH, HEAD + BODY, columns, ticks(), ribbons, gates(), drips(stretches),
+            return new Fall(progress.now() < from ? time(from) : "now", WIDTH, HEAD + BODY, columns, ticks(), ribbons,
+                    gates(), drips(stretches),
                     twines(stretches), also, words(stretches));
         }
 
@@ -163,8 +166,9 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                             && p.from() - open.last.until() <= NEAR;
                     if (open != null && !goesOn) all.add(open);
                     if (p.kind() == Schedule.Kind.CLEAN) open = null;
-                    else if (goesOn && open != null) open = new Stretch(c, open.turn, open.from, progress.ends(p),
-                            open.first, p);
+                    else if (goesOn && open != null)
+                        open = new Stretch(c, open.turn, open.from, progress.ends(p),
+                                open.first, p);
                     else open = new Stretch(c, p.turn(), progress.starts(p), progress.ends(p), p, p);
                 }
                 if (open != null) all.add(open);
@@ -176,8 +180,9 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var ticks = new ArrayList<Tick>();
             var start = ready.toSecondOfDay() / 60 - progress.schedule().minutes();
             for (var half = Math.floorDiv(start + from, 30) + 1; half * 30 - start < from + HOURS; half++)
-                if (half * 30 - start > from + 6) ticks.add(new Tick(y(half * 30 - start),
-                        "%02d:%02d".formatted(Math.floorMod(half / 2, 24), half % 2 * 30), half % 2 == 0));
+                if (half * 30 - start > from + 6)
+                    ticks.add(new Tick(y(half * 30 - start),
+                            "%02d:%02d".formatted(Math.floorMod(half / 2, 24), half % 2 * 30), half % 2 == 0));
             return ticks;
         }
 
@@ -197,11 +202,12 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             for (var i = 0; room && i < Math.min(groups, 5); i++) blocks.add(x + wide() - 44 - i * 13);
             var now = progress.cooks().stream().anyMatch(c -> c.now()
                     .filter(n -> n.turn() == s.turn && n.on().contains(pieces.get(s.column))
-                    && n.from() >= s.first.from() && n.until() <= s.last.until()).isPresent());
+                            && n.from() >= s.first.from() && n.until() <= s.last.until())
+                    .isPresent());
             return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
                     room ? String.valueOf(s.first.cook() + 1) : "",
                     "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column)
-                    .name()));
+                            .name()));
         }
 
         private boolean isHeld(Stretch s) { return held.contains(s); }
@@ -216,11 +222,12 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                 var cursor = HEAD;
                 var s = 0;
                 for (var i = 0; i <= cleans.size(); i++) {
-                    for (; s < own.size() && (i == cleans.size() || own.get(s)
-                            .from < progress.starts(cleans.get(i)) + 1); s++) {
-                        var isHeld = i < cleans.size() && (s + 1 == own.size() || own.get(s + 1)
-                                .from > progress.starts(cleans.get(i))) && !left.getOrDefault(cleans.get(i), "")
-                                .isEmpty();
+                    for (; s < own.size()
+                            && (i == cleans.size() || own.get(s).from < progress.starts(cleans.get(i)) + 1); s++) {
+                        var isHeld = i < cleans.size()
+                                && (s + 1 == own.size() || own.get(s + 1).from > progress.starts(cleans.get(i)))
+                                && !left.getOrDefault(cleans.get(i), "")
+                                        .isEmpty();
                         if (isHeld) held.add(own.get(s));
                         var top = Math.max(cursor, y(own.get(s).from));
                         var height = Math.max(LOWEST + (isHeld ? STAINED : 0), y(own.get(s).until) - top);
@@ -256,7 +263,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                     gates.add(new Gate(stain(x(c), y, wide()), x(c), y, wide(), x(c) + wide() / 2,
                             cut(what, (int) ((wide() - 20) / LETTER)), word(p),
                             "%s before %s%s".formatted(p.text(), p.dish(),
-                            what.isEmpty() ? "" : ", " + what + " on it")));
+                                    what.isEmpty() ? "" : ", " + what + " on it")));
                 }
             return gates;
         }
@@ -271,11 +278,11 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                 for (var s : stretches)
                     if (s.turn == trip.turn() && pieces.get(s.column).id().equals(trip.piece())
                             && tops.getOrDefault(s, 0) > HEAD + STAINED) {
-                        drips.add(new Drip(drip(x(s.column), tops.getOrDefault(s, HEAD), wide()), x(s.column),
-                                tops.getOrDefault(s, HEAD), wide(), x(s.column) + wide() / 2,
-                                cut(trip.words(), (int) ((wide() - 20) / LETTER))));
-                        break;
-                    }
+                                drips.add(new Drip(drip(x(s.column), tops.getOrDefault(s, HEAD), wide()), x(s.column),
+                                        tops.getOrDefault(s, HEAD), wide(), x(s.column) + wide() / 2,
+                                        cut(trip.words(), (int) ((wide() - 20) / LETTER))));
+                                break;
+                            }
             return drips;
         }
 
@@ -286,8 +293,9 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
         private static String stain(int x, int base, int wide) {
             return shape(x, base, wide)
                     + "H%.1fC%.1f %d %.1f %d %.1f %dC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 10),
-                    at(x, wide, 6), base, at(x, wide, 9), base, at(x, wide, 8), base - 5, at(x, wide, 2), base - 12,
-                    at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25);
+                            at(x, wide, 6), base, at(x, wide, 9), base, at(x, wide, 8), base - 5, at(x, wide, 2),
+                            base - 12,
+                            at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25);
         }
 
         /// The same where nothing holds it: it runs down into what is made next.
@@ -336,15 +344,18 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
         private boolean feeds(Stretch one, Stretch other) {
             var tasks = run.turns().get(one.turn).batch().tasks();
             for (var t = other.first.task(); t <= other.last.task(); t++)
-                for (var before : tasks.get(t).after()) if (before >= one.first.task()
-                        && before <= one.last.task()) return true;
+                for (var before : tasks.get(t).after())
+                    if (before >= one.first.task()
+                            && before <= one.last.task())
+                        return true;
             return false;
         }
 
         private String words(List<Stretch> stretches) {
             var byPiece = new LinkedHashMap<String, List<String>>();
-            for (var s : stretches) byPiece.computeIfAbsent(pieces.get(s.column).name(), _ -> new ArrayList<>())
-                    .add("%s %s".formatted(time(s.from), run.turns().get(s.turn).batch().dish()));
+            for (var s : stretches)
+                byPiece.computeIfAbsent(pieces.get(s.column).name(), _ -> new ArrayList<>())
+                        .add("%s %s".formatted(time(s.from), run.turns().get(s.turn).batch().dish()));
             var said = new ArrayList<String>();
             byPiece.forEach((piece, all) -> said.add(piece + ": " + String.join(", ", all)));
             return "The next two hours, downward, by kit. " + String.join(". ", said);

@@ -55,14 +55,16 @@ class KitController {
         this.kitchen = kitchen;
     }
 
-    @GetMapping("/run/kit") String kit(Model model) { return fill(model, Typed.BLANK, ""); }
+    @GetMapping("/run/kit")
+    String kit(Model model) { return fill(model, Typed.BLANK, ""); }
 
     private String fill(Model model, Typed typed, String wrong) {
         var own = list.pieces();
         var kinds = new ArrayList<Kind>();
         for (var kit : Kit.all()) {
             var pieces = own.stream().filter(p -> p.kit().equals(kit.id())).toList();
-            kinds.add(new Kind(kit.id(), Format.upper(kit.name()), pieces, pieces.isEmpty(), kit.usual() == 1 ? "one, as usual" : kit.usual() + ", as usual", reaches(kit)));
+            kinds.add(new Kind(kit.id(), Format.upper(kit.name()), pieces, pieces.isEmpty(),
+                    kit.usual() == 1 ? "one, as usual" : kit.usual() + ", as usual", reaches(kit)));
         }
         model.addAttribute("kinds", kinds);
         model.addAttribute("residues", residues());
@@ -83,22 +85,34 @@ class KitController {
 
     private List<Figure> residues() {
         var figures = list.figures();
-        return Kit.all().stream().filter(Kit::carries).map(k -> new Figure(OwnKit.key(k), Format.upper(k.name()), figures.getOrDefault(OwnKit.key(k), KitText.of(k.residue())), figures.containsKey(OwnKit.key(k)), KitText.of(k.residue()), k.residue().source())).toList();
+        return Kit.all().stream().filter(Kit::carries)
+                .map(k -> new Figure(OwnKit.key(k), Format.upper(k.name()),
+                        figures.getOrDefault(OwnKit.key(k), KitText.of(k.residue())),
+                        figures.containsKey(OwnKit.key(k)), KitText.of(k.residue()), k.residue().source()))
+                .toList();
     }
 
     private List<Figure> cleans() {
         var figures = list.figures();
         var all = new ArrayList<Figure>();
         for (var c : Clean.values())
-            if (c != Clean.NONE) all.add(new Figure(OwnKit.key(c), Format.upper(c.words()), figures.getOrDefault(OwnKit.key(c), KitText.of(c.effect())), figures.containsKey(OwnKit.key(c)), KitText.of(c.effect()), c.effect().source()));
+            if (c != Clean.NONE)
+                all.add(new Figure(OwnKit.key(c), Format.upper(c.words()),
+                        figures.getOrDefault(OwnKit.key(c), KitText.of(c.effect())), figures.containsKey(OwnKit.key(c)),
+                        KitText.of(c.effect()), c.effect().source()));
         return all;
     }
 
-    @PostMapping("/run/kit/piece") ModelAndView add(@RequestParam(defaultValue = "") String kit, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String keptFrom, HttpServletRequest request) {
+    @PostMapping("/run/kit/piece")
+    ModelAndView add(@RequestParam(defaultValue = "") String kit, @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String keptFrom, HttpServletRequest request) {
         var typed = new Typed(kit, name.strip(), keptFrom.strip());
         try {
             var piece = KitText.piece("new", kit, name, keptFrom, kitchen.menu().ruleBook());
-            if (Equipment.USUAL.pieces().stream().anyMatch(p -> p.kit() != piece.kit() && p.name().equalsIgnoreCase(piece.name()))) throw new Conflict("Another kind of kit is called %s. Give this one a name of its own.".formatted(piece.name()));
+            if (Equipment.USUAL.pieces().stream()
+                    .anyMatch(p -> p.kit() != piece.kit() && p.name().equalsIgnoreCase(piece.name())))
+                throw new Conflict(
+                        "Another kind of kit is called %s. Give this one a name of its own.".formatted(piece.name()));
             list.add(piece.kit().id(), piece.name(), typed.keptFrom, Cook.of(request));
             return new ModelAndView("redirect:/run/kit");
         } catch (IllegalArgumentException e) {
@@ -108,37 +122,52 @@ class KitController {
         }
     }
 
-    @PostMapping("/run/kit/piece/{id}") ModelAndView keepFrom(@PathVariable long id, @RequestParam(defaultValue = "") String keptFrom, HttpServletRequest request) {
+    @PostMapping("/run/kit/piece/{id}")
+    ModelAndView keepFrom(@PathVariable long id, @RequestParam(defaultValue = "") String keptFrom,
+            HttpServletRequest request) {
         var piece = piece(id);
         try {
             KitText.piece("now", piece.kit(), piece.name(), keptFrom, kitchen.menu().ruleBook());
             list.keepFrom(id, keptFrom.strip(), Cook.of(request));
             return new ModelAndView("redirect:/run/kit");
         } catch (IllegalArgumentException e) {
-            return again(Typed.BLANK, "%s: %s. Nothing was changed; you wrote “%s”.".formatted(piece.name(), e.getMessage(), keptFrom.strip()), HttpStatus.UNPROCESSABLE_CONTENT);
+            return again(Typed.BLANK, "%s: %s. Nothing was changed; you wrote “%s”.".formatted(piece.name(),
+                    e.getMessage(), keptFrom.strip()), HttpStatus.UNPROCESSABLE_CONTENT);
         }
     }
 
-    @PostMapping("/run/kit/piece/{id}/retire") String retire(@PathVariable long id, HttpServletRequest request) {
+    @PostMapping("/run/kit/piece/{id}/retire")
+    String retire(@PathVariable long id, HttpServletRequest request) {
         list.retire(piece(id).id(), Cook.of(request));
         return "redirect:/run/kit";
     }
 
-    private KitList.Piece piece(long id) { return list.pieces().stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> new NotHere("This piece is not in the kitchen any more.")); }
+    private KitList.Piece piece(long id) {
+        return list.pieces().stream().filter(p -> p.id() == id).findFirst()
+                .orElseThrow(() -> new NotHere("This piece is not in the kitchen any more."));
+    }
 
     /// Holds a figure of the kitchen's own, with the reason; the table's again where it is left empty.
-    @PostMapping("/run/kit/figure") ModelAndView figure(@RequestParam String what, @RequestParam(defaultValue = "") String figure, @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
+    @PostMapping("/run/kit/figure")
+    ModelAndView figure(@RequestParam String what, @RequestParam(defaultValue = "") String figure,
+            @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
         var all = new ArrayList<>(residues());
         all.addAll(cleans());
-        var of = all.stream().filter(f -> f.what().equals(what)).findFirst().orElseThrow(() -> new NotHere("There is no such figure."));
+        var of = all.stream().filter(f -> f.what().equals(what)).findFirst()
+                .orElseThrow(() -> new NotHere("There is no such figure."));
         try {
-            if (!figure.isBlank() && !figure.strip().equals(of.table()) && why.isBlank()) throw new IllegalArgumentException("say why, in a few words: weighed here, timed here");
-            if (why.length() > LONGEST_WHY) throw new IllegalArgumentException("the reason is longer than %d letters".formatted(LONGEST_WHY));
-            var plain = figure.isBlank() ? "" : what.startsWith("clean:") ? KitText.of(KitText.effect(figure, "")) : KitText.of(KitText.residue(figure, ""));
+            if (!figure.isBlank() && !figure.strip().equals(of.table()) && why.isBlank())
+                throw new IllegalArgumentException("say why, in a few words: weighed here, timed here");
+            if (why.length() > LONGEST_WHY)
+                throw new IllegalArgumentException("the reason is longer than %d letters".formatted(LONGEST_WHY));
+            var plain = figure.isBlank() ? "" : what.startsWith("clean:") ? KitText.of(KitText.effect(figure, ""))
+                    : KitText.of(KitText.residue(figure, ""));
             list.figure(what, of.name(), plain, of.table(), why.strip(), Cook.of(request));
             return new ModelAndView("redirect:/run/kit");
         } catch (IllegalArgumentException e) {
-            return again(Typed.BLANK, "%s: %s. Nothing was changed; you wrote “%s”.".formatted(of.name(), e.getMessage(), figure.strip()), HttpStatus.UNPROCESSABLE_CONTENT);
+            return again(Typed.BLANK,
+                    "%s: %s. Nothing was changed; you wrote “%s”.".formatted(of.name(), e.getMessage(), figure.strip()),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
         }
     }
 

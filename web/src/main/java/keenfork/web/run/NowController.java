@@ -32,23 +32,27 @@ class NowController {
         this.clock = clock;
     }
 
-    @GetMapping("/run/now") String now(Model model) {
+    @GetMapping("/run/now")
+    String now(Model model) {
         var batches = page.batches();
         var isKept = batches.menu().run().kept().id() != 0 && !batches.turns().isEmpty();
         model.addAttribute("kept", isKept);
         model.addAttribute("dishes", !batches.byDish().isEmpty());
-        if (isKept) model.addAttribute("view", NowView.of(batches, runs.done(batches.served()), events.groups(),
-                LocalDateTime.now(clock), format));
+        if (isKept)
+            model.addAttribute("view", NowView.of(batches, runs.done(batches.served()), events.groups(),
+                    LocalDateTime.now(clock), format));
         return "run/now";
     }
 
     /// Marks something done, or not done after all.
-    @PostMapping("/run/done") String done(@RequestParam long dish, @RequestParam boolean clean,
+    @PostMapping("/run/done")
+    String done(@RequestParam long dish, @RequestParam boolean clean,
             @RequestParam String what, @RequestParam int place, @RequestParam(defaultValue = "true") boolean done,
             HttpServletRequest request) {
         var batches = page.batches();
         if (what.length() > LONGEST || place < 0 || done && batches.turns().stream()
-                .noneMatch(t -> t.dish() == dish)) throw new NotHere("This is not in the run any more.");
+                .noneMatch(t -> t.dish() == dish))
+            throw new NotHere("This is not in the run any more.");
         runs.mark(batches.served(), new Runs.Mark(dish, clean, what, place), done, Cook.of(request));
         return "redirect:/run/now";
     }

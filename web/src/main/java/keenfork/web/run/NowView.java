@@ -88,14 +88,15 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         var cooks = progress.cooks().stream().map(builder::card).toList();
         var left = new HashMap<Schedule.Placed, String>();
         for (var p : progress.open())
-            if (p.kind() == Schedule.Kind.CLEAN && progress.starts(p) < from + Fall.HOURS) left.put(p,
-                    builder.names(builder.held(p)));
+            if (p.kind() == Schedule.Kind.CLEAN && progress.starts(p) < from + Fall.HOURS)
+                left.put(p,
+                        builder.names(builder.held(p)));
         return new NowView(batches.served().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK), at.toLocalTime()
                 .truncatedTo(ChronoUnit.MINUTES).toString(), standing(progress, starts, at, ready),
                 progress.behind() > 0,
                 trips.stream().map(Trip::title).toList(), builder.passed(), truth.asks().size(), cooks,
                 Fall.of(planned, progress, trips, batches, ready, from, left), builder.whole(from),
-                        builder.lately(marks));
+                builder.lately(marks));
     }
 
     private static String standing(Progress progress, LocalDateTime starts, LocalDateTime at, LocalTime ready) {
@@ -105,7 +106,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         if (progress.behind() <= 0) return "on time, ready " + ready;
         return progress.behind() > 24 * 60 ? "this day is over"
                 : "%s behind: ready %s, not %s".formatted(Schedule.inWords(progress.behind()),
-                ready.plusMinutes(progress.behind()), ready);
+                        ready.plusMinutes(progress.behind()), ready);
     }
 
     /// a view being made
@@ -137,10 +138,12 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         Card card(Progress.AtWork at) {
             var washes = at.washes().stream().map(this::wash).toList();
             var now = at.now().map(p -> row(p, when(p))).orElse(null);
-            return new Card(at.cook() + 1, at.now().filter(p -> progress.now() < p.from()).isEmpty(), now, washes.stream().limit(MOST_WASHES).toList(),
+            return new Card(at.cook() + 1, at.now().filter(p -> progress.now() < p.from()).isEmpty(), now,
+                    washes.stream().limit(MOST_WASHES).toList(),
                     washes.size() <= MOST_WASHES ? "" : "then clean: "
-                    + format.list(washes.stream().skip(MOST_WASHES).map(Wash::piece).distinct().toList()), at.next()
-                    .map(p -> row(p, time(progress.starts(p)))).orElse(null));
+                            + format.list(washes.stream().skip(MOST_WASHES).map(Wash::piece).distinct().toList()),
+                    at.next()
+                            .map(p -> row(p, time(progress.starts(p)))).orElse(null));
         }
 
         private String when(Schedule.Placed p) {
@@ -153,7 +156,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var on = p.on().stream().filter(piece -> piece.kit().carries()).map(piece -> piece.name()).toList();
             var goes = task.goes() > 1 ? ", in %d goes".formatted(task.goes()) : "";
             return new Row(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes, String.join(", ", task.takes()),
-                    on.isEmpty() ? "" : format.list(on), String.join(", ", p.held().stream().map(Substance::name).toList()), mark(p));
+                    on.isEmpty() ? "" : format.list(on),
+                    String.join(", ", p.held().stream().map(Substance::name).toList()), mark(p));
         }
 
         private Mark mark(Schedule.Placed p) {
@@ -165,7 +169,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
             var out = Trip.shutOut(held, batches, groups);
-            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without", Format.upper(p.clean().verb()),
+            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without",
+                    Format.upper(p.clean().verb()),
                     p.on().getFirst().name(), p.dish(), mark(p));
         }
 
@@ -190,9 +195,10 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             for (var turn : planned.turns())
                 for (var before : turn.made().cleans().keySet())
                     if (done.isPassedOver(turn.batch(),
-                            before)) passed.add(new Passed("Nobody marked the %s clean before %s.".formatted(turn.made()
-                            .piece(before.kit()).name(), turn.batch().dish()),
-                            new Mark(batches.id(turn.batch()), true, before.kit().id(), before.use())));
+                            before))
+                        passed.add(new Passed("Nobody marked the %s clean before %s.".formatted(turn.made()
+                                .piece(before.kit()).name(), turn.batch().dish()),
+                                new Mark(batches.id(turn.batch()), true, before.kit().id(), before.use())));
             return passed;
         }
 
@@ -203,7 +209,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
                         .orElse(m.mark().what()), dish) : dish + ": " + m.mark().what();
                 return new Lately("%s: %s%s".formatted(format.moment(m.at()), what, m.by()
                         .isEmpty() ? "" : ", by " + m.by()), new Mark(m.mark().dish(), m.mark().clean(), m.mark()
-                        .what(), m.mark().place()));
+                                .what(), m.mark().place()));
             }).toList();
         }
 
@@ -220,8 +226,9 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var hours = new ArrayList<Hour>();
             var start = ready.toSecondOfDay() / 60 - schedule.minutes();
             for (var hour = Math.floorDiv(start, 60)
-                    + 1; hour * 60 < ready.toSecondOfDay() / 60 - 20; hour++) hours.add(new Hour(DAY_LEFT
-                    + (int) ((hour * 60 - start) * scale), String.valueOf(Math.floorMod(hour, 24))));
+                    + 1; hour * 60 < ready.toSecondOfDay() / 60 - 20; hour++)
+                hours.add(new Hour(DAY_LEFT
+                        + (int) ((hour * 60 - start) * scale), String.valueOf(Math.floorMod(hour, 24))));
             return new Whole(bars, hours, DAY_LEFT + (int) (from * scale),
                     (int) (Math.min(Fall.HOURS, Math.max(0, schedule.minutes() - from)) * scale), rows);
         }

@@ -40,7 +40,8 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
             var made = run.turns().get(i).made();
             if (batches.id(made.batch()) != dish) continue;
             var locked = batches.turns().stream().anyMatch(t -> t.dish() == dish && t.locked());
-            return new Opened(dish, made.batch().dish(), i, made.batch().portions(), locked, uses(run.turns().get(i), batches.menu().ruleBook()), choices(made, run));
+            return new Opened(dish, made.batch().dish(), i, made.batch().portions(), locked,
+                    uses(run.turns().get(i), batches.menu().ruleBook()), choices(made, run));
         }
         return null;
     }
@@ -52,9 +53,13 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
             for (var u = 0; u < uses.size(); u++) {
                 var number = u;
                 var groups = Sheet.groups(uses.get(u), uses.get(u).leaves(), book);
-                var reach = turn.carried().stream().filter(c -> c.kit() == kit && c.use() == number).map(c -> c.substance().name()).distinct().toList();
-                var cleans = Arrays.stream(Clean.values()).filter(c -> c == Clean.NONE || kit.endedBy() == Clean.FRESH == (c == Clean.FRESH)).map(c -> new Done(Batches.word(c), word(c), turn.made().clean(kit, number) == c)).toList();
-                all.add(new Over(kit.id(), u, turn.made().piece(kit).name(), String.join(", ", uses.get(u).parts()), groups.isEmpty() ? "holds nothing that is grouped" : "holds " + String.join(", ", groups),
+                var reach = turn.carried().stream().filter(c -> c.kit() == kit && c.use() == number)
+                        .map(c -> c.substance().name()).distinct().toList();
+                var cleans = Arrays.stream(Clean.values())
+                        .filter(c -> c == Clean.NONE || kit.endedBy() == Clean.FRESH == (c == Clean.FRESH))
+                        .map(c -> new Done(Batches.word(c), word(c), turn.made().clean(kit, number) == c)).toList();
+                all.add(new Over(kit.id(), u, turn.made().piece(kit).name(), String.join(", ", uses.get(u).parts()),
+                        groups.isEmpty() ? "holds nothing that is grouped" : "holds " + String.join(", ", groups),
                         reach.isEmpty() ? "" : "reached by " + String.join(", ", reach), cleans));
             }
         }
@@ -72,7 +77,11 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
     }
 
     private static List<Choice> choices(Made made, PrepRun run) {
-        return made.batch().kit().stream().filter(k -> run.conditions().equipment().of(k).size() > 1).map(k -> new Choice(k.id(), k.name(),
-                run.conditions().equipment().of(k).stream().map(p -> new Pick(p.id(), p.name(), p.equals(made.piece(k)), !made.batch().mayGoOn(p))).toList())).toList();
+        return made.batch().kit().stream().filter(k -> run.conditions().equipment().of(k).size() > 1)
+                .map(k -> new Choice(k.id(), k.name(),
+                        run.conditions().equipment().of(k).stream()
+                                .map(p -> new Pick(p.id(), p.name(), p.equals(made.piece(k)), !made.batch().mayGoOn(p)))
+                                .toList()))
+                .toList();
     }
 }

@@ -18,21 +18,27 @@ class RunController {
     }
 
     /// Before its day a run is planned; on the day it opens where the hands are, and the plan is one press away.
-    @GetMapping("/run") String run(@RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "0") long open, @RequestParam(defaultValue = "-1") int trip, @RequestParam(defaultValue = "") String zoom, Model model) {
+    @GetMapping("/run")
+    String run(@RequestParam(defaultValue = "") String show, @RequestParam(defaultValue = "0") long open,
+            @RequestParam(defaultValue = "-1") int trip, @RequestParam(defaultValue = "") String zoom, Model model) {
         if (show.isEmpty() && open == 0 && trip < 0 && page.isToday()) return "redirect:/run/now";
-        return page.fill(model, new RunPage.Asked(show.equals("yours") ? "yours" : "best", open, trip, zoom.equals("wide")), "");
+        return page.fill(model,
+                new RunPage.Asked(show.equals("yours") ? "yours" : "best", open, trip, zoom.equals("wide")), "");
     }
 
     /// How far the search is, asked for by the page while it goes on.
-    @GetMapping("/run/search") String search(Model model) {
+    @GetMapping("/run/search")
+    String search(Model model) {
         var batches = page.batches();
         var answer = search.best(batches.inOrder(), batches.conditions());
         model.addAttribute("search", answer);
-        model.addAttribute("bestTile", answer.run() == null ? null : Tile.of("Best order", "best", false, answer.run(), batches.day().serve()));
+        model.addAttribute("bestTile", answer.run() == null ? null
+                : Tile.of("Best order", "best", false, answer.run(), batches.day().serve()));
         return "run/search :: tile";
     }
 
-    @PostMapping("/run/search/stop") String stop() {
+    @PostMapping("/run/search/stop")
+    String stop() {
         search.stop();
         return "redirect:/run?show=best";
     }

@@ -36,7 +36,10 @@ class RunPage {
         static final Asked YOURS = new Asked("yours", 0, -1, false);
 
         /// {@return the address of what is asked}
-        String address() { return "/run?show=" + show + (open == 0 ? "" : "&open=" + open) + (trip < 0 ? "" : "&trip=" + trip) + (wide ? "&zoom=wide" : ""); }
+        String address() {
+            return "/run?show=" + show + (open == 0 ? "" : "&open=" + open) + (trip < 0 ? "" : "&trip=" + trip)
+                    + (wide ? "&zoom=wide" : "");
+        }
     }
 
     RunPage(Kitchen kitchen, Settings settings, Runs runs, Events events, Search search, Format format, Clock clock) {
@@ -65,14 +68,16 @@ class RunPage {
         var yours = batches.yours();
         var best = asked.show.equals("best") && answer.run() != null;
         var shown = best && answer.run() != null ? answer.run() : yours;
-        var view = RunView.of(shown, best ? shown.worth() : "", batches, events.groups(), asked.open, asked.trip, asked.wide, LocalDate.now(clock), runs.laid(batches.served()), format);
+        var view = RunView.of(shown, best ? shown.worth() : "", batches, events.groups(), asked.open, asked.trip,
+                asked.wide, LocalDate.now(clock), runs.laid(batches.served()), format);
         var inRun = batches.turns().stream().map(Runs.Turn::dish).toList();
         model.addAttribute("asked", asked);
         model.addAttribute("wrong", wrong.isEmpty() ? batches.unheard() : wrong);
         model.addAttribute("run", batches.menu().run().kept().id());
         model.addAttribute("day", format.day(batches.served()));
         model.addAttribute("showBest", best);
-        model.addAttribute("bestTile", answer.run() == null ? null : Tile.of("Best order", "best", best, answer.run(), batches.day().serve()));
+        model.addAttribute("bestTile",
+                answer.run() == null ? null : Tile.of("Best order", "best", best, answer.run(), batches.day().serve()));
         model.addAttribute("yoursTile", Tile.of("Your order", "yours", !best, yours, batches.day().serve()));
         model.addAttribute("search", answer);
         model.addAttribute("kept", batches.menu().run().kept().id() != 0);
@@ -82,7 +87,8 @@ class RunPage {
         model.addAttribute("left", left(batches, inRun));
         model.addAttribute("unsaid", batches.unsaid());
         model.addAttribute("open", open(batches));
-        model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id())).map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
+        model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()))
+                .map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
         return "run/run";
     }
 
@@ -92,10 +98,14 @@ class RunPage {
     record Open(long dish, String name, String words) {}
 
     private static List<Open> open(Batches batches) {
-        return batches.byDish().entrySet().stream().flatMap(e -> e.getValue().asks().stream().map(a -> new Open(e.getKey(), e.getValue().dish(), a.inWords()))).toList();
+        return batches.byDish().entrySet().stream().flatMap(
+                e -> e.getValue().asks().stream().map(a -> new Open(e.getKey(), e.getValue().dish(), a.inWords())))
+                .toList();
     }
 
     private static List<String> left(Batches batches, List<Long> inRun) {
-        return batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()) && !inRun.contains(d.id())).map(Menu.Dish::name).toList();
+        return batches.menu().dishes().stream()
+                .filter(d -> batches.byDish().containsKey(d.id()) && !inRun.contains(d.id())).map(Menu.Dish::name)
+                .toList();
     }
 }

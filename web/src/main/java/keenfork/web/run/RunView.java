@@ -22,7 +22,8 @@ import org.jspecify.annotations.Nullable;
 /// @param remarks what it does not do justice to
 /// @param missed  what should have been laid on the day before, and was not
 /// @param school  how contacts are flagged, in words
-record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nullable Opened opened, @Nullable Trip trip, String late, List<String> blocks, List<String> remarks, List<Laid> missed, String school) {
+record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nullable Opened opened,
+        @Nullable Trip trip, String late, List<String> blocks, List<String> remarks, List<Laid> missed, String school) {
 
     /// one batch in its turn
     record Row(int turn, long dish, String name, int portions, boolean locked, int washes, boolean hit, boolean open) {}
@@ -34,25 +35,36 @@ record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nul
     /// @param dish   the dish that is looked at closely; 0 for none
     /// @param number the hand-over that is looked at closely; -1 for none
     /// @param laid   what was laid on
-    static RunView of(PrepRun run, String worth, Batches batches, List<Events.Guests> groups, long dish, int number, boolean wide, LocalDate today, Set<String> laid, Format format) {
+    static RunView of(PrepRun run, String worth, Batches batches, List<Events.Guests> groups, long dish, int number,
+            boolean wide, LocalDate today, Set<String> laid, Format format) {
         var schedule = run.schedule();
         var trips = Trip.of(run, batches, groups, number, format);
         var rows = new ArrayList<Row>();
         for (var i = 0; i < run.turns().size(); i++) rows.add(row(run.turns().get(i), i, batches, dish));
-        var missed = schedule.missed(batches.served(), today, laid).stream().map(p -> new Laid(p.what(), false)).toList();
-        return new RunView(Sheet.of(run, schedule, trips, batches, wide), rows, trips, worth, Opened.of(run, batches, dish), number >= 0 && number < trips.size() ? trips.get(number) : null, late(schedule, batches),
-                schedule.late() == 0 ? List.of() : schedule.blocks().stream().limit(4).toList(), schedule.remarks(), missed,
-                batches.conditions().school() == School.STRICT ? "Strict school: any shared use without a full wash is flagged." : "Measured school: a use is flagged where the estimate reaches the reference dose, or none is held. Map and labels stay strict.");
+        var missed =
+                schedule.missed(batches.served(), today, laid).stream().map(p -> new Laid(p.what(), false)).toList();
+        return new RunView(Sheet.of(run, schedule, trips, batches, wide), rows, trips, worth,
+                Opened.of(run, batches, dish), number >= 0 && number < trips.size() ? trips.get(number) : null,
+                late(schedule, batches),
+                schedule.late() == 0 ? List.of() : schedule.blocks().stream().limit(4).toList(), schedule.remarks(),
+                missed,
+                batches.conditions().school() == School.STRICT
+                        ? "Strict school: any shared use without a full wash is flagged."
+                        : "Measured school: a use is flagged where the estimate reaches the reference dose, or none "
+                                + "is held. Map and labels stay strict.");
     }
 
     private static Row row(PrepRun.Turn turn, int at, Batches batches, long dish) {
         var id = batches.id(turn.batch());
         var locked = batches.turns().stream().anyMatch(t -> t.dish() == id && t.locked());
-        return new Row(at, id, turn.batch().dish(), turn.batch().portions(), locked, turn.made().cleans().size(), !turn.carried().isEmpty(), id == dish);
+        return new Row(at, id, turn.batch().dish(), turn.batch().portions(), locked, turn.made().cleans().size(),
+                !turn.carried().isEmpty(), id == dish);
     }
 
     private static String late(Schedule schedule, Batches batches) {
         if (schedule.late() == 0) return "";
-        return "It does not fit: it takes %s, and from %s to %s there are %s. Open earlier, add a cook, or cook less.".formatted(Schedule.inWords(schedule.minutes()), batches.day().opens(), batches.day().serve(), Schedule.inWords(schedule.day().minutes()));
+        return "It does not fit: it takes %s, and from %s to %s there are %s. Open earlier, add a cook, or cook less."
+                .formatted(Schedule.inWords(schedule.minutes()), batches.day().opens(), batches.day().serve(),
+                        Schedule.inWords(schedule.day().minutes()));
     }
 }

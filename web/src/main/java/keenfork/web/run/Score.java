@@ -17,6 +17,7 @@ record Score(int contacts, int washes, int minutes, int late) {
 
     /// {@return it in words: `2 contacts, 31 washes, 10 min late`}
     String inWords() {
-        return "%d %s, %d %s%s".formatted(contacts, contacts == 1 ? "contact" : "contacts", washes, washes == 1 ? "wash" : "washes", late == 0 ? "" : ", %s late".formatted(Schedule.inWords(late)));
+        return "%d %s, %d %s%s".formatted(contacts, contacts == 1 ? "contact" : "contacts", washes,
+                washes == 1 ? "wash" : "washes", late == 0 ? "" : ", %s late".formatted(Schedule.inWords(late)));
     }
 }

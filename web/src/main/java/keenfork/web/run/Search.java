@@ -16,7 +16,8 @@ import keenfork.core.search.Watch;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/// Looks for the best order, one search at a time: a page waits a moment for it, shows how far it is, and may stop it. What was found is kept until something it rests on changes.
+/// Looks for the best order, one search at a time: a page waits a moment for it, shows how far it is, and may stop it.
+/// What was found is kept until something it rests on changes.
 @Component
 class Search {
     private static final Duration A_MOMENT = Duration.ofMillis(2500);
@@ -44,7 +45,8 @@ class Search {
             task = new FutureTask<>(() -> Sequencer.order(batches, conditions.with(this)));
         }
 
-        @Override public boolean goesOn(long nodes, long best) {
+        @Override
+        public boolean goesOn(long nodes, long best) {
             tried.set(nodes);
             washing.set(best);
             return !stopped.get();
@@ -72,7 +74,8 @@ class Search {
     /// {@return the best order, however long it takes}
     PrepRun found(List<Batch> batches, Conditions conditions) {
         var answer = looking(batches, conditions).answer(Duration.ofMinutes(1));
-        if (answer.run() == null) throw new IllegalStateException("the search for an order took longer than its budget allows");
+        if (answer.run() == null)
+            throw new IllegalStateException("the search for an order took longer than its budget allows");
         return answer.run();
     }
 

@@ -30,7 +30,9 @@ class SheetController {
         this.clock = clock;
     }
 
-    @GetMapping("/run/sheet") String sheet(@RequestParam(defaultValue = "yours") String show, @RequestParam(defaultValue = "") String size, Model model) {
+    @GetMapping("/run/sheet")
+    String sheet(@RequestParam(defaultValue = "yours") String show, @RequestParam(defaultValue = "") String size,
+            Model model) {
         var batches = page.batches();
         model.addAttribute("large", size.equals("large"));
         model.addAttribute("show", show.equals("best") ? "best" : "yours");
@@ -41,11 +43,14 @@ class SheetController {
         return "run/sheet";
     }
 
-    @GetMapping("/run/run.ics") ResponseEntity<byte[]> calendar(@RequestParam(defaultValue = "yours") String show) {
+    @GetMapping("/run/run.ics")
+    ResponseEntity<byte[]> calendar(@RequestParam(defaultValue = "yours") String show) {
         var batches = page.batches();
-        var text = RunCalendar.write(run(show, batches).schedule(), batches.served().atTime(batches.day().serve()), Instant.now(clock));
+        var text = RunCalendar.write(run(show, batches).schedule(), batches.served().atTime(batches.day().serve()),
+                Instant.now(clock));
         var file = ContentDisposition.attachment().filename("run.ics", StandardCharsets.UTF_8).build().toString();
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/calendar;charset=UTF-8")).header(HttpHeaders.CONTENT_DISPOSITION, file).body(text.getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/calendar;charset=UTF-8"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, file).body(text.getBytes(StandardCharsets.UTF_8));
     }
 
     private PrepRun run(String show, Batches batches) {

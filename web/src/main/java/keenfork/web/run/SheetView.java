@@ -20,7 +20,8 @@ import keenfork.web.page.Format;
 /// @param remarks   what the order does not do justice to
 /// @param travels   what still travels
 /// @param stocks    what is made of dishes that go into others, and what is left of it
-record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches, String starts, String late, List<String> remarks, List<String> travels, List<String> stocks) {
+record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches, String starts, String late,
+        List<String> remarks, List<String> travels, List<String> stocks) {
     /// the sizes a page is set in, pt, the largest first; the style sheet knows them by their places
     private static final double[] SIZES = {13, 11.5, 10.5, 9.5, 8.5, 7.5};
     /// mm of two columns of the shorter of the two papers, less what is lost where a row would break
@@ -48,7 +49,8 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
             var height = 0.0;
             for (var row : rows) {
                 var named = row.same ? 0 : 1;
-                var lines = row.wash ? 1 : named + Math.ceil((row.text.length() + row.on.length() + row.takes.length() + (row.by.isEmpty() ? 0 : 14) + (row.fresh ? FRESH : 0) + 3) / letters);
+                var lines = row.wash ? 1 : named + Math.ceil((row.text.length() + row.on.length() + row.takes.length()
+                        + (row.by.isEmpty() ? 0 : 14) + (row.fresh ? FRESH : 0) + 3) / letters);
                 height += lines * size * LINE + AROUND;
             }
             return height;
@@ -65,7 +67,8 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     record Row(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by,
             boolean fresh, boolean same) {
         Row below(Row before) {
-            return new Row(time, turn, dish, text, takes, on, wash, by, fresh, !wash && !before.wash && before.turn == turn);
+            return new Row(time, turn, dish, text, takes, on, wash, by, fresh,
+                    !wash && !before.wash && before.turn == turn);
         }
     }
 
@@ -84,20 +87,38 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
             cooks.add(Cook.of(c + 1, rows));
         }
         var batches = new ArrayList<String>();
-        for (var i = 0; i < run.turns().size(); i++) batches.add("%d. %s, for %d".formatted(i + 1, run.turns().get(i).batch().dish(), run.turns().get(i).batch().portions()));
-        var late = schedule.late() == 0 ? "" : "It does not fit into the day: it takes %s, %s too long. It hangs on %s.".formatted(Schedule.inWords(schedule.minutes()), Schedule.inWords(schedule.late()), format.list(schedule.blocks().stream().limit(3).toList()));
-        return new SheetView(cooks, schedule.dayBefore().stream().map(Schedule.Placed::what).toList(), batches, clock(start), late, schedule.remarks(), run.carried().stream().map(SheetView::travels).distinct().toList(), run.stocks().stream().map(Stock::inWords).toList());
+        for (var i = 0; i < run.turns().size(); i++)
+            batches.add("%d. %s, for %d".formatted(i + 1,
+                    run.turns().get(i).batch().dish(), run.turns().get(i).batch().portions()));
+        var late = schedule.late() == 0 ? ""
+                : "It does not fit into the day: it takes %s, %s too long. It hangs on %s.".formatted(
+                        Schedule.inWords(schedule.minutes()), Schedule.inWords(schedule.late()),
+                        format.list(schedule.blocks().stream().limit(3).toList()));
+        return new SheetView(cooks, schedule.dayBefore().stream().map(Schedule.Placed::what).toList(), batches,
+                clock(start), late, schedule.remarks(),
+                run.carried().stream().map(SheetView::travels).distinct().toList(),
+                run.stocks().stream().map(Stock::inWords).toList());
     }
 
-    private static String travels(Carried c) { return "%s to %s, %s.".formatted(Format.upper(c.substance().name()), c.to().dish(), c.how()); }
+    private static String travels(Carried c) {
+        return "%s to %s, %s.".formatted(Format.upper(c.substance().name()), c.to().dish(), c.how());
+    }
 
     private static Row row(Schedule.Placed p, int start, PrepRun run, Format format) {
         var waits = p.until() > p.hands();
         var takes = p.task() < 0 ? List.<String>of() : run.turns().get(p.turn()).batch().tasks().get(p.task()).takes();
-        var on = p.on().stream().filter(piece -> piece.kit().carries() && run.conditions().equipment().of(piece.kit()).size() > 1).map(Piece::name).toList();
+        var on = p.on().stream()
+                .filter(piece -> piece.kit().carries() && run.conditions().equipment().of(piece.kit()).size() > 1)
+                .map(Piece::name).toList();
         var goes = run.goes(p) > 1 ? " In %d goes.".formatted(run.goes(p)) : "";
-        return new Row(clock(start + p.from()), p.turn() + 1, p.dish(), (waits && goes.isEmpty() ? p.text().replaceFirst("\\.$", "") : p.text()) + goes, String.join("; ", takes), p.kind() == Schedule.Kind.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on), p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "", p.isFresh(), false);
+        return new Row(clock(start + p.from()), p.turn() + 1, p.dish(),
+                (waits && goes.isEmpty() ? p.text().replaceFirst("\\.$", "") : p.text()) + goes,
+                String.join("; ", takes),
+                p.kind() == Schedule.Kind.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on),
+                p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "", p.isFresh(), false);
     }
 
-    private static String clock(int minute) { return LocalTime.ofSecondOfDay(Math.floorMod(minute, MINUTES_IN_DAY) * 60L).toString(); }
+    private static String clock(int minute) {
+        return LocalTime.ofSecondOfDay(Math.floorMod(minute, MINUTES_IN_DAY) * 60L).toString();
+    }
 }

@@ -8,10 +8,13 @@ import keenfork.core.run.Schedule;
 ///
 /// @param starts when its first task starts
 /// @param note   what time is left, or is missing
-record Tile(String name, String show, boolean here, int contacts, int washes, String starts, String note, boolean late) {
+record Tile(String name, String show, boolean here, int contacts, int washes, String starts, String note,
+        boolean late) {
     static Tile of(String name, String show, boolean here, PrepRun run, LocalTime serve) {
         var schedule = run.schedule();
         var spare = schedule.day().minutes() - schedule.minutes();
-        return new Tile(name, show, here, run.contacts(), run.washes(), serve.minusMinutes(schedule.minutes()).toString(), spare < 0 ? Schedule.inWords(-spare) + " late" : Schedule.inWords(spare) + " to spare", spare < 0);
+        return new Tile(name, show, here, run.contacts(), run.washes(),
+                serve.minusMinutes(schedule.minutes()).toString(),
+                spare < 0 ? Schedule.inWords(-spare) + " late" : Schedule.inWords(spare) + " to spare", spare < 0);
     }
 }

@@ -32,8 +32,10 @@ import keenfork.web.persistence.Events;
 /// @param estimates how much of each against which reference dose
 /// @param people    who goes without; empty for nobody
 /// @param back      whether what it reaches can be held back
-/// @param ways      what would clear it, each with what the whole run would be then; told of the one that is looked at closely
-record Trip(int number, int turn, int from, String piece, int use, String words, String title, String how, List<String> estimates, String people, String back, List<Way> ways) {
+/// @param ways      what would clear it, each with what the whole run would be then; told of the one that is looked at
+///                  closely
+record Trip(int number, int turn, int from, String piece, int use, String words, String title, String how,
+        List<String> estimates, String people, String back, List<Way> ways) {
 
     /// Something that would clear it.
     ///
@@ -49,21 +51,32 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         var trips = new ArrayList<Trip>();
         for (var i = 0; i < run.turns().size(); i++) {
             var byUse = new LinkedHashMap<Where, List<Carried>>();
-            for (var c : run.turns().get(i).carried()) byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
-            for (var carried : byUse.values()) trips.add(of(run, i, carried, trips.size(), trips.size() == closely, batches, groups, format));
+            for (var c : run.turns().get(i).carried())
+                byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
+            for (var carried : byUse.values())
+                trips.add(of(run, i, carried, trips.size(), trips.size() == closely, batches, groups, format));
         }
         return trips;
     }
 
-    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, boolean closely, Batches batches, List<Events.Guests> groups, Format format) {
+    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, boolean closely, Batches batches,
+            List<Events.Guests> groups, Format format) {
         var first = carried.getFirst();
         var what = carried.stream().map(c -> c.substance().name()).toList();
-        var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches))).map(g -> g.name() + " " + g.people()).toList();
+        var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
+                .map(g -> g.name() + " " + g.people()).toList();
         var own = String.join(" and ", first.reached().parts());
-        return new Trip(number, turn, from(run, turn, first), first.piece().id(), first.use(), what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
-                "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(), first.piece().name()), Format.upper(String.join("; ", carried.stream().map(Carried::how).distinct().toList())) + ".",
-                carried.stream().map(c -> c.substance().name() + ": " + c.estimate() + ".").toList(), out.isEmpty() ? "" : "Who goes without: " + format.list(out) + ".",
-                first.reached().comesOff() ? "Hold back: the %s can stay off for those who must not have it.".formatted(own) : "Hold back: no, it reaches the %s.".formatted(own), closely ? ways(run, turn, first, batches) : List.of());
+        return new Trip(number, turn, from(run, turn, first), first.piece().id(), first.use(),
+                what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
+                "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(),
+                        first.piece().name()),
+                Format.upper(String.join("; ", carried.stream().map(Carried::how).distinct().toList())) + ".",
+                carried.stream().map(c -> c.substance().name() + ": " + c.estimate() + ".").toList(),
+                out.isEmpty() ? "" : "Who goes without: " + format.list(out) + ".",
+                first.reached().comesOff()
+                        ? "Hold back: the %s can stay off for those who must not have it.".formatted(own)
+                        : "Hold back: no, it reaches the %s.".formatted(own),
+                closely ? ways(run, turn, first, batches) : List.of());
     }
 
     private static int from(PrepRun run, int turn, Carried carried) {
@@ -77,16 +90,23 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         var dish = String.valueOf(batches.id(made.batch()));
         var ways = new ArrayList<Way>();
         var fresh = kit.endedBy() == Clean.FRESH;
-        ways.add(new Way(fresh ? "Renew the %s first".formatted(carried.piece().name()) : "Wash the %s first".formatted(carried.piece().name()), "/run/clean",
-                Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(carried.use()), "clean", Batches.word(kit.endedBy())), then(run, turn, made.with(new Made.Before(kit, carried.use()), kit.endedBy()))));
+        ways.add(new Way(
+                fresh ? "Renew the %s first".formatted(carried.piece().name())
+                        : "Wash the %s first".formatted(carried.piece().name()),
+                "/run/clean",
+                Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(carried.use()), "clean",
+                        Batches.word(kit.endedBy())),
+                then(run, turn, made.with(new Made.Before(kit, carried.use()), kit.endedBy()))));
         for (var other : run.conditions().equipment().of(kit))
             if (!other.equals(carried.piece()) && made.batch().mayGoOn(other))
-                ways.add(new Way("Use the %s".formatted(other.name()), "/run/piece", Map.of("dish", dish, "kit", kit.id(), "piece", other.id()), then(run, turn, made.on(other))));
+                ways.add(new Way("Use the %s".formatted(other.name()), "/run/piece",
+                        Map.of("dish", dish, "kit", kit.id(), "piece", other.id()), then(run, turn, made.on(other))));
         if (!carried.isOwn()) {
             var from = from(run, turn, carried);
             var moved = new ArrayList<>(run.order());
             moved.add(from, moved.remove(turn));
-            ways.add(new Way("Make it before %s".formatted(carried.from().dish()), "/run/move", Map.of("dish", dish, "to", String.valueOf(from)), then(run, moved)));
+            ways.add(new Way("Make it before %s".formatted(carried.from().dish()), "/run/move",
+                    Map.of("dish", dish, "to", String.valueOf(from)), then(run, moved)));
         }
         return ways;
     }
@@ -97,11 +117,14 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         return then(run, order);
     }
 
-    private static String then(PrepRun run, List<Made> order) { return Score.of(Sequencer.score(order, run.conditions())).inWords(); }
+    private static String then(PrepRun run, List<Made> order) {
+        return Score.of(Sequencer.score(order, run.conditions())).inWords();
+    }
 
     /// {@return how many people go without a dish for what reaches it}
     static int shutOut(List<Carried> carried, Batches batches, List<Events.Guests> groups) {
-        return groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches))).mapToInt(Events.Guests::people).sum();
+        return groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
+                .mapToInt(Events.Guests::people).sum();
     }
 
     /// Whether a contact is what keeps people from a dish that they could eat otherwise.
@@ -112,7 +135,8 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         facts.addAll(carried.facts());
         var with = Derivation.of(dish.derivation().recipe(), new Facts(batches.menu().ruleBook(), facts));
         var avoid = Avoidances.of(group.avoids(), batches.menu().ruleBook()).all();
-        var breaks = with.evidence().stream().filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
+        var breaks = with.evidence().stream()
+                .filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
         return !breaks.isEmpty() && breaks.stream().allMatch(e -> e.certainty() == Certainty.CONTACT);
     }
 }

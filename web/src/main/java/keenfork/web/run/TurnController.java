@@ -23,7 +23,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.ModelAndView;
 
-/// What the crew does to its own order. Each change says from which run it was made, is kept beside the one before, and can be taken back.
+/// What the crew does to its own order. Each change says from which run it was made, is kept beside the one before, and
+/// can be taken back.
 @Controller
 class TurnController {
     private static final int MOST_PORTIONS = 100_000;
@@ -37,28 +38,39 @@ class TurnController {
         this.search = search;
     }
 
-    @PostMapping("/run/use") ModelAndView use(@RequestParam long run, HttpServletRequest request) {
+    @PostMapping("/run/use")
+    ModelAndView use(@RequestParam long run, HttpServletRequest request) {
         var batches = page.batches();
-        return kept(0, () -> runs.use(run, batches.turns(search.found(batches.inOrder(), batches.conditions())), "took the best order", Cook.of(request)));
+        return kept(0, () -> runs.use(run, batches.turns(search.found(batches.inOrder(), batches.conditions())),
+                "took the best order", Cook.of(request)));
     }
 
     /// Clears each piece just when the next use would be reached, in the order as it stands.
-    @PostMapping("/run/washes") ModelAndView washes(@RequestParam long run, HttpServletRequest request) {
+    @PostMapping("/run/washes")
+    ModelAndView washes(@RequestParam long run, HttpServletRequest request) {
         var batches = page.batches();
-        return kept(0, () -> runs.use(run, batches.turns(Sequencer.washed(batches.inOrder(), batches.conditions())), "washed where it must be", Cook.of(request)));
+        return kept(0, () -> runs.use(run, batches.turns(Sequencer.washed(batches.inOrder(), batches.conditions())),
+                "washed where it must be", Cook.of(request)));
     }
 
     /// Says which dishes are in the run; those that come in stand at its end.
-    @PostMapping("/run/dishes") ModelAndView dishes(@RequestParam long run, @RequestParam(required = false) List<String> dish, HttpServletRequest request) {
+    @PostMapping("/run/dishes")
+    ModelAndView dishes(@RequestParam long run, @RequestParam(required = false) List<String> dish,
+            HttpServletRequest request) {
         var batches = page.batches();
-        var chosen = (dish == null ? List.<String>of() : dish).stream().filter(w -> w.matches("\\d{1,18}")).map(Long::valueOf).filter(batches.byDish()::containsKey).toList();
+        var chosen = (dish == null ? List.<String>of() : dish).stream().filter(w -> w.matches("\\d{1,18}"))
+                .map(Long::valueOf).filter(batches.byDish()::containsKey).toList();
         if (chosen.isEmpty()) throw new NotHere("A run needs a dish. Go back and choose one.");
         var turns = new ArrayList<>(batches.turns().stream().filter(t -> chosen.contains(t.dish())).toList());
-        for (var id : chosen) if (turns.stream().noneMatch(t -> t.dish() == id)) turns.add(new Runs.Turn(id, 0, false, Map.of(), Map.of()));
+        for (var id : chosen)
+            if (turns.stream().noneMatch(t -> t.dish() == id))
+                turns.add(new Runs.Turn(id, 0, false, Map.of(), Map.of()));
         return kept(0, () -> runs.use(run, turns, "chose the dishes", Cook.of(request)));
     }
 
-    @PostMapping("/run/move") ModelAndView move(@RequestParam long run, @RequestParam long dish, @RequestParam String to, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    @PostMapping("/run/move")
+    ModelAndView move(@RequestParam long run, @RequestParam long dish, @RequestParam String to,
+            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
         var turns = new ArrayList<>(page.batches().turns());
         var from = at(turns, dish);
         turns.add(place(to, from, turns.size()), turns.remove(from));
@@ -66,7 +78,8 @@ class TurnController {
     }
 
     /// What the run would be with a batch moved, while it is dragged.
-    @GetMapping("/run/score") @ResponseBody String score(@RequestParam long dish, @RequestParam String to) {
+    @GetMapping("/run/score") @ResponseBody
+    String score(@RequestParam long dish, @RequestParam String to) {
         var batches = page.batches();
         var turns = new ArrayList<>(batches.turns());
         var from = at(turns, dish);
@@ -81,18 +94,22 @@ class TurnController {
             case "later" -> from + 1;
             default -> to.matches("\\d{1,4}") ? Integer.parseInt(to) : -2;
         };
-        if (place == -2 || place >= size && !to.equals("later")) throw new NotHere("A batch moves earlier, later, or to a place in the run.");
+        if (place == -2 || place >= size && !to.equals("later"))
+            throw new NotHere("A batch moves earlier, later, or to a place in the run.");
         return Math.clamp(place, 0, size - 1);
     }
 
     /// Says what is done to a piece before a batch goes over it.
-    @PostMapping("/run/clean") ModelAndView clean(@RequestParam long run, @RequestParam long dish, @RequestParam String kit, @RequestParam(defaultValue = "0") int use, @RequestParam String clean,
-                                            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    @PostMapping("/run/clean")
+    ModelAndView clean(@RequestParam long run, @RequestParam long dish, @RequestParam String kit,
+            @RequestParam(defaultValue = "0") int use, @RequestParam String clean,
+            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
         var batches = page.batches();
         var of = Kit.named(kit).orElseThrow(() -> new NotHere("This kitchen has no such kit."));
         var batch = batches.byDish().get(dish);
         var to = named(clean);
-        if (batch == null || use < 0 || use >= batch.uses(of).size()) throw new NotHere("This batch does not go over the %s.".formatted(of.name()));
+        if (batch == null || use < 0 || use >= batch.uses(of).size())
+            throw new NotHere("This batch does not go over the %s.".formatted(of.name()));
         return change(run, batches, dish, open, turn -> {
             var cleans = new HashMap<>(turn.cleans());
             if (to == Clean.NONE) cleans.remove(new Runs.Use(of.id(), use));
@@ -106,9 +123,12 @@ class TurnController {
         throw new NotHere("A kit is wiped, rinsed, washed, or its oil or water is renewed.");
     }
 
-    @PostMapping("/run/piece") ModelAndView piece(@RequestParam long run, @RequestParam long dish, @RequestParam String kit, @RequestParam String piece, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    @PostMapping("/run/piece")
+    ModelAndView piece(@RequestParam long run, @RequestParam long dish, @RequestParam String kit,
+            @RequestParam String piece, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
         var batches = page.batches();
-        var taken = batches.conditions().equipment().named(piece).filter(p -> p.kit().id().equals(kit)).orElseThrow(() -> new NotHere("This piece is not in the kitchen any more. Choose another one."));
+        var taken = batches.conditions().equipment().named(piece).filter(p -> p.kit().id().equals(kit))
+                .orElseThrow(() -> new NotHere("This piece is not in the kitchen any more. Choose another one."));
         return change(run, batches, dish, open, turn -> {
             var pieces = new HashMap<>(turn.pieces());
             pieces.put(kit, taken.id());
@@ -116,17 +136,29 @@ class TurnController {
         }, "%s for %s".formatted(taken.name(), name(dish)), request);
     }
 
-    @PostMapping("/run/portions") ModelAndView portions(@RequestParam long run, @RequestParam long dish, @RequestParam String portions, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    @PostMapping("/run/portions")
+    ModelAndView portions(@RequestParam long run, @RequestParam long dish, @RequestParam String portions,
+            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
         var people = portions.strip().matches("\\d{1,6}") ? Integer.parseInt(portions.strip()) : 0;
-        if (people < 1 || people > MOST_PORTIONS) return again(HttpStatus.UNPROCESSABLE_CONTENT, open, "Portions are a whole number from 1 to %,d, not “%s”. Nothing was changed.".formatted(MOST_PORTIONS, portions.strip()));
-        return change(run, page.batches(), dish, open, turn -> new Runs.Turn(dish, people, turn.locked(), turn.cleans(), turn.pieces()), "%s for %d".formatted(name(dish), people), request);
+        if (people < 1 || people > MOST_PORTIONS)
+            return again(HttpStatus.UNPROCESSABLE_CONTENT, open,
+                    "Portions are a whole number from 1 to %,d, not “%s”. Nothing was changed.".formatted(MOST_PORTIONS,
+                            portions.strip()));
+        return change(run, page.batches(), dish, open,
+                turn -> new Runs.Turn(dish, people, turn.locked(), turn.cleans(), turn.pieces()),
+                "%s for %d".formatted(name(dish), people), request);
     }
 
-    @PostMapping("/run/lock") ModelAndView lock(@RequestParam long run, @RequestParam long dish, @RequestParam boolean locked, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
-        return change(run, page.batches(), dish, open, turn -> new Runs.Turn(dish, turn.portions(), locked, turn.cleans(), turn.pieces()), "%s %s".formatted(locked ? "locked" : "unlocked", name(dish)), request);
+    @PostMapping("/run/lock")
+    ModelAndView lock(@RequestParam long run, @RequestParam long dish, @RequestParam boolean locked,
+            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+        return change(run, page.batches(), dish, open,
+                turn -> new Runs.Turn(dish, turn.portions(), locked, turn.cleans(), turn.pieces()),
+                "%s %s".formatted(locked ? "locked" : "unlocked", name(dish)), request);
     }
 
-    @PostMapping("/run/undo") ModelAndView undo(@RequestParam long run) {
+    @PostMapping("/run/undo")
+    ModelAndView undo(@RequestParam long run) {
         return kept(0, () -> runs.takeBack(run));
     }
 
@@ -147,7 +179,8 @@ class TurnController {
         return view;
     }
 
-    private ModelAndView change(long run, Batches batches, long dish, long open, UnaryOperator<Runs.Turn> change, String how, HttpServletRequest request) {
+    private ModelAndView change(long run, Batches batches, long dish, long open, UnaryOperator<Runs.Turn> change,
+            String how, HttpServletRequest request) {
         var turns = new ArrayList<>(batches.turns());
         var at = at(turns, dish);
         turns.set(at, change.apply(turns.get(at)));

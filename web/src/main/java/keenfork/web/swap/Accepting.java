@@ -60,7 +60,8 @@ class Accepting {
     /// Makes a dish for these people of it, linked to the original.
     /// @throws Conflict where the text does not bear it
     Kept asVariant(Offer offer, Plan plan) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant().orElseThrow(Accepting::notBorne);
+        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
+                .orElseThrow(Accepting::notBorne);
         var name = freeName(offer);
         var id = dishes.add(name, named(text, offer.dish.name(), name), "", offer.by);
         variants.keep(id, offer.dish.id(), offer.avoids, offer.by);
@@ -70,10 +71,12 @@ class Accepting {
     /// Makes a variant anew from its original, which was changed.
     /// @throws Conflict where the text does not bear it, or the variant is gone
     Kept anew(Offer offer, Plan plan, long variant) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant().orElseThrow(Accepting::notBorne);
+        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
+                .orElseThrow(Accepting::notBorne);
         var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
         var number = dishes.versions(variant).getFirst().number();
-        dishes.change(variant, now.version(), now.value().name(), named(text, offer.dish.name(), now.value().name()), "", offer.by, "made anew from " + offer.dish.name());
+        dishes.change(variant, now.version(), now.value().name(), named(text, offer.dish.name(), now.value().name()),
+                "", offer.by, "made anew from " + offer.dish.name());
         variants.keep(variant, offer.dish.id(), offer.avoids, offer.by);
         return new Kept(How.CHANGE, variant, number, List.of(), linked(offer.menu, plan, variant));
     }
@@ -81,23 +84,32 @@ class Accepting {
     /// Writes it into the recipe, for everyone; what is for some plates alone is set aside.
     /// @throws Conflict where the text does not bear it, or somebody changed it meanwhile
     Kept asChange(Offer offer, Plan plan, long version) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange().orElseThrow(Accepting::notBorne);
+        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
+                .orElseThrow(Accepting::notBorne);
         var number = dishes.versions(offer.dish.id()).getFirst().number();
-        dishes.change(offer.dish.id(), version, offer.dish.name(), text, "", offer.by, "swapped: " + offer.avoid.inWords());
-        return new Kept(How.CHANGE, offer.dish.id(), number, setAside(offer, plan), linked(offer.menu, plan, offer.dish.id()));
+        dishes.change(offer.dish.id(), version, offer.dish.name(), text, "", offer.by,
+                "swapped: " + offer.avoid.inWords());
+        return new Kept(How.CHANGE, offer.dish.id(), number, setAside(offer, plan),
+                linked(offer.menu, plan, offer.dish.id()));
     }
 
     /// The recipe stays; some plates go out without it.
-    Kept forSomePlates(Offer offer, Plan plan) { return new Kept(How.PLATES, offer.dish.id(), 0, setAside(offer, plan), List.of()); }
+    Kept forSomePlates(Offer offer, Plan plan) {
+        return new Kept(How.PLATES, offer.dish.id(), 0, setAside(offer, plan), List.of());
+    }
 
     /// The recipe stays; portions are taken off before what must be out goes in.
     Kept asSplit(Offer offer) {
-        return new Kept(How.SPLIT, offer.dish.id(), 0, List.of(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by)), List.of());
+        return new Kept(How.SPLIT, offer.dish.id(), 0,
+                List.of(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by)),
+                List.of());
     }
 
     /// The recipe stays; a part that comes off is held back on some plates.
     Kept heldBack(Offer offer) {
-        return new Kept(How.PLATES, offer.dish.id(), 0, List.of(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by)), List.of());
+        return new Kept(How.PLATES, offer.dish.id(), 0,
+                List.of(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by)),
+                List.of());
     }
 
     /// Takes back what was kept.
@@ -110,10 +122,16 @@ class Accepting {
                 variants.part(kept.dish);
             }
             case CHANGE -> {
-                var now = dishes.find(kept.dish).orElseThrow(() -> new Conflict("This dish is not on the menu any more."));
-                var old = dishes.version(kept.dish, kept.number).orElseThrow(() -> new Conflict("That version is not held any more."));
-                if (dishes.versions(kept.dish).getFirst().number() != kept.number + 1) throw new Conflict("The dish was changed again since. Its versions are on its bench: take back the one you want.");
-                dishes.change(kept.dish, now.version(), old.value().name(), old.value().text(), "", by, "version %d taken back".formatted(kept.number));
+                var now = dishes.find(kept.dish)
+                        .orElseThrow(() -> new Conflict("This dish is not on the menu any more."));
+                var old = dishes.version(kept.dish, kept.number)
+                        .orElseThrow(() -> new Conflict("That version is not held any more."));
+                if (dishes.versions(kept.dish).getFirst().number() != kept.number + 1)
+                    throw new Conflict(
+                            "The dish was changed again since. Its versions are on its bench: take back the one you "
+                                    + "want.");
+                dishes.change(kept.dish, now.version(), old.value().name(), old.value().text(), "", by,
+                        "version %d taken back".formatted(kept.number));
                 for (var line : kept.lines) packs.unlink(kept.dish, line);
             }
             case PLATES, SPLIT -> {}
@@ -121,13 +139,17 @@ class Accepting {
     }
 
     private static Conflict notBorne() {
-        return new Conflict("This plan could not be written into the recipe as it stands: a line of it was not found, or what must be out would still be in it. Nothing was kept.");
+        return new Conflict(
+                "This plan could not be written into the recipe as it stands: a line of it was not found, or what "
+                        + "must be out would still be in it. Nothing was kept.");
     }
 
     private List<Long> setAside(Offer offer, Plan plan) {
         var kept = new ArrayList<Long>();
-        if (plan.moves().stream().anyMatch(Move.HoldBack.class::isInstance)) kept.add(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by));
-        if (plan.moves().stream().anyMatch(Move.TakeOff.class::isInstance)) kept.add(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by));
+        if (plan.moves().stream().anyMatch(Move.HoldBack.class::isInstance))
+            kept.add(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by));
+        if (plan.moves().stream().anyMatch(Move.TakeOff.class::isInstance))
+            kept.add(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by));
         return kept;
     }
 
@@ -135,7 +157,8 @@ class Accepting {
         var lines = new ArrayList<String>();
         for (var move : plan.moves())
             if (move instanceof Move.ChangePack(var line, var pack)) {
-                var key = SwapKitchen.key(menu, pack).orElseThrow(() -> new Conflict("The pack “%s” was changed meanwhile. Plan again.".formatted(pack.label())));
+                var key = SwapKitchen.key(menu, pack).orElseThrow(
+                        () -> new Conflict("The pack “%s” was changed meanwhile. Plan again.".formatted(pack.label())));
                 packs.link(new Packs.LineLink(dish, line.text(), key));
                 lines.add(line.text());
             }
@@ -149,14 +172,27 @@ class Accepting {
         return free;
     }
 
-    private static boolean isTaken(Menu menu, String name) { return menu.dishes().stream().anyMatch(d -> d.name().equalsIgnoreCase(name)); }
+    private static boolean isTaken(Menu menu, String name) {
+        return menu.dishes().stream().anyMatch(d -> d.name().equalsIgnoreCase(name));
+    }
 
-    private static String named(String text, String from, String to) { return text.replaceFirst(Pattern.quote(from), Matcher.quoteReplacement(to)); }
+    private static String named(String text, String from, String to) {
+        return text.replaceFirst(Pattern.quote(from), Matcher.quoteReplacement(to));
+    }
 
     /// {@return a short sign of a plan's moves, by which it is known again}
     static String print(Plan plan) {
-        return Integer.toHexString(String.join("|", plan.moves().stream().map(m -> m.getClass().getSimpleName() + m.line().text() + m.goesIn().stream().map(l -> l.text()).toList()).toList()).hashCode());
+        return Integer
+                .toHexString(String
+                        .join("|",
+                                plan.moves().stream()
+                                        .map(m -> m.getClass().getSimpleName() + m.line().text()
+                                                + m.goesIn().stream().map(l -> l.text()).toList())
+                                        .toList())
+                        .hashCode());
     }
 
-    static Optional<Plan> known(List<Plan> plans, String print) { return plans.stream().filter(p -> print(p).equals(print)).findFirst(); }
+    static Optional<Plan> known(List<Plan> plans, String print) {
+        return plans.stream().filter(p -> print(p).equals(print)).findFirst();
+    }
 }

@@ -23,7 +23,8 @@ import org.springframework.web.util.UriComponentsBuilder;
 /// @param plan    the plan that is looked at, from 1
 /// @param compare the plans held side by side
 /// @param variant the variant that is planned anew, or 0
-record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare, long variant) {
+record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare,
+        long variant) {
     static final long EVERY_DISH = -1;
     private static final int MOST_WORDS = 30;
     private static final int MOST_COMPARED = 3;
@@ -49,18 +50,26 @@ record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe,
             bare.add(plain);
             if (!plain.equals(word) || ticked.contains(plain)) recipe.add(plain);
         }
-        return new Asked(number(request.getParameter("dish")), Set.copyOf(numbers(request, "for")), bare, recipe, (int) Math.clamp(number(request.getParameter("plan")), 1, MOST_PLANS),
-                numbers(request, "compare").stream().map(n -> (int) Math.clamp(n, 0, MOST_PLANS)).distinct().limit(MOST_COMPARED).collect(Collectors.toSet()), number(request.getParameter("variant")));
+        return new Asked(number(request.getParameter("dish")), Set.copyOf(numbers(request, "for")), bare, recipe,
+                (int) Math.clamp(number(request.getParameter("plan")), 1, MOST_PLANS),
+                numbers(request, "compare").stream().map(n -> (int) Math.clamp(n, 0, MOST_PLANS)).distinct()
+                        .limit(MOST_COMPARED).collect(Collectors.toSet()),
+                number(request.getParameter("variant")));
     }
 
     private static List<String> words(HttpServletRequest request, String name) {
         var values = request.getParameterValues(name);
-        return values == null ? List.of() : Arrays.stream(values).flatMap(v -> Arrays.stream(v.split(","))).map(v -> v.strip().toLowerCase()).filter(v -> !v.isEmpty()).toList();
+        return values == null ? List.of() : Arrays.stream(values).flatMap(v -> Arrays.stream(v.split(",")))
+                .map(v -> v.strip().toLowerCase()).filter(v -> !v.isEmpty()).toList();
     }
 
-    static List<Long> numbers(HttpServletRequest request, String name) { return words(request, name).stream().map(Asked::number).distinct().toList(); }
+    static List<Long> numbers(HttpServletRequest request, String name) {
+        return words(request, name).stream().map(Asked::number).distinct().toList();
+    }
 
-    static long number(@Nullable String text) { return text != null && text.matches("-?\\d{1,15}") ? Long.parseLong(text) : 0; }
+    static long number(@Nullable String text) {
+        return text != null && text.matches("-?\\d{1,15}") ? Long.parseLong(text) : 0;
+    }
 
     /// {@return all that must be out, in words of the command line: what is kept beside a variant or a portion}
     String avoided(List<Events.Guests> groups) {
@@ -72,7 +81,9 @@ record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe,
 
     Avoidances avoidances(List<Events.Guests> groups, RuleBook book) { return Avoidances.of(avoided(groups), book); }
 
-    List<Events.Guests> chosen(List<Events.Guests> groups) { return groups.stream().filter(g -> guests.contains(g.id())).toList(); }
+    List<Events.Guests> chosen(List<Events.Guests> groups) {
+        return groups.stream().filter(g -> guests.contains(g.id())).toList();
+    }
 
     public boolean isEveryDish() { return dish == EVERY_DISH; }
 

@@ -22,13 +22,15 @@ import keenfork.web.page.Sign;
 /// @param start    what to start, the longest first
 /// @param marks    each group that the dish holds before or after
 /// @param diets    each diet whose verdict changes
-record ChosenView(int number, List<String> bringsIn, String minds, int unknown, List<Change> changes, String same, List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, List<Turn> marks, List<Turn> diets) {
+record ChosenView(int number, List<String> bringsIn, String minds, int unknown, List<Change> changes, String same,
+        List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, List<Turn> marks, List<Turn> diets) {
     private static final double RIBBON = 34;
     private static final double DECADES = 4;
     private static final int MOST_SIGNS = 3;
 
     /// a line and what takes its place, with the ribbon between them: widths in px by the log of grams
-    record Change(String before, String beforeGrams, List<Sign> signs, String move, List<After> after, double left, double right) {}
+    record Change(String before, String beforeGrams, List<Sign> signs, String move, List<After> after, double left,
+            double right) {}
 
     /// what goes in
     record After(String text, List<Sign> signs) {}
@@ -42,21 +44,30 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var format = seen.format();
         var changes = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).toList();
         var same = plan.after().recipe().lines().size() - changes.stream().mapToInt(m -> m.goesIn().size()).sum();
-        return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(before, plan, seen), plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
-                format.count(same, "other line", "other lines") + " as before", MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan), balance(plan, format), start(plan, format), marks(before, plan, seen), diets(before, plan, seen));
+        return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(before, plan, seen),
+                plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
+                format.count(same, "other line", "other lines") + " as before",
+                MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan),
+                balance(plan, format), start(plan, format), marks(before, plan, seen), diets(before, plan, seen));
     }
 
     private static List<String> start(Plan plan, Format format) {
         return plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
                 .sorted((a, b) -> Integer.compare(b.swap().lead().high(), a.swap().lead().high()))
-                .map(m -> PlansView.food(m.with().getFirst()) + ": " + m.swap().preparation() + ", " + format.minutes(m.swap().lead().low(), m.swap().lead().high())).toList();
+                .map(m -> PlansView.food(m.with().getFirst()) + ": " + m.swap().preparation() + ", "
+                        + format.minutes(m.swap().lead().low(), m.swap().lead().high()))
+                .toList();
     }
 
     private static List<String> balance(Plan plan, Format format) {
         var words = new ArrayList<String>();
         for (Balance b : plan.balance()) {
-            var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(), format.likely(b.before()), format.likely(b.swapped()));
-            words.add(figures + (b.after().equals(b.swapped()) ? b.advice().isEmpty() ? ", too little a change to notice." : "." : ", %s set right.".formatted(format.likely(b.after()))) + (b.advice().isEmpty() ? "" : " " + b.advice()));
+            var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(),
+                    format.likely(b.before()), format.likely(b.swapped()));
+            words.add(figures
+                    + (b.after().equals(b.swapped()) ? b.advice().isEmpty() ? ", too little a change to notice." : "."
+                            : ", %s set right.".formatted(format.likely(b.after())))
+                    + (b.advice().isEmpty() ? "" : " " + b.advice()));
         }
         return words;
     }
@@ -68,7 +79,9 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         for (var group : seen.ruleBook().groups()) {
             var one = was.mark(group);
             var other = is.mark(group);
-            if (one.isPresent() || other.isPresent()) turns.add(new Turn(group.name(), seen.format().symbol(one), seen.format().words(one), seen.format().symbol(other), seen.format().full(other)));
+            if (one.isPresent() || other.isPresent())
+                turns.add(new Turn(group.name(), seen.format().symbol(one),
+                        seen.format().words(one), seen.format().symbol(other), seen.format().full(other)));
         }
         return turns;
     }
@@ -78,7 +91,9 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         for (var diet : seen.diets()) {
             var was = diet.judge(before).answer();
             var is = diet.judge(plan.after()).answer();
-            if (was != is) turns.add(new Turn(diet.name(), seen.format().bowl(was), was.id().replace('-', ' '), seen.format().bowl(is), is.id().replace('-', ' ')));
+            if (was != is)
+                turns.add(new Turn(diet.name(), seen.format().bowl(was), was.id().replace('-', ' '),
+                        seen.format().bowl(is), is.id().replace('-', ' ')));
         }
         return turns;
     }
@@ -87,7 +102,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var format = seen.format();
         var after = move.goesIn().stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
         var word = switch (move) {
-            case Move.Replace _, Move.Choose _ -> "";
+            case Move.Replace _,Move.Choose _ -> "";
             case Move.Adjust _ -> "to set it right";
             case Move.ChangePack(_, var pack) -> "from the pack “%s”".formatted(pack.label());
             case Move.LeaveOut _ -> "left out";
@@ -95,8 +110,10 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
             case Move.TakeOff(_, var step) -> "not in the portions taken off before step " + (step + 1);
             case Move.Keep _ -> "kept";
         };
-        var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0, Double::sum);
-        return new Change(move.line().text(), format.likely(move.line().mass()), signs(before, move.line(), seen), word, after, width(move.line().weighed().map(m -> m.likelyGrams()).orElse(0.0)), width(right));
+        var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0,
+                Double::sum);
+        return new Change(move.line().text(), format.likely(move.line().mass()), signs(before, move.line(), seen), word,
+                after, width(move.line().weighed().map(m -> m.likelyGrams()).orElse(0.0)), width(right));
     }
 
     private static double width(double grams) {
@@ -113,7 +130,8 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         if (all.size() <= MOST_SIGNS) return all;
         var first = new ArrayList<>(all.subList(0, MOST_SIGNS - 1));
         // what does not fit is counted, never left out silently
-        first.add(new Sign(all.get(MOST_SIGNS - 1).symbol(), "and %d more".formatted(all.size() - MOST_SIGNS + 1), String.join("; ", all.subList(MOST_SIGNS - 1, all.size()).stream().map(Sign::words).toList())));
+        first.add(new Sign(all.get(MOST_SIGNS - 1).symbol(), "and %d more".formatted(all.size() - MOST_SIGNS + 1),
+                String.join("; ", all.subList(MOST_SIGNS - 1, all.size()).stream().map(Sign::words).toList())));
         return first;
     }
 }

@@ -15,7 +15,8 @@ import keenfork.web.page.Sign;
 /// @param marks   each group that any of them holds, with its mark in each
 record ComparedView(List<Column> columns, List<Row> marks) {
     /// one plan
-    record Column(int number, String title, List<String> moves, String facts, String bringsIn, String shutsOut, String unknown, List<String> mouth) {}
+    record Column(int number, String title, List<String> moves, String facts, String bringsIn, String shutsOut,
+            String unknown, List<String> mouth) {}
 
     /// one group over all columns
     record Row(String name, List<Sign> signs) {}
@@ -28,17 +29,25 @@ record ComparedView(List<Column> columns, List<Row> marks) {
         for (var number : there) columns.add(column(plans, plans.best().get(number - 1), number, seen));
         var rows = new ArrayList<Row>();
         for (var group : seen.ruleBook().groups()) {
-            var marks = there.stream().map(n -> plans.best().get(n - 1).after().under(seen.ruleBook()).mark(group)).toList();
-            if (marks.stream().anyMatch(Optional::isPresent)) rows.add(new Row(group.name(), marks.stream().map(m -> new Sign(seen.format().symbol(m), "", seen.format().full(m))).toList()));
+            var marks = there.stream().map(n -> plans.best().get(n - 1).after().under(seen.ruleBook()).mark(group))
+                    .toList();
+            if (marks.stream().anyMatch(Optional::isPresent))
+                rows.add(new Row(group.name(),
+                        marks.stream().map(m -> new Sign(seen.format().symbol(m), "", seen.format().full(m)))
+                                .toList()));
         }
         return Optional.of(new ComparedView(columns, rows));
     }
 
     private static Column column(Plans plans, Plan plan, int number, Seen seen) {
         var format = seen.format();
-        var moves = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(m -> m.line().text() + " → " + instead(m)).toList();
-        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.Row::whole).flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0).map(l -> l.name().toLowerCase() + " " + l.word()).toList();
-        return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format), format.list(PlansView.names(plan.bringsIn())), PlansView.shutsOut(plan, format),
+        var moves = plan.moves().stream().filter(m -> !(m instanceof Move.Keep))
+                .map(m -> m.line().text() + " → " + instead(m)).toList();
+        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.Row::whole)
+                .flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0)
+                .map(l -> l.name().toLowerCase() + " " + l.word()).toList();
+        return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format),
+                format.list(PlansView.names(plan.bringsIn())), PlansView.shutsOut(plan, format),
                 plan.unknown() == 0 ? "" : "not all is known of what goes in", mouth);
     }
 
@@ -48,7 +57,8 @@ record ComparedView(List<Column> columns, List<Row> marks) {
             case Move.HoldBack _ -> "held back";
             case Move.TakeOff _ -> "portions taken off before";
             case Move.ChangePack(_, var pack) -> "from “%s”".formatted(pack.label());
-            case Move.Replace _, Move.Choose _, Move.Adjust _, Move.Keep _ -> String.join(", ", move.goesIn().stream().map(l -> l.text()).toList());
+            case Move.Replace _,Move.Choose _,Move.Adjust _,Move.Keep _ ->
+                    String.join(", ", move.goesIn().stream().map(l -> l.text()).toList());
         };
     }
 }

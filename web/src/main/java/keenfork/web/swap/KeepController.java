@@ -30,7 +30,8 @@ class KeepController {
     private final SetAsides asides;
     private final Format format;
 
-    KeepController(Kitchen kitchen, SwapKitchen swaps, SwapPage page, Accepting accepting, Variants variants, SetAsides asides, Format format) {
+    KeepController(Kitchen kitchen, SwapKitchen swaps, SwapPage page, Accepting accepting, Variants variants,
+            SetAsides asides, Format format) {
         this.kitchen = kitchen;
         this.swaps = swaps;
         this.page = page;
@@ -44,36 +45,45 @@ class KeepController {
     ///
     /// @param how   `variant`, `change`, `plates`, `hold-back` or `split`
     /// @param print the plan as it was seen: another one is never kept in its place
-    @PostMapping("/swaps/keep") ModelAndView keep(HttpServletRequest request, @RequestParam String how, @RequestParam(defaultValue = "") String print, @RequestParam(defaultValue = "0") long version) {
+    @PostMapping("/swaps/keep")
+    ModelAndView keep(HttpServletRequest request, @RequestParam String how,
+            @RequestParam(defaultValue = "") String print, @RequestParam(defaultValue = "0") long version) {
         var asked = Asked.of(request);
         var menu = kitchen.menu();
         var dish = SwapPage.dish(menu, asked.dish());
         var groups = swaps.groups();
         var avoid = asked.avoidances(groups, menu.ruleBook());
-        if (avoid.all().isEmpty() || !avoid.unread().isEmpty()) return page.refused(asked, "Say first what must be out, in words that are understood. Nothing was kept.");
+        if (avoid.all().isEmpty() || !avoid.unread().isEmpty())
+            return page.refused(asked, "Say first what must be out, in words that are understood. Nothing was kept.");
         var offer = new Accepting.Offer(menu, dish, avoid, asked.avoided(groups), page.people(asked), Cook.of(request));
         try {
-            return back(asked, how.equals("split") ? split(offer) : how.equals("hold-back") ? holdBack(offer) : plan(offer, asked, how, print, version));
+            return back(asked, how.equals("split") ? split(offer)
+                    : how.equals("hold-back") ? holdBack(offer) : plan(offer, asked, how, print, version));
         } catch (Conflict e) {
             return page.refused(asked, String.valueOf(e.getMessage()));
         }
     }
 
     private Accepting.Kept split(Accepting.Offer offer) {
-        if (SplitView.of(offer.dish().derivation(), offer.avoid().all(), offer.people(), format) == null) throw new Conflict("The dish was changed: no portion of it can be taken off any more. Nothing was kept.");
+        if (SplitView.of(offer.dish().derivation(), offer.avoid().all(), offer.people(), format) == null)
+            throw new Conflict("The dish was changed: no portion of it can be taken off any more. Nothing was kept.");
         return accepting.asSplit(offer);
     }
 
     private Accepting.Kept holdBack(Accepting.Offer offer) {
-        if (AsideView.holdBack(offer.dish().derivation(), offer.avoid().all(), format).isEmpty()) throw new Conflict("The dish was changed: holding a part back does not help any more. Nothing was kept.");
+        if (AsideView.holdBack(offer.dish().derivation(), offer.avoid().all(), format).isEmpty())
+            throw new Conflict("The dish was changed: holding a part back does not help any more. Nothing was kept.");
         return accepting.heldBack(offer);
     }
 
     private Accepting.Kept plan(Accepting.Offer offer, Asked asked, String how, String print, long version) {
         var plans = SwapKitchen.plan(swaps.context(offer.menu()), offer.dish(), offer.avoid().all());
-        var plan = Accepting.known(plans.best(), print).orElseThrow(() -> new Conflict("A pack, a swap or the dish was changed meanwhile, and so was this plan. Look at the plans again; nothing was kept."));
+        var plan = Accepting.known(plans.best(), print).orElseThrow(() -> new Conflict(
+                "A pack, a swap or the dish was changed meanwhile, and so was this plan. Look at the plans again; "
+                        + "nothing was kept."));
         return switch (how) {
-            case "variant" -> asked.variant() == 0 ? accepting.asVariant(offer, plan) : accepting.anew(offer, plan, asked.variant());
+            case "variant" -> asked.variant() == 0 ? accepting.asVariant(offer, plan)
+                    : accepting.anew(offer, plan, asked.variant());
             case "change" -> accepting.asChange(offer, plan, version);
             case "plates" -> accepting.forSomePlates(offer, plan);
             default -> throw new Conflict("Nobody said how to keep it. Nothing was kept.");
@@ -81,20 +91,26 @@ class KeepController {
     }
 
     private static ModelAndView back(Asked asked, Accepting.Kept kept) {
-        var uri = UriComponentsBuilder.fromUriString(asked.link(1)).queryParam("done", kept.how().name()).queryParam("of", kept.dish()).queryParam("was", kept.number());
+        var uri = UriComponentsBuilder.fromUriString(asked.link(1)).queryParam("done", kept.how().name())
+                .queryParam("of", kept.dish()).queryParam("was", kept.number());
         kept.asides().forEach(a -> uri.queryParam("aside", a));
         return new ModelAndView("redirect:" + uri.build(true).toUriString() + lines(kept.lines()));
     }
 
     private static String lines(List<String> lines) {
-        return lines.isEmpty() ? "" : "&line=" + String.join("&line=", lines.stream().map(l -> URLEncoder.encode(l, StandardCharsets.UTF_8)).toList());
+        return lines.isEmpty() ? "" : "&line="
+                + String.join("&line=", lines.stream().map(l -> URLEncoder.encode(l, StandardCharsets.UTF_8)).toList());
     }
 
-    @PostMapping("/swaps/undo") ModelAndView undo(HttpServletRequest request, @RequestParam Accepting.How how, @RequestParam long of, @RequestParam(defaultValue = "0") int was) {
+    @PostMapping("/swaps/undo")
+    ModelAndView undo(HttpServletRequest request, @RequestParam Accepting.How how, @RequestParam long of,
+            @RequestParam(defaultValue = "0") int was) {
         var asked = Asked.of(request);
-        var lines = request.getParameterValues("line") == null ? List.<String>of() : List.of(request.getParameterValues("line"));
+        var lines = request.getParameterValues("line") == null ? List.<String>of()
+                : List.of(request.getParameterValues("line"));
         try {
-            accepting.takeBack(new Accepting.Kept(how, of, was, Asked.numbers(request, "aside"), lines), Cook.of(request));
+            accepting.takeBack(new Accepting.Kept(how, of, was, Asked.numbers(request, "aside"), lines),
+                    Cook.of(request));
             return new ModelAndView("redirect:" + asked.link(1));
         } catch (Conflict e) {
             return page.refused(asked, String.valueOf(e.getMessage()));
@@ -102,19 +118,22 @@ class KeepController {
     }
 
     /// Ends what was set aside for a dish.
-    @PostMapping("/swaps/asides/{id}/end") String end(@PathVariable long id, HttpServletRequest request) {
+    @PostMapping("/swaps/asides/{id}/end")
+    String end(@PathVariable long id, HttpServletRequest request) {
         asides.remove(id);
         return "redirect:" + Asked.of(request).link(1);
     }
 
     /// The variant stays as it is, though its original was changed.
-    @PostMapping("/swaps/variants/{dish}/settle") String settle(@PathVariable long dish) {
+    @PostMapping("/swaps/variants/{dish}/settle")
+    String settle(@PathVariable long dish) {
         variants.settle(dish);
         return "redirect:/dishes/" + dish;
     }
 
     /// The variant is a dish of its own from now on.
-    @PostMapping("/swaps/variants/{dish}/part") String part(@PathVariable long dish) {
+    @PostMapping("/swaps/variants/{dish}/part")
+    String part(@PathVariable long dish) {
         variants.part(dish);
         return "redirect:/dishes/" + dish;
     }

@@ -28,7 +28,8 @@ record MassBar(String name, String total, List<Segment> segments) {
 
     static List<MassBar> of(Recipe before, Plan plan, int number, Format format) {
         var was = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(Move::line).toList();
-        var is = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).flatMap(m -> m.goesIn().stream()).toList();
+        var is = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).flatMap(m -> m.goesIn().stream())
+                .toList();
         var after = plan.after().recipe();
         var scale = Math.max(before.mass().likelyGrams(), after.mass().likelyGrams());
         if (scale <= 0) return List.of();
@@ -39,7 +40,9 @@ record MassBar(String name, String total, List<Segment> segments) {
         var segments = new ArrayList<Segment>();
         var of = changed.stream().map(MassBar::grams).reduce(0.0, Double::sum);
         var x = segment(segments, 0, (recipe.mass().likelyGrams() - of) / scale * WHOLE, "same", "as before");
-        for (var line : changed) x = segment(segments, x, grams(line) / scale * WHOLE, "to" + segments.size() % 2, PlansView.food(line) + ", " + format.likely(line.mass()));
+        for (var line : changed)
+            x = segment(segments, x, grams(line) / scale * WHOLE, "to" + segments.size() % 2,
+                    PlansView.food(line) + ", " + format.likely(line.mass()));
         return new MassBar(name, format.likely(recipe.mass()), segments);
     }
 
@@ -47,7 +50,8 @@ record MassBar(String name, String total, List<Segment> segments) {
 
     private static double segment(List<Segment> segments, double x, double width, String kind, String name) {
         if (width <= 0) return x;
-        segments.add(new Segment(tenths(x), tenths(width), kind, name, width >= WIDE ? name.replaceFirst(", .*", "") : ""));
+        segments.add(
+                new Segment(tenths(x), tenths(width), kind, name, width >= WIDE ? name.replaceFirst(", .*", "") : ""));
         return x + width;
     }
 

@@ -29,10 +29,13 @@ record MenuPlans(List<Row> rows, int asTheyAre) {
             if (!plans.needed()) continue;
             if (plans.best().isEmpty()) {
                 var blocked = plans.blocked().getFirst();
-                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), "blocked", blocked.line() + ": " + blocked.avoid(), blocked.nearest(), ""));
+                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), "blocked",
+                        blocked.line() + ": " + blocked.avoid(), blocked.nearest(), ""));
             } else {
                 var best = plans.best().getFirst();
-                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), best.unknown() > 0 ? "ask" : "plan", PlansView.title(best), PlansView.facts(best, format), format.list(PlansView.names(best.bringsIn()))));
+                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), best.unknown() > 0 ? "ask" : "plan",
+                        PlansView.title(best), PlansView.facts(best, format),
+                        format.list(PlansView.names(best.bringsIn()))));
             }
         }
         return new MenuPlans(rows, planned.size() - rows.size());

@@ -20,19 +20,23 @@ record Mouth(List<Row> rows) {
     /// one level, -2 to 2, with its word
     record Level(String name, int value, String word, int x) {
         static Level of(String name, int value, String less, String more) {
-            return new Level(name, value, value == 0 ? "as before" : (Math.abs(value) > 1 ? "much " : "") + (value < 0 ? less : more), MIDDLE + value * STEP);
+            return new Level(name, value,
+                    value == 0 ? "as before" : (Math.abs(value) > 1 ? "much " : "") + (value < 0 ? less : more),
+                    MIDDLE + value * STEP);
         }
     }
 
     static Mouth of(Recipe recipe, Plan plan) {
         var rows = new ArrayList<Row>();
-        var replaces = plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast).toList();
+        var replaces =
+                plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast).toList();
         for (var move : replaces) rows.add(row(PlansView.food(move.with().getFirst()), move.swap().effects(), false));
         if (!replaces.isEmpty()) rows.add(row("Whole dish, set right", whole(recipe, plan, replaces), true));
         return new Mouth(rows);
     }
 
-    /// Body, sweetness and crunch weigh as much as the line does in the dish; salt and acid are what is left once they were set right.
+    /// Body, sweetness and crunch weigh as much as the line does in the dish; salt and acid are what is left once they
+    /// were set right.
     private static Swap.Effects whole(Recipe recipe, Plan plan, List<Move.Replace> replaces) {
         var dish = Math.max(1, recipe.mass().likelyGrams());
         double body = 0;
@@ -44,7 +48,8 @@ record Mouth(List<Row> rows) {
             sweet += share * move.swap().effects().sweet();
             crunch += share * move.swap().effects().crunch();
         }
-        return new Swap.Effects(level(body), left(plan, Taste.SALT, dish), left(plan, Taste.ACID, dish), level(sweet), level(crunch));
+        return new Swap.Effects(level(body), left(plan, Taste.SALT, dish), left(plan, Taste.ACID, dish), level(sweet),
+                level(crunch));
     }
 
     private static int level(double effect) { return (int) Math.clamp(Math.round(effect * 2), -2, 2); }
@@ -57,7 +62,10 @@ record Mouth(List<Row> rows) {
     }
 
     private static Row row(String food, Swap.Effects e, boolean whole) {
-        return new Row(food, List.of(Level.of("Body", e.body(), "thinner", "fuller"), Level.of("Salt", e.salt(), "less", "more"), Level.of("Acid", e.acid(), "softer", "sharper"),
-                Level.of("Sweet", e.sweet(), "less", "more"), Level.of("Crunch", e.crunch(), "softer", "more")), whole);
+        return new Row(food,
+                List.of(Level.of("Body", e.body(), "thinner", "fuller"), Level.of("Salt", e.salt(), "less", "more"),
+                        Level.of("Acid", e.acid(), "softer", "sharper"),
+                        Level.of("Sweet", e.sweet(), "less", "more"), Level.of("Crunch", e.crunch(), "softer", "more")),
+                whole);
     }
 }

@@ -22,25 +22,30 @@ class SwapController {
         this.dishes = dishes;
     }
 
-    @GetMapping("/swaps") String bench(HttpServletRequest request, Model model) {
+    @GetMapping("/swaps")
+    String bench(HttpServletRequest request, Model model) {
         page.show(Asked.of(request), model);
         done(request, model);
         return "swap/swaps";
     }
 
-    /// What was kept a moment ago is told by the address alone, so that a page that is left open can still take it back.
+    /// What was kept a moment ago is told by the address alone, so that a page that is left open can still take it
+    /// back.
     private void done(HttpServletRequest request, Model model) {
-        var how = Arrays.stream(Accepting.How.values()).filter(h -> h.name().equals(request.getParameter("done"))).findFirst();
+        var how = Arrays.stream(Accepting.How.values()).filter(h -> h.name().equals(request.getParameter("done")))
+                .findFirst();
         if (how.isEmpty()) return;
         var of = Asked.number(request.getParameter("of"));
         var name = dishes.find(of).map(d -> d.value().name()).orElse("The dish");
-        var lines = request.getParameterValues("line") == null ? List.<String>of() : List.of(request.getParameterValues("line"));
+        var lines = request.getParameterValues("line") == null ? List.<String>of()
+                : List.of(request.getParameterValues("line"));
         var words = switch (how.get()) {
             case VARIANT -> "“%s” is on the menu now, and linked to its original.".formatted(name);
             case CHANGE -> "“%s” is changed, for everyone who eats it.".formatted(name);
             case PLATES -> "Kept: some plates of “%s” go out without it.".formatted(name);
             case SPLIT -> "Kept: portions of “%s” are taken off first.".formatted(name);
         };
-        model.addAttribute("done", new Done(words, "/dishes/" + of, how.get().name(), of, (int) Asked.number(request.getParameter("was")), Asked.numbers(request, "aside"), lines));
+        model.addAttribute("done", new Done(words, "/dishes/" + of, how.get().name(), of,
+                (int) Asked.number(request.getParameter("was")), Asked.numbers(request, "aside"), lines));
     }
 }

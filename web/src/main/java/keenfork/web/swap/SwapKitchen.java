@@ -36,24 +36,31 @@ class SwapKitchen {
     List<Events.Guests> groups() { return events.groups(); }
 
     /// {@return the table as this kitchen uses it}
-    Swaps table() { return Swaps.shipped().with(ownSwaps.all().stream().map(SwapKitchen::swap).toList()).without(ownSwaps.off()); }
+    Swaps table() {
+        return Swaps.shipped().with(ownSwaps.all().stream().map(SwapKitchen::swap).toList()).without(ownSwaps.off());
+    }
 
     /// {@return a swap as the kitchen wrote it}
     /// @throws IllegalArgumentException saying what cannot be read
     static Swap swap(OwnSwaps.Own own) {
-        return new Swap(own.swap(), Swaps.foods(own.replaces()), Swaps.role(own.role()), Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
+        return new Swap(own.swap(), Swaps.foods(own.replaces()), Swaps.role(own.role()),
+                Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
                 Swaps.closeness(own.closeness()), SOURCE);
     }
 
     /// {@return what plans are made with, as it is kept at this moment}
     Context context(Menu menu) {
         var packs = menu.packsToChoose().stream().map(menu::inUse).toList();
-        var guests = groups().stream().map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
+        var guests = groups().stream()
+                .map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
         return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), packs, guests);
     }
 
     /// {@return the groups of guests of whose words some are not understood}
-    List<String> unclear(Menu menu) { return groups().stream().filter(g -> !Avoidances.of(g.avoids(), menu.ruleBook()).unread().isEmpty()).map(Events.Guests::name).toList(); }
+    List<String> unclear(Menu menu) {
+        return groups().stream().filter(g -> !Avoidances.of(g.avoids(), menu.ruleBook()).unread().isEmpty())
+                .map(Events.Guests::name).toList();
+    }
 
     static Plans plan(Context context, Menu.Dish dish, List<Avoidance> avoid) {
         return new SwapPlanner(context, avoid).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);

@@ -52,10 +52,13 @@ class SwapPage {
         var avoid = asked.avoidances(groups, menu.ruleBook());
         model.addAttribute("asked", asked);
         model.addAttribute("dishes", menu.dishes());
-        model.addAttribute("groups", groups.stream().map(g -> new GroupChoice(g.id(), g.name(), g.people(), asked.guests().contains(g.id()))).toList());
+        model.addAttribute("groups", groups.stream()
+                .map(g -> new GroupChoice(g.id(), g.name(), g.people(), asked.guests().contains(g.id()))).toList());
         model.addAttribute("choices", choices(menu, asked.words()));
-        model.addAttribute("own", asked.words().stream().filter(w -> menu.ruleBook().group(w).isEmpty() && Diet.named(w).isEmpty()).toList());
-        model.addAttribute("counts", asked.words().stream().map(w -> new Counts(w, asked.recipe().contains(w))).toList());
+        model.addAttribute("own", asked.words().stream()
+                .filter(w -> menu.ruleBook().group(w).isEmpty() && Diet.named(w).isEmpty()).toList());
+        model.addAttribute("counts",
+                asked.words().stream().map(w -> new Counts(w, asked.recipe().contains(w))).toList());
         model.addAttribute("unknown", avoid.refusedInWords());
         model.addAttribute("understood", avoid.understood());
         model.addAttribute("without", avoid.inWords());
@@ -65,7 +68,8 @@ class SwapPage {
         model.addAttribute("asides", List.of());
         model.addAttribute("variants", List.of());
         if (asked.dish() == 0 || avoid.all().isEmpty()) return;
-        if (asked.isEveryDish()) model.addAttribute("every", MenuPlans.of(menu, asked, avoid.all(), swaps.context(menu), format));
+        if (asked.isEveryDish())
+            model.addAttribute("every", MenuPlans.of(menu, asked, avoid.all(), swaps.context(menu), format));
         else addPlans(model, menu, asked, avoid.all());
     }
 
@@ -79,9 +83,12 @@ class SwapPage {
         model.addAttribute("compared", ComparedView.of(plans, asked.compare(), seen).orElse(null));
         model.addAttribute("holdBack", plans.needed() ? AsideView.holdBack(dish.derivation(), avoid, format) : "");
         model.addAttribute("split", SplitView.of(dish.derivation(), avoid, people(asked), format));
-        model.addAttribute("asides", asides.all().stream().filter(a -> a.dish() == dish.id()).map(a -> AsideView.of(a, menu, dish, format)).toList());
-        model.addAttribute("variants", variants.all().stream().filter(v -> v.original() == dish.id()).flatMap(v -> menu.dish(v.dish()).stream()).toList());
-        model.addAttribute("variant", asked.variant() == 0 ? null : menu.dish(asked.variant()).map(Menu.Dish::name).orElse(null));
+        model.addAttribute("asides", asides.all().stream().filter(a -> a.dish() == dish.id())
+                .map(a -> AsideView.of(a, menu, dish, format)).toList());
+        model.addAttribute("variants", variants.all().stream().filter(v -> v.original() == dish.id())
+                .flatMap(v -> menu.dish(v.dish()).stream()).toList());
+        model.addAttribute("variant",
+                asked.variant() == 0 ? null : menu.dish(asked.variant()).map(Menu.Dish::name).orElse(null));
         var chosen = view.chosen();
         if (chosen == null) return;
         var plan = plans.best().get(chosen.number() - 1);
@@ -96,7 +103,9 @@ class SwapPage {
     /// {@return how many people are in the groups that must be served}
     int people(Asked asked) { return asked.chosen(swaps.groups()).stream().mapToInt(Events.Guests::people).sum(); }
 
-    static Menu.Dish dish(Menu menu, long id) { return menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")); }
+    static Menu.Dish dish(Menu menu, long id) {
+        return menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
+    }
 
     private static List<Choice> choices(Menu menu, Set<String> chosen) {
         var choices = new ArrayList<Choice>();

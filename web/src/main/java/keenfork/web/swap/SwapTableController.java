@@ -33,14 +33,16 @@ class SwapTableController {
     /// One swap.
     ///
     /// @param key its key where it is the kitchen's own; 0 else
-    record Row(String id, long key, String replaces, String goesIn, String role, String how, String facts, String source, boolean off) {}
+    record Row(String id, long key, String replaces, String goesIn, String role, String how, String facts,
+            String source, boolean off) {}
 
     SwapTableController(OwnSwaps own, Format format) {
         this.own = own;
         this.format = format;
     }
 
-    @GetMapping("/swaps/table") String table(@RequestParam(defaultValue = "") String q, Model model) {
+    @GetMapping("/swaps/table")
+    String table(@RequestParam(defaultValue = "") String q, Model model) {
         fill(model, q, BLANK, "");
         return "swap/table";
     }
@@ -54,21 +56,32 @@ class SwapTableController {
         model.addAttribute("q", q);
         model.addAttribute("all", rows.size());
         model.addAttribute("offs", off.size());
-        model.addAttribute("rows", rows.stream().filter(r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList());
+        model.addAttribute("rows",
+                rows.stream().filter(
+                        r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words))
+                        .toList());
         model.addAttribute("form", form);
         model.addAttribute("roles", Swaps.ROLES);
         model.addAttribute("wrong", wrong);
     }
 
     private Row row(Swap swap, long key, boolean off) {
-        var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString() : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
-        return new Row(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()), String.join(" + ", goesIn), swap.role(), swap.preparation(),
-                "close %d of 100 · %s".formatted(Math.round(swap.closeness() * 100), format.minutes(swap.lead().low(), swap.lead().high())), swap.source(), off);
+        var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
+                : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
+        return new Row(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
+                String.join(" + ", goesIn), swap.role(), swap.preparation(),
+                "close %d of 100 · %s".formatted(Math.round(swap.closeness() * 100),
+                        format.minutes(swap.lead().low(), swap.lead().high())),
+                swap.source(), off);
     }
 
-    @PostMapping("/swaps/table") ModelAndView add(@RequestParam(defaultValue = "") String replaces, @RequestParam(defaultValue = "") String role, @RequestParam(defaultValue = "") String goesIn,
-                                                  @RequestParam(defaultValue = "") String preparation, @RequestParam(defaultValue = "") String lead, @RequestParam(defaultValue = "") String closeness, HttpServletRequest request) {
-        var form = new OwnSwaps.Own(0, replaces.strip(), role.strip(), goesIn.strip(), preparation.strip(), lead.strip(), closeness.strip());
+    @PostMapping("/swaps/table")
+    ModelAndView add(@RequestParam(defaultValue = "") String replaces, @RequestParam(defaultValue = "") String role,
+            @RequestParam(defaultValue = "") String goesIn,
+            @RequestParam(defaultValue = "") String preparation, @RequestParam(defaultValue = "") String lead,
+            @RequestParam(defaultValue = "") String closeness, HttpServletRequest request) {
+        var form = new OwnSwaps.Own(0, replaces.strip(), role.strip(), goesIn.strip(), preparation.strip(),
+                lead.strip(), closeness.strip());
         var wrong = wrong(form);
         if (wrong.isEmpty()) {
             own.add(form, Cook.of(request));
@@ -83,7 +96,9 @@ class SwapTableController {
 
     private static String wrong(OwnSwaps.Own form) {
         if (form.preparation().isEmpty()) return "Say how it is made, in a few words.";
-        for (var text : List.of(form.replaces(), form.goesIn(), form.preparation())) if (text.length() > LONGEST) return "That is longer than a swap needs: keep each field under %d letters.".formatted(LONGEST);
+        for (var text : List.of(form.replaces(), form.goesIn(), form.preparation()))
+            if (text.length() > LONGEST)
+                return "That is longer than a swap needs: keep each field under %d letters.".formatted(LONGEST);
         try {
             SwapKitchen.swap(form);
             return "";
@@ -92,17 +107,22 @@ class SwapTableController {
         }
     }
 
-    @PostMapping("/swaps/table/{id}/off") String turnOff(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
-        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id)) || own.all().stream().anyMatch(o -> id.equals(o.swap()))) own.turnOff(id, Cook.of(request));
+    @PostMapping("/swaps/table/{id}/off")
+    String turnOff(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
+        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id))
+                || own.all().stream().anyMatch(o -> id.equals(o.swap())))
+            own.turnOff(id, Cook.of(request));
         return "redirect:/swaps/table" + query(q);
     }
 
-    @PostMapping("/swaps/table/{id}/on") String turnOn(@PathVariable String id, @RequestParam(defaultValue = "") String q) {
+    @PostMapping("/swaps/table/{id}/on")
+    String turnOn(@PathVariable String id, @RequestParam(defaultValue = "") String q) {
         own.turnOn(id);
         return "redirect:/swaps/table" + query(q);
     }
 
-    @PostMapping("/swaps/table/{key}/remove") String remove(@PathVariable long key) {
+    @PostMapping("/swaps/table/{key}/remove")
+    String remove(@PathVariable long key) {
         own.remove(key);
         return "redirect:/swaps/table";
     }

@@ -20,7 +20,8 @@ final class Answering {
     /// A dish's text with an answer written into each line of it that asks.
     record Written(Menu.Dish dish, String text) {}
 
-    /// {@return the answers that every line that asks could be given, in the order of the first one; none where a pack or another recipe settles it}
+    /// {@return the answers that every line that asks could be given, in the order of the first one; none where a pack
+    /// or another recipe settles it}
     static List<String> common(Asked asked, Map<String, Menu.Dish> byName, Menu menu) {
         LinkedHashSet<String> common = null;
         for (var place : asked.places()) {
@@ -46,15 +47,20 @@ final class Answering {
         return written.stream().filter(w -> !w.text.equals(w.dish.stored().value().text())).toList();
     }
 
-    private static boolean isBought(Line line) { return line.choices().getFirst().main() instanceof Meaning.OfFood(var food) && food.isCompound() && line.unread().isEmpty() && line.words().as().isEmpty(); }
+    private static boolean isBought(Line line) {
+        return line.choices().getFirst().main() instanceof Meaning.OfFood(var food) && food.isCompound()
+                && line.unread().isEmpty() && line.words().as().isEmpty();
+    }
 
     private static List<Answer> answers(Asked.Place place, Map<String, Menu.Dish> byName, Menu menu) {
         // what is in a bought thing its pack says: no other product is proposed in its place
-        return line(place, byName).filter(l -> l.choices().size() != 1 || !isBought(l)).map(l -> Answer.to(l, menu.volumes())).orElse(List.of());
+        return line(place, byName).filter(l -> l.choices().size() != 1 || !isBought(l))
+                .map(l -> Answer.to(l, menu.volumes())).orElse(List.of());
     }
 
     private static Optional<Line> line(Asked.Place place, Map<String, Menu.Dish> byName) {
         var dish = byName.get(place.dish());
-        return dish == null ? Optional.empty() : dish.derivation().recipe().lines().stream().filter(l -> l.text().equals(place.line())).findFirst();
+        return dish == null ? Optional.empty()
+                : dish.derivation().recipe().lines().stream().filter(l -> l.text().equals(place.line())).findFirst();
     }
 }

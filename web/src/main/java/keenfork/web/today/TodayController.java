@@ -35,7 +35,8 @@ class TodayController {
     private final Dishes dishes;
     private final Format format;
 
-    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides, PrintJobs jobs, Dishes dishes, Format format) {
+    TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides,
+            PrintJobs jobs, Dishes dishes, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.runs = runs;
@@ -47,11 +48,13 @@ class TodayController {
         this.format = format;
     }
 
-    @GetMapping("/today") String today(HttpServletRequest request, Model model) {
+    @GetMapping("/today")
+    String today(HttpServletRequest request, Model model) {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
         model.addAttribute("day", format.day(menu.day()));
-        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), jobs.open(), jobs.printer(), missed(menu), variants.all(), asides.all(), format));
+        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), jobs.open(), jobs.printer(), missed(menu),
+                variants.all(), asides.all(), format));
         model.addAttribute("cook", Cook.of(request));
         return "today/today";
     }
@@ -60,19 +63,26 @@ class TodayController {
         var day = settings.runDay().day();
         var served = day == null ? menu.day() : day;
         // a run whose day is over is not looked at any more
-        return served.isBefore(menu.day()) ? List.of() : menu.run().scored().schedule().missed(served, menu.day(), runs.laid(served));
+        return served.isBefore(menu.day()) ? List.of()
+                : menu.run().scored().schedule().missed(served, menu.day(), runs.laid(served));
     }
 
-    /// One answer, written into every dish that asks the question. Each dish gets a new version, which can be taken back.
-    @PostMapping("/today/answer") String answer(@RequestParam String ask, @RequestParam String answer, HttpServletRequest request, RedirectAttributes told) {
+    /// One answer, written into every dish that asks the question. Each dish gets a new version, which can be taken
+    /// back.
+    @PostMapping("/today/answer")
+    String answer(@RequestParam String ask, @RequestParam String answer, HttpServletRequest request,
+            RedirectAttributes told) {
         var menu = kitchen.menu();
         var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
-        var asked = Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream().filter(a -> a.ask().equals(ask)).findFirst();
+        var asked = Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
+                .filter(a -> a.ask().equals(ask)).findFirst();
         var written = asked.map(a -> Answering.written(a, answer, byName, menu)).orElse(List.of());
         for (var one : written)
-            dishes.change(one.dish().id(), one.dish().stored().version(), one.dish().name(), one.text(), "", Cook.of(request), "answered: " + answer);
+            dishes.change(one.dish().id(), one.dish().stored().version(), one.dish().name(), one.text(), "",
+                    Cook.of(request), "answered: " + answer);
         told.addFlashAttribute("said", written.isEmpty() ? "That question is not open any more; nothing was changed."
-                : "Answered with “%s” in %s. Each has a new version, and the one before is kept.".formatted(answer, format.list(written.stream().map(w -> w.dish().name()).toList())));
+                : "Answered with “%s” in %s. Each has a new version, and the one before is kept.".formatted(answer,
+                        format.list(written.stream().map(w -> w.dish().name()).toList())));
         return "redirect:/today";
     }
 }

@@ -20,11 +20,13 @@ import keenfork.web.persistence.Variants;
 /// @param packs     packs to read: unread ones first, then those that are due
 /// @param questions what is open, each question once, whatever dishes ask it
 /// @param labels    printed labels that no longer say what is so
-/// @param run       what should have been laid on the day before, what is not known of how something is made, and dishes that the run leaves out
+/// @param run       what should have been laid on the day before, what is not known of how something is made, and
+///                  dishes that the run leaves out
 /// @param printer   what the printer waits for
 /// @param loose     what was set for a day or a line and may no longer hold
 /// @param variants  variants whose original was changed, and portions whose way out no longer holds
-record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List<Need> printer, List<Need> run, List<Need> loose, List<Need> variants) {
+record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List<Need> printer, List<Need> run,
+        List<Need> loose, List<Need> variants) {
     private static final String RUN = "/run?show=yours";
     private static final String PRINTER = "/labels#printer";
     private static final int NAMED = 3;
@@ -42,50 +44,72 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
 
         static Open of(Asked asked, Map<String, Menu.Dish> byName, Menu menu, Format format) {
             var dishes = asked.places().stream().map(Asked.Place::dish).distinct().toList();
-            var where = dishes.size() <= NAMED ? format.list(dishes) : "%s and %d more".formatted(String.join(", ", dishes.subList(0, NAMED)), dishes.size() - NAMED);
+            var where = dishes.size() <= NAMED ? format.list(dishes)
+                    : "%s and %d more".formatted(String.join(", ", dishes.subList(0, NAMED)), dishes.size() - NAMED);
             var first = byName.get(dishes.getFirst());
-            return new Open(asked.ask(), where, first == null ? "/dishes" : "/dishes/" + first.id(), Answering.common(asked, byName, menu));
+            return new Open(asked.ask(), where, first == null ? "/dishes" : "/dishes/" + first.id(),
+                    Answering.common(asked, byName, menu));
         }
     }
 
     /// @param missed what should have been laid on the day before, and was not
-    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<PrintJobs.Job> printing, PrintJobs.Printer printer, List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
-        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format), printer(printing, printer, format), run(menu, missed, format), loose(menu), variants(menu, variants, asides, format));
+    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<PrintJobs.Job> printing, PrintJobs.Printer printer,
+            List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides,
+            Format format) {
+        return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format),
+                printer(printing, printer, format), run(menu, missed, format), loose(menu),
+                variants(menu, variants, asides, format));
     }
 
-    public boolean isQuiet() { return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && printer.isEmpty() && run.isEmpty() && loose.isEmpty() && variants.isEmpty(); }
+    public boolean isQuiet() {
+        return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && printer.isEmpty() && run.isEmpty()
+                && loose.isEmpty() && variants.isEmpty();
+    }
 
     private static List<Need> packs(Menu menu, Format format) {
         var needs = new ArrayList<Need>();
         for (var pack : menu.packsInUse()) {
             var dishes = menu.taking(pack.id()).stream().map(u -> u.dish().id()).distinct().count();
-            var waits = dishes == 0 ? "no dish uses it" : format.count(dishes, "dish waits for it", "dishes wait for it");
-            if (!pack.value().isRead()) needs.add(new Need(pack.value().label(), "Never read: " + waits, "/larder/" + pack.id()));
+            var waits =
+                    dishes == 0 ? "no dish uses it" : format.count(dishes, "dish waits for it", "dishes wait for it");
+            if (!pack.value().isRead())
+                needs.add(new Need(pack.value().label(), "Never read: " + waits, "/larder/" + pack.id()));
         }
         for (var pack : menu.packsInUse())
-            if (menu.isDue(pack.value()) && pack.value().readOn() != null) needs.add(new Need(pack.value().label(), "Read " + format.day(pack.value().readOn()) + ", so read it again", "/larder/" + pack.id()));
+            if (menu.isDue(pack.value()) && pack.value().readOn() != null)
+                needs.add(new Need(pack.value().label(),
+                        "Read " + format.day(pack.value().readOn()) + ", so read it again", "/larder/" + pack.id()));
         return needs;
     }
 
     private static List<Open> questions(Menu menu, Format format) {
         var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
-        return Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream().map(a -> Open.of(a, byName, menu, format)).toList();
+        return Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
+                .map(a -> Open.of(a, byName, menu, format)).toList();
     }
 
     private static List<Need> labels(List<OutOfDate> outOfDate, Format format) {
-        return outOfDate.stream().map(o -> new Need(o.name(), "%s of %s: %s Take %s back.".formatted(format.count(o.printed().cameOut(), "copy", "copies"), format.moment(o.printed().printed()), o.words().getFirst(),
-                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"), "/labels?see=" + o.printed().id())).toList();
+        return outOfDate.stream()
+                .map(o -> new Need(o.name(),
+                        "%s of %s: %s Take %s back.".formatted(format.count(o.printed().cameOut(), "copy", "copies"),
+                                format.moment(o.printed().printed()), o.words().getFirst(),
+                                o.printed().out() == 1 ? "it" : "the " + o.printed().out() + " still out"),
+                        "/labels?see=" + o.printed().id()))
+                .toList();
     }
 
     private static List<Need> printer(List<PrintJobs.Job> printing, PrintJobs.Printer printer, Format format) {
         var needs = new ArrayList<Need>();
         for (var job : printing) switch (job.state()) {
-            case UNSURE -> needs.add(new Need(job.title(), "Nobody saw whether page %d came out. Look at the printer.".formatted(job.done() + 1), PRINTER));
+            case UNSURE -> needs.add(new Need(job.title(),
+                    "Nobody saw whether page %d came out. Look at the printer.".formatted(job.done() + 1), PRINTER));
             case HELD -> needs.add(new Need(job.title(), "Held. " + job.note(), PRINTER));
-            case WAITING, SENDING, DONE, THROWN_AWAY -> { }
+            case WAITING, SENDING, DONE, THROWN_AWAY -> {}
         }
         var waiting = printing.stream().filter(j -> j.state() == PrintJobs.State.WAITING).count();
-        if (waiting > 0 && !printer.isReady()) needs.add(new Need(printer.isOn() ? "Out of paper" : "The printer is switched off", format.count(waiting, "print waits for it.", "prints wait for it."), PRINTER));
+        if (waiting > 0 && !printer.isReady())
+            needs.add(new Need(printer.isOn() ? "Out of paper" : "The printer is switched off",
+                    format.count(waiting, "print waits for it.", "prints wait for it."), PRINTER));
         return needs;
     }
 
@@ -94,35 +118,48 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
         for (var p : missed) needs.add(new Need(p.dish(), "Not laid on the day before: " + p.text(), RUN));
         for (var turn : menu.run().scored().turns())
             for (var ask : turn.batch().asks())
-                menu.dishes().stream().filter(d -> d.name().equals(turn.batch().dish())).findFirst().ifPresent(d -> needs.add(new Need(d.name(), ask.inWords(), "/dishes/" + d.id())));
+                menu.dishes().stream().filter(d -> d.name().equals(turn.batch().dish())).findFirst()
+                        .ifPresent(d -> needs.add(new Need(d.name(), ask.inWords(), "/dishes/" + d.id())));
         var inRun = menu.run().kept().turns().stream().map(Runs.Turn::dish).collect(Collectors.toSet());
         var left = menu.dishes().stream().filter(d -> !inRun.contains(d.id())).map(Menu.Dish::name).toList();
         if (inRun.isEmpty() || left.isEmpty()) return needs;
-        var named = left.size() <= NAMED ? format.list(left) : "%s and %d more".formatted(String.join(", ", left.subList(0, NAMED)), left.size() - NAMED);
-        needs.add(new Need(named, "Not in the run: what shared kit could leave in %s is not counted".formatted(left.size() == 1 ? "it" : "them"), RUN));
+        var named = left.size() <= NAMED ? format.list(left)
+                : "%s and %d more".formatted(String.join(", ", left.subList(0, NAMED)), left.size() - NAMED);
+        needs.add(new Need(named, "Not in the run: what shared kit could leave in %s is not counted"
+                .formatted(left.size() == 1 ? "it" : "them"), RUN));
         return needs;
     }
 
     private static List<Need> loose(Menu menu) {
         var needs = new ArrayList<Need>();
         for (var pack : menu.packs())
-            if (menu.day().equals(pack.value().standsInOn())) needs.add(new Need(pack.value().label(), "Stands in today for the usual " + pack.value().food(), "/larder/" + pack.id()));
+            if (menu.day().equals(pack.value().standsInOn()))
+                needs.add(new Need(pack.value().label(),
+                        "Stands in today for the usual " + pack.value().food(), "/larder/" + pack.id()));
         for (var link : menu.links())
-            menu.dish(link.dish()).filter(d -> d.derivation().recipe().lines().stream().noneMatch(l -> l.text().equals(link.line())))
-                    .ifPresent(d -> needs.add(new Need(d.name(), "“%s” was linked to a pack and is written otherwise now: the link holds no longer".formatted(link.line()), "/larder/" + link.pack())));
+            menu.dish(link.dish())
+                    .filter(d -> d.derivation().recipe().lines().stream().noneMatch(l -> l.text().equals(link.line())))
+                    .ifPresent(d -> needs.add(new Need(d.name(),
+                            "“%s” was linked to a pack and is written otherwise now: the link holds no longer"
+                                    .formatted(link.line()),
+                            "/larder/" + link.pack())));
         return needs;
     }
 
-    private static List<Need> variants(Menu menu, List<Variants.Variant> variants, List<SetAsides.Aside> asides, Format format) {
+    private static List<Need> variants(Menu menu, List<Variants.Variant> variants, List<SetAsides.Aside> asides,
+            Format format) {
         var needs = new ArrayList<Need>();
         for (var variant : variants)
             if (variant.asks())
-                menu.dish(variant.dish()).ifPresent(d -> menu.dish(variant.original()).ifPresent(original ->
-                        needs.add(new Need(d.name(), "Its original, %s, was changed since: does it follow?".formatted(original.name()), "/dishes/" + d.id()))));
+                menu.dish(variant.dish())
+                        .ifPresent(d -> menu.dish(variant.original()).ifPresent(original -> needs.add(new Need(d.name(),
+                                "Its original, %s, was changed since: does it follow?".formatted(original.name()),
+                                "/dishes/" + d.id()))));
         for (var aside : asides)
             menu.dish(aside.dish()).ifPresent(d -> {
                 var view = AsideView.of(aside, menu, d, format);
-                if (!view.holds()) needs.add(new Need(d.name(), view.title() + ": " + view.words(), "/dishes/" + d.id()));
+                if (!view.holds())
+                    needs.add(new Need(d.name(), view.title() + ": " + view.words(), "/dishes/" + d.id()));
             });
         return needs;
     }

@@ -11,7 +11,8 @@ class BenchViewTest {
         return BenchView.of(7, menu, menu, ADish.FORMAT);
     }
 
-    @Test void diets_with_one_reason_stand_together_and_what_suits_in_one_line() {
+    @Test
+    void diets_with_one_reason_stand_together_and_what_suits_in_one_line() {
         var bench = of("Egg salad\n4 eggs\n1 lettuce");
         assertThat(bench.diets()).anySatisfy(d -> {
             assertThat(d.name()).isEqualTo("Vegan, Egg-free");
@@ -25,7 +26,8 @@ class BenchViewTest {
         assertThat(bench.suits()).contains("vegetarian").contains("gluten-free").doesNotContain("vegan,");
     }
 
-    @Test void a_word_nobody_knows_is_asked_once_for_all_the_diets_it_leaves_open() {
+    @Test
+    void a_word_nobody_knows_is_asked_once_for_all_the_diets_it_leaves_open() {
         var bench = of("Odd\n1 cup zugwort");
         assertThat(bench.diets()).hasSizeLessThanOrEqualTo(2);
         assertThat(bench.diets().getFirst().name()).startsWith("Vegan, Vegetarian, Pescatarian");
@@ -33,8 +35,10 @@ class BenchViewTest {
         assertThat(bench.nothing()).isZero();
     }
 
-    @Test void a_line_tells_what_it_becomes_and_that_it_is_optional() {
-        var lines = of("Bowl\n250 g dried chickpeas, soaked overnight\n1 tsp sumac, optional\n1 lettuce").parts().getFirst().lines();
+    @Test
+    void a_line_tells_what_it_becomes_and_that_it_is_optional() {
+        var lines = of("Bowl\n250 g dried chickpeas, soaked overnight\n1 tsp sumac, optional\n1 lettuce").parts()
+                .getFirst().lines();
         assertThat(lines.get(0).note()).isEqualTo("becomes 500 g");
         assertThat(lines.get(1).note()).isEqualTo("optional");
         assertThat(lines.get(2).note()).isEmpty();

@@ -30,20 +30,27 @@ abstract class Browsing extends RunningKitchen {
     protected Page page;
     private final List<String> complaints = new ArrayList<>();
 
-    @BeforeAll static void open() {
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        browser = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+    @BeforeAll
+    static void open() {
+        playwright = Playwright
+                .create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright.chromium()
+                .launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of("--no-sandbox", "--disable-background-networking",
+                                "--disable-component-update", "--disable-sync")));
     }
 
-    @AfterAll static void close() {
+    @AfterAll
+    static void close() {
         browser.close();
         playwright.close();
     }
 
-    @BeforeEach void newPage() { page = listenedTo(context(1280, 800).newPage()); }
+    @BeforeEach
+    void newPage() { page = listenedTo(context(1280, 800).newPage()); }
 
-    @AfterEach void quiet() {
+    @AfterEach
+    void quiet() {
         page.context().close();
         assertThat(complaints).as("the browser complains of nothing, the content policy included").isEmpty();
     }
@@ -58,9 +65,11 @@ abstract class Browsing extends RunningKitchen {
 
     private Page listenedTo(Page other) {
         other.onConsoleMessage(m -> {
-            // a reading that was overtaken by what was typed later is given up on purpose, and htmx says so as of an error
+            // a reading that was overtaken by what was typed later is given up on purpose, and htmx says so as of an
+            // error
             var givenUp = m.text().equals("htmx:sendAbort") || m.text().equals("htmx:afterRequest");
-            if (m.type().equals("error") && !givenUp && !m.text().contains("the server responded with a status of 4")) complaints.add(m.text());
+            if (m.type().equals("error") && !givenUp && !m.text().contains("the server responded with a status of 4"))
+                complaints.add(m.text());
         });
         other.onPageError(complaints::add);
         other.onDialog(d -> {
@@ -76,16 +85,22 @@ abstract class Browsing extends RunningKitchen {
     /// Nothing grave for those who use the page another way, and nothing cut off sideways.
     protected void isSound() {
         var found = new AxeBuilder(page).analyze().getViolations().stream().filter(v -> GRAVE.contains(v.getImpact()))
-                .map(v -> v.getId() + ": " + v.getHelp() + " " + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList()).toList();
+                .map(v -> v.getId() + ": " + v.getHelp() + " "
+                        + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
+                .toList();
         assertThat(found).isEmpty();
-        assertThat((Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth")).as("nothing is cut off sideways").isTrue();
+        assertThat(
+                (Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
+                        .as("nothing is cut off sideways").isTrue();
     }
 
     /// Presses Tab until something with that name has the focus, as a cook without a mouse does.
     protected void tabTo(String name) {
         for (var i = 0; i < 120; i++) {
             page.keyboard().press("Tab");
-            var focused = String.valueOf(page.evaluate("(() => { const e = document.activeElement; return e.getAttribute('aria-label') || e.labels?.[0]?.textContent || e.textContent || ''; })()"));
+            var focused = String.valueOf(page.evaluate(
+                    "(() => { const e = document.activeElement; return e.getAttribute('aria-label') || "
+                            + "e.labels?.[0]?.textContent || e.textContent || ''; })()"));
             if (focused.strip().equals(name)) return;
         }
         throw new AssertionError("no way by Tab to “" + name + "” on " + page.url());

@@ -14,15 +14,20 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /// A cook's way through the stations, in a real browser.
 class JourneyTest extends Browsing {
-    @Test void from_a_pasted_recipe_to_a_printed_label() {
+    @Test
+    void from_a_pasted_recipe_to_a_printed_label() {
         go("/dishes/new");
         var text = page.getByLabel("The recipe, as you say it");
-        text.fill("Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n200 ml olive oil\n1 cup zugwort\nMethod:\nBlend the dressing.");
+        text.fill(
+                "Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n"
+                        + "200 ml olive oil\n1 cup zugwort\nMethod:\nBlend the dressing.");
         var reading = page.locator("#reading");
         assertThat(reading).containsText("4 anchovy fillets");
         assertThat(reading).containsText("What is “zugwort”?");
         assertThat(text).hasValue(java.util.regex.Pattern.compile("Sorrel green dressing[\\s\\S]*"));
-        text.fill("Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n200 ml olive oil\nMethod:\nBlend the dressing.");
+        text.fill(
+                "Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n"
+                        + "200 ml olive oil\nMethod:\nBlend the dressing.");
         assertThat(reading).not().containsText("zugwort");
         assertThat(reading).containsText("Fish in it");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put it on the menu")).click();
@@ -33,7 +38,10 @@ class JourneyTest extends Browsing {
         assertThat(page.locator("#why")).containsText("“4 anchovy fillets”");
         assertThat(page.locator("#why svg.twine path")).not().hasCount(0);
 
-        page.locator("#why").getByRole(AriaRole.LINK, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Plan a swap without fish")).click();
+        page.locator("#why")
+                .getByRole(AriaRole.LINK,
+                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Plan a swap without fish"))
+                .click();
         page.getByLabel("Eggs", new Page.GetByLabelOptions().setExact(true)).check();
         page.getByLabel("Nuts", new Page.GetByLabelOptions().setExact(true)).check();
         page.getByLabel("Milk", new Page.GetByLabelOptions().setExact(true)).check();
@@ -49,17 +57,21 @@ class JourneyTest extends Browsing {
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels").setExact(true)).click();
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
-        assertThat(page.locator("img[data-preview]")).hasAttribute("alt", Pattern.compile("Sorrel green dressing.*Contains: egg, fish, milk.*"));
+        assertThat(page.locator("img[data-preview]")).hasAttribute("alt",
+                Pattern.compile("Sorrel green dressing.*Contains: egg, fish, milk.*"));
         page.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("14");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print").setExact(true)).click();
         // as long as paper takes on a machine that does other things, too
-        assertThat(page.locator("#queue")).containsText("14 pages, all came out", new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
+        assertThat(page.locator("#queue")).containsText("14 pages, all came out",
+                new LocatorAssertions.ContainsTextOptions().setTimeout(20_000));
         isSound();
         var pdf = page.locator("#queue a[href$='.pdf']").first().getAttribute("href");
-        assertThat(page.request().get(address(pdf)).body()).startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        assertThat(page.request().get(address(pdf)).body())
+                .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
     }
 
-    @Test void the_map_by_keyboard_alone() {
+    @Test
+    void the_map_by_keyboard_alone() {
         go("/map");
         page.keyboard().press("Tab");
         assertThat(page.locator(".kf-skip")).isFocused();
@@ -80,9 +92,11 @@ class JourneyTest extends Browsing {
         assertThat(page).hasURL(address("/larder"));
     }
 
-    @Test void a_declaration_is_read_while_it_is_typed() {
+    @Test
+    void a_declaration_is_read_while_it_is_typed() {
         go("/larder/new");
-        page.getByLabel("What is printed on it, all of it").fill("wheat flour, spices, milk powder. May contain sesame.");
+        page.getByLabel("What is printed on it, all of it")
+                .fill("wheat flour, spices, milk powder. May contain sesame.");
         var reading = page.locator("#reading");
         assertThat(reading.locator(".u-in")).hasCount(2);
         assertThat(reading.locator(".u-may")).hasText("sesame");
@@ -90,7 +104,8 @@ class JourneyTest extends Browsing {
         assertThat(reading).containsText("Which spices are in it");
     }
 
-    @Test void without_scripts_everything_still_works() {
+    @Test
+    void without_scripts_everything_still_works() {
         var plain = withoutScripts().newPage();
         plain.navigate(address("/map"));
         plain.locator(".kf-map a.kf-cell").first().click();
@@ -110,9 +125,17 @@ class JourneyTest extends Browsing {
     }
 
     @ParameterizedTest(name = "{0} at {1}")
-    @CsvSource({"/rule-book,1280", "/rule-book,820", "/map?dish=2&group=gluten,1280", "/map,820", "/map?open=nuts&open=gluten&avoid=egg,1280", "/map?open=nuts&guests=1,820", "/dishes/5/versions,1280", "/dishes/5/versions,820",
-            "/dishes/6/scale?covers=60,1280", "/dishes/6/scale?covers=60,820", "/larder/foods?q=sesame,1280", "/larder/foods,820", "/larder/food?name=mint,820", "/larder/1,1280", "/larder/1/versions,820", "/dishes/2,1280", "/larder,1280", "/larder/1,820",
-            "/swaps?dish=6&avoid=gluten&avoid=sesame&avoid=nuts,1280", "/swaps?dish=6&avoid=sesame&avoid=nuts,820", "/swaps?dish=-1&for=1&for=4,820", "/swaps?dish=1&for=1&for=3&compare=1&compare=2,820", "/swaps/table,820", "/run?show=yours,1280", "/run,820", "/run/now,1280", "/run/now,820", "/run/sheet,820", "/run/day,820", "/labels?dish=2,1280", "/labels?dish=2&kind=tub,820", "/labels?kind=guest,1280", "/labels?dish=all&kind=card&sheet=a4,1280", "/labels/keeping?dish=2,820"})
+    @CsvSource({"/rule-book,1280", "/rule-book,820", "/map?dish=2&group=gluten,1280", "/map,820",
+            "/map?open=nuts&open=gluten&avoid=egg,1280", "/map?open=nuts&guests=1,820", "/dishes/5/versions,1280",
+            "/dishes/5/versions,820",
+            "/dishes/6/scale?covers=60,1280", "/dishes/6/scale?covers=60,820", "/larder/foods?q=sesame,1280",
+            "/larder/foods,820", "/larder/food?name=mint,820", "/larder/1,1280", "/larder/1/versions,820",
+            "/dishes/2,1280", "/larder,1280", "/larder/1,820",
+            "/swaps?dish=6&avoid=gluten&avoid=sesame&avoid=nuts,1280", "/swaps?dish=6&avoid=sesame&avoid=nuts,820",
+            "/swaps?dish=-1&for=1&for=4,820", "/swaps?dish=1&for=1&for=3&compare=1&compare=2,820", "/swaps/table,820",
+            "/run?show=yours,1280", "/run,820", "/run/now,1280", "/run/now,820", "/run/sheet,820", "/run/day,820",
+            "/labels?dish=2,1280", "/labels?dish=2&kind=tub,820", "/labels?kind=guest,1280",
+            "/labels?dish=all&kind=card&sheet=a4,1280", "/labels/keeping?dish=2,820"})
     void axe_finds_nothing_grave(String path, int width) {
         size(width);
         go(path);

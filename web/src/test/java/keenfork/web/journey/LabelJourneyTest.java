@@ -17,19 +17,23 @@ import org.springframework.beans.factory.annotation.Autowired;
 class LabelJourneyTest extends Browsing {
     @Autowired PrintJobs jobs;
 
-    @AfterEach void aFreshPrinter() {
+    @AfterEach
+    void aFreshPrinter() {
         for (var job : jobs.open()) jobs.throwAway(job.id());
         jobs.use(new PrintJobs.Printer(true, 200, false));
     }
 
-    private Locator button(String name) { return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
 
     private Locator picture() { return page.locator("img[data-preview]"); }
 
     private long write(String text) {
         post("/dishes/new", "/dishes/new", "text", text);
         go("/dishes");
-        var href = page.locator("a", new Page.LocatorOptions().setHasText(text.lines().findFirst().orElseThrow())).first().getAttribute("href");
+        var href = page.locator("a", new Page.LocatorOptions().setHasText(text.lines().findFirst().orElseThrow()))
+                .first().getAttribute("href");
         return Long.parseLong(href.replaceAll("\\D+", ""));
     }
 
@@ -52,7 +56,8 @@ class LabelJourneyTest extends Browsing {
         assertThat(page.locator(".kf-lbside")).containsText("3 × Tub label");
         isSound();
 
-        post("/dishes/" + dish, "/dishes/" + dish, "version", "0", "text", name + "\n1 kg peas\n50 g feta\n30 g tahini");
+        post("/dishes/" + dish, "/dishes/" + dish, "version", "0", "text",
+                name + "\n1 kg peas\n50 g feta\n30 g tahini");
         go("/labels?dish=" + dish + "&kind=tub");
         var old = page.locator(".kf-oldlabels article", new Page.LocatorOptions().setHasText(name));
         assertThat(old).containsText("3 of 3 still out, fridge 2");
@@ -69,7 +74,8 @@ class LabelJourneyTest extends Browsing {
         assertThat(old).hasCount(0);
     }
 
-    @Test void the_printer_runs_dry_and_stops_in_the_middle_of_a_page() {
+    @Test
+    void the_printer_runs_dry_and_stops_in_the_middle_of_a_page() {
         var dish = write("Windlass dip\n1 kg peas");
         jobs.use(new PrintJobs.Printer(true, 1, false));
         go("/labels?dish=" + dish);
@@ -87,13 +93,15 @@ class LabelJourneyTest extends Browsing {
         assertThat(page.locator("#queue")).containsText("2 pages, all came out");
     }
 
-    @Test void a_guest_s_card_and_a_label_in_another_language_by_keyboard() {
+    @Test
+    void a_guest_s_card_and_a_label_in_another_language_by_keyboard() {
         go("/labels");
         page.getByLabel("Which label").focus();
         page.getByLabel("Which label").selectOption("Guest’s own card, large");
         page.waitForLoadState();
         assertThat(page.locator(".kf-pages")).containsText("page 1 of");
-        page.getByLabel("Guests", new Page.GetByLabelOptions().setExact(true)).selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
+        page.getByLabel("Guests", new Page.GetByLabelOptions().setExact(true))
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
         page.waitForLoadState();
         assertThat(picture()).hasAttribute("alt", Pattern.compile(".*Nothing found against it in: .*"));
         go("/labels?dish=2&kind=tub");

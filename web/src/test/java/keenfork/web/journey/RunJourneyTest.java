@@ -24,14 +24,20 @@ class RunJourneyTest extends Browsing {
     @Autowired Runs runs;
 
     /// The demo's dishes in menu order, nothing washed: other tests may have left another run.
-    @BeforeEach void menuOrder() {
-        var turns = kitchen.menu().dishes().stream().limit(6).map(d -> new Runs.Turn(d.id(), 0, false, Map.of(), Map.of())).toList();
+    @BeforeEach
+    void menuOrder() {
+        var turns = kitchen.menu().dishes().stream().limit(6)
+                .map(d -> new Runs.Turn(d.id(), 0, false, Map.of(), Map.of())).toList();
         runs.use(kitchen.menu().run().kept().id(), List.copyOf(turns), "began anew", "");
     }
 
-    private Locator button(String name) { return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
 
-    private Locator link(String name) { return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+    private Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
 
     private Locator first() { return page.locator(".kf-turnlist .nm").first(); }
 
@@ -44,7 +50,8 @@ class RunJourneyTest extends Browsing {
         button("Cook in this order").click();
         assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
         page.locator(".kf-turnlist li:has-text('clean') a").first().click();
-        page.locator(".kf-opened .overs li:has(button[value=wash][aria-pressed=true]) button[value=none]").first().click();
+        page.locator(".kf-opened .overs li:has(button[value=wash][aria-pressed=true]) button[value=none]").first()
+                .click();
         assertThat(page.locator(".kf-trips h2")).containsText("What still travels");
         page.locator(".day .arc").first().press("Enter");
         assertThat(page.locator(".kf-trip")).containsText("mg");
@@ -77,7 +84,8 @@ class RunJourneyTest extends Browsing {
         isSound();
     }
 
-    @Test void a_batch_is_dragged_to_another_turn_and_the_score_is_told_on_the_way() {
+    @Test
+    void a_batch_is_dragged_to_another_turn_and_the_score_is_told_on_the_way() {
         go("/run?show=yours");
         var name = first().textContent();
         var block = box(".day .b.task[data-turn='0']");
@@ -93,7 +101,8 @@ class RunJourneyTest extends Browsing {
 
     private BoundingBox box(String block) { return page.locator(block).first().locator(".bx").boundingBox(); }
 
-    @Test void a_batch_is_moved_looked_at_and_locked_by_keyboard_alone() {
+    @Test
+    void a_batch_is_moved_looked_at_and_locked_by_keyboard_alone() {
         go("/run?show=yours");
         var name = first().textContent();
         page.locator(".day .b.task[data-turn='0']").first().focus();

@@ -13,9 +13,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// The stations where the work starts, each gone through by hand and on a tablet, and once by keyboard alone.
 class StationJourneyTest extends Browsing {
-    private Locator button(String name) { return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
 
-    private Locator link(String name) { return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)); }
+    private Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
 
     private Locator box() { return page.getByLabel("The recipe, as you say it"); }
 
@@ -26,13 +30,15 @@ class StationJourneyTest extends Browsing {
         assertThat(button("Keep this text")).isVisible();
     }
 
-    // --- dishes --------------------------------------------------------------------------------------------------------
+    // --- dishes ------------------------------------------------------------------------------------------------------
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void a_dish_is_written_asked_answered_scaled_and_kept(int width) {
         size(width);
         var name = "Carob salad " + width;
-        write(name + "\nServes 4\nBase:\n400 g chickpeas\n4 tbsp honey or date syrup\n1 tsp zugwort\nTopping:\n50 g almonds\nMethod:\nMix the chickpeas.\nScatter the almonds.");
+        write(name
+                + "\nServes 4\nBase:\n400 g chickpeas\n4 tbsp honey or date syrup\n1 tsp zugwort\nTopping:\n"
+                + "50 g almonds\nMethod:\nMix the chickpeas.\nScatter the almonds.");
         var reading = page.locator("#reading");
         assertThat(reading).containsText("Which is it?");
         assertThat(reading.locator(".kf-jar svg rect")).not().hasCount(0);
@@ -63,7 +69,8 @@ class StationJourneyTest extends Browsing {
         isSound();
     }
 
-    @Test void a_dish_is_written_and_answered_by_keyboard_alone() {
+    @Test
+    void a_dish_is_written_and_answered_by_keyboard_alone() {
         go("/today");
         page.keyboard().press("2");
         page.waitForURL(address("/dishes"));
@@ -87,7 +94,8 @@ class StationJourneyTest extends Browsing {
         assertThat(button("Keep this text")).isVisible();
     }
 
-    @Test void an_answer_goes_into_its_own_line_and_no_other() {
+    @Test
+    void an_answer_goes_into_its_own_line_and_no_other() {
         go("/dishes/new");
         box().fill("Twice sweet\n14 tbsp honey or date syrup\n- 4 tbsp honey or date syrup");
         button("date syrup").last().click();
@@ -95,10 +103,12 @@ class StationJourneyTest extends Browsing {
         assertThat(button("date syrup")).hasCount(1);
     }
 
-    @Test void a_slow_answer_never_covers_what_was_typed_later() {
+    @Test
+    void a_slow_answer_never_covers_what_was_typed_later() {
         go("/dishes/new");
         page.route("**/dishes/read", route -> {
-            if (new String(route.request().postDataBuffer(), StandardCharsets.UTF_8).contains("slow")) page.waitForTimeout(1_200);
+            if (new String(route.request().postDataBuffer(), StandardCharsets.UTF_8).contains("slow"))
+                page.waitForTimeout(1_200);
             route.resume();
         });
         box().fill("Slow dip\n1 egg slow");
@@ -110,7 +120,8 @@ class StationJourneyTest extends Browsing {
         assertThat(box()).hasValue("Quick dip\n50 g feta");
     }
 
-    @Test void two_cooks_on_one_dish_end_with_both_texts() {
+    @Test
+    void two_cooks_on_one_dish_end_with_both_texts() {
         write("Shared relish\n1 kg quince");
         var mine = page.url();
         try (var other = context(820, 1180)) {
@@ -129,11 +140,12 @@ class StationJourneyTest extends Browsing {
             button("Keep this text").click();
             assertThat(page.locator("#reading")).not().containsText("Not kept yet");
             theirs.reload();
-            assertThat(theirs.getByLabel("The recipe, as you say it")).hasValue("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
+            assertThat(theirs.getByLabel("The recipe, as you say it"))
+                    .hasValue("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
         }
     }
 
-    // --- larder --------------------------------------------------------------------------------------------------------
+    // --- larder ------------------------------------------------------------------------------------------------------
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void a_pack_is_read_asked_about_replaced_and_linked(int width) {
@@ -149,7 +161,8 @@ class StationJourneyTest extends Browsing {
         var reading = page.locator("#reading");
         assertThat(reading).containsText("Ask the supplier");
         page.getByText("As a message to send").click();
-        assertThat(page.getByLabel("Message to the supplier")).hasValue(Pattern.compile("About “Glaze " + width + "”[\\s\\S]*1\\. [\\s\\S]*"));
+        assertThat(page.getByLabel("Message to the supplier"))
+                .hasValue(Pattern.compile("About “Glaze " + width + "”[\\s\\S]*1\\. [\\s\\S]*"));
         isSound();
         button("Keep what it says").click();
         assertThat(page.locator(".kf-packgrid")).containsText("4 tbsp " + food);
@@ -175,7 +188,8 @@ class StationJourneyTest extends Browsing {
         assertThat(page.locator(".kf-packs li")).hasCount(2);
     }
 
-    @Test void a_table_of_packs_is_taken_in_by_keyboard_alone() {
+    @Test
+    void a_table_of_packs_is_taken_in_by_keyboard_alone() {
         go("/larder");
         tabTo("Table in");
         page.keyboard().press("Enter");
@@ -192,7 +206,7 @@ class StationJourneyTest extends Browsing {
         assertThat(page.locator(".kf-packs")).containsText("Hoisin");
     }
 
-    // --- map -----------------------------------------------------------------------------------------------------------
+    // --- map ---------------------------------------------------------------------------------------------------------
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void the_map_is_opened_peeled_filtered_and_asked_why(int width) {
@@ -220,12 +234,13 @@ class StationJourneyTest extends Browsing {
         assertThat(page.locator("tr.dish:visible")).hasCount(1);
         page.getByLabel("Find a dish").fill("");
         isSound();
-        page.getByLabel("Rows for").last().selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vegan, 4"));
+        page.getByLabel("Rows for").last()
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vegan, 4"));
         assertThat(page.locator("thead th.for")).containsText("Vegan");
         isSound();
     }
 
-    // --- today ---------------------------------------------------------------------------------------------------------
+    // --- today -------------------------------------------------------------------------------------------------------
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void today_leads_to_the_place(int width) {
@@ -235,7 +250,8 @@ class StationJourneyTest extends Browsing {
         link("Flatbreads, 24").click();
         assertThat(page.getByLabel("What you call it")).hasValue("Flatbreads, 24");
         link("Today").first().click();
-        page.locator(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh")).click();
+        page.locator(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh"))
+                .click();
         assertThat(button("date syrup")).isVisible();
         go("/today");
         page.getByLabel("At this screen").fill("Ines");
@@ -243,7 +259,8 @@ class StationJourneyTest extends Browsing {
         assertThat(page.getByLabel("At this screen")).hasValue("Ines");
     }
 
-    @Test void today_by_keyboard_alone() {
+    @Test
+    void today_by_keyboard_alone() {
         go("/map");
         page.keyboard().press("?");
         assertThat(page.locator(".kf-keys")).containsText("peel the dishes one step");

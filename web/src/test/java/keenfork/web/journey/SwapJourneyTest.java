@@ -11,9 +11,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// The swap bench, gone through by hand, on a tablet and by keyboard alone.
 class SwapJourneyTest extends Browsing {
-    private Locator button(String name) { return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)); }
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
 
-    private Locator link(String name) { return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)); }
+    private Locator link(String name) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
 
     private void write(String text) {
         go("/dishes/new");
@@ -26,7 +30,10 @@ class SwapJourneyTest extends Browsing {
     void groups_are_served_plans_compared_and_a_variant_is_kept_and_asks(int width) {
         size(width);
         var name = "Capstan salad " + width;
-        write(name + "\nServes 20\nBase:\n2 kg farro\n500 g carrots\nDressing:\n300 g tahini\n200 ml lemon juice\nTopping:\n200 g pistachios\nMethod:\nSimmer the farro.\nPour the dressing over.\nScatter the pistachios.");
+        write(name
+                + "\nServes 20\nBase:\n2 kg farro\n500 g carrots\nDressing:\n300 g tahini\n200 ml lemon juice\n"
+                + "Topping:\n200 g pistachios\nMethod:\nSimmer the farro.\nPour the dressing over.\n"
+                + "Scatter the pistachios.");
         link("Plan a swap").click();
         page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Sesame")).first().click();
         page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Coeliac")).click();
@@ -44,7 +51,8 @@ class SwapJourneyTest extends Browsing {
         page.locator(".kf-compared thead a", new Page.LocatorOptions().setHasText("Plan 3")).click();
         assertThat(page.locator(".kf-plans li.on .no")).hasText("3");
         button("Keep as a variant").click();
-        assertThat(page.getByRole(AriaRole.STATUS)).containsText("“" + name + ", without gluten cereals, sesame” is on the menu now");
+        assertThat(page.getByRole(AriaRole.STATUS))
+                .containsText("“" + name + ", without gluten cereals, sesame” is on the menu now");
         assertThat(page.locator(".kf-asides")).containsText("Variant: " + name);
         link("Open it").click();
         assertThat(page.locator(".kf-kin")).containsText("A variant");
@@ -60,11 +68,13 @@ class SwapJourneyTest extends Browsing {
         link("Plan it again").click();
         button("Write over the variant").click();
         link("Open it").click();
-        assertThat(page.getByLabel("The recipe, as you say it")).hasValue(java.util.regex.Pattern.compile("[\\s\\S]*700 g carrots[\\s\\S]*"));
+        assertThat(page.getByLabel("The recipe, as you say it"))
+                .hasValue(java.util.regex.Pattern.compile("[\\s\\S]*700 g carrots[\\s\\S]*"));
         assertThat(page.locator(".kf-kin")).not().containsText("changed since");
     }
 
-    @Test void a_change_is_kept_and_undone_by_keyboard_alone() {
+    @Test
+    void a_change_is_kept_and_undone_by_keyboard_alone() {
         write("Keyboard swap\n1 kg chickpeas\n200 g tahini");
         var dish = page.url().replaceAll("\\D+", " ").strip().replaceAll(".* ", "");
         go("/today");
@@ -82,16 +92,19 @@ class SwapJourneyTest extends Browsing {
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("is changed, for everyone who eats it");
         go("/dishes/" + dish);
-        assertThat(page.getByLabel("The recipe, as you say it")).not().hasValue("Keyboard swap\n1 kg chickpeas\n200 g tahini");
+        assertThat(page.getByLabel("The recipe, as you say it")).not()
+                .hasValue("Keyboard swap\n1 kg chickpeas\n200 g tahini");
         page.goBack();
         tabTo("Undo");
         page.keyboard().press("Enter");
         assertThat(page.locator(".kf-done")).hasCount(0);
         go("/dishes/" + dish);
-        assertThat(page.getByLabel("The recipe, as you say it")).hasValue("Keyboard swap\n1 kg chickpeas\n200 g tahini");
+        assertThat(page.getByLabel("The recipe, as you say it"))
+                .hasValue("Keyboard swap\n1 kg chickpeas\n200 g tahini");
     }
 
-    @Test void a_swap_of_our_own_is_written_by_hand() {
+    @Test
+    void a_swap_of_our_own_is_written_by_hand() {
         go("/swaps/table");
         page.getByText("Add a swap of your own").click();
         page.getByLabel("Replaces").fill("labneh");
@@ -105,7 +118,8 @@ class SwapJourneyTest extends Browsing {
         button("Keep this swap").click();
         assertThat(page.locator(".kf-swaptable tbody tr").first()).containsText("this kitchen");
         isSound();
-        page.locator(".kf-swaptable tbody tr").first().getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Turn off")).click();
+        page.locator(".kf-swaptable tbody tr").first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Turn off")).click();
         assertThat(page.locator(".kf-swaptable tbody tr").first()).containsText("Use it again");
     }
 }

@@ -16,58 +16,94 @@ import keenfork.core.trace.Certainty;
 import org.junit.jupiter.api.Test;
 
 class LabelViewTest {
-    private static Statement statement(String text, String book) { return Statement.compose(derived(text), RuleBook.named(book).orElseThrow()); }
-
-    private static LabelView view(String text, String book) {
-        return LabelView.of(PrintedStatement.of(statement(text, book), false), "Ropewalk Canteen", new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
+    private static Statement statement(String text, String book) {
+        return Statement.compose(derived(text), RuleBook.named(book).orElseThrow());
     }
 
-    @Test void each_sentence_has_its_shape_in_order_of_strength() {
+    private static LabelView view(String text, String book) {
+        return LabelView.of(PrintedStatement.of(statement(text, book), false), "Ropewalk Canteen",
+                new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
+    }
+
+    @Test
+    void each_sentence_has_its_shape_in_order_of_strength() {
         var view = view("A dip\n200 g tahini\npack: sesame. May contain nuts.\n2 tbsp miso", "uk");
         assertThat(view.said()).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may", "m-unknown");
         assertThat(view.said().getFirst().phrase()).isEqualTo("Contains:");
-        assertThat(new Notes(statement("A dip\n2 tbsp miso", "uk")).unknown()).as("not everything is known").isNotEmpty();
+        assertThat(new Notes(statement("A dip\n2 tbsp miso", "uk")).unknown()).as("not everything is known")
+                .isNotEmpty();
         assertThat(view.made()).isEqualTo("made Fri 27 Nov 2026, batch 27-05");
         assertThat(view.keep()).isEqualTo("Keep by Sun 29 Nov 2026, below 5 °C.");
     }
 
-    /// Regulation (EU) No 1169/2011, Article 13 (2): 1.2 mm; 21 CFR 101.2 (c): a sixteenth of an inch, 1.6 mm. The text face is 0.496 of its size high.
-    @Test void type_is_as_large_as_the_rule_book_asks() {
-        assertThat(Double.parseDouble(view("A dip\n1 egg", "uk").points()) * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.2);
-        assertThat(Double.parseDouble(view("A dip\n1 egg", "us").points()) * 0.496 * 25.4 / 72).isGreaterThanOrEqualTo(1.6 - 0.01);
+    /// Regulation (EU) No 1169/2011, Article 13 (2): 1.2 mm; 21 CFR 101.2 (c): a sixteenth of an inch, 1.6 mm. The text
+    /// face is 0.496 of its size high.
+    @Test
+    void type_is_as_large_as_the_rule_book_asks() {
+        assertThat(Double.parseDouble(view("A dip\n1 egg", "uk").points()) * 0.496 * 25.4 / 72)
+                .isGreaterThanOrEqualTo(1.2);
+        assertThat(Double.parseDouble(view("A dip\n1 egg", "us").points()) * 0.496 * 25.4 / 72)
+                .isGreaterThanOrEqualTo(1.6 - 0.01);
     }
 
-    @Test void pairs_that_want_a_weighing_are_named() {
-        assertThat(new Notes(statement("A salad\n1 bunch parsley\n60 g mint\n200 g rice", "uk")).open()).anySatisfy(p -> assertThat(p).contains("parsley"));
+    @Test
+    void pairs_that_want_a_weighing_are_named() {
+        assertThat(new Notes(statement("A salad\n1 bunch parsley\n60 g mint\n200 g rice", "uk")).open())
+                .anySatisfy(p -> assertThat(p).contains("parsley"));
         assertThat(new Notes(statement("A salad\n2 kg rice\n1 kg peas", "uk")).open()).isEmpty();
     }
 
-    @Test void a_label_in_another_language_says_the_same_and_its_days_too() {
-        var german = LabelView.of(PrintedStatement.of(Statement.compose(derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."), RuleBook.uk(), Language.named("de").orElseThrow()), false).claiming(List.of("vegan")), "Ropewalk Canteen",
-                new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
-        assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
+    @Test
+    void a_label_in_another_language_says_the_same_and_its_days_too() {
+        var german =
+                LabelView.of(
+                        PrintedStatement
+                                .of(Statement.compose(
+                                        derived("A dip\n50 g walnuts\n200 g tahini\npack: sesame. May contain nuts."),
+                                        RuleBook.uk(), Language.named("de").orElseThrow()), false)
+                                .claiming(List.of("vegan")),
+                        "Ropewalk Canteen",
+                        new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
+        assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(
+                tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
         assertThat(german.keep()).startsWith("Zu verbrauchen bis So").contains("Nov");
         assertThat(german.claims()).isEqualTo("Vegan.");
         assertThat(german.tag()).isEqualTo("de-DE");
     }
 
-    @Test void a_list_that_emphasises_is_not_repeated_beside_it_where_the_rule_book_has_it_so() {
+    @Test
+    void a_list_that_emphasises_is_not_repeated_beside_it_where_the_rule_book_has_it_so() {
         var dish = "A dip\n200 g tahini\npack: sesame. May contain nuts.";
-        for (var book : List.of("uk", "eu")) assertThat(LabelView.of(PrintedStatement.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
-        for (var book : List.of("us", "ca", "anz")) assertThat(LabelView.of(PrintedStatement.of(statement(dish, book), true), "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
+        for (var book : List.of("uk", "eu"))
+            assertThat(LabelView
+                    .of(PrintedStatement.of(statement(dish, book), true), "",
+                            new LabelView.Made(LocalDate.EPOCH, "", null))
+                    .said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
+        for (var book : List.of("us", "ca", "anz"))
+            assertThat(LabelView
+                    .of(PrintedStatement.of(statement(dish, book), true), "",
+                            new LabelView.Made(LocalDate.EPOCH, "", null))
+                    .said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
     }
 
     /// Whatever the rule book says of repeating: an allergen that the list does not emphasise is never left unsaid.
-    @Test void what_a_list_does_not_emphasise_is_said_beside_it() {
-        var paper = new PrintedStatement("Dip", "uk", "en", List.of(), Map.of(Certainty.CONTAINS, List.of(new Named("milk", ""), new Named("sesame", ""))), List.of(),
-                List.of(new Statement.Run("peas, butter (", List.of()), new Statement.Run("milk", List.of(new Named("milk", ""))), new Statement.Run(")", List.of())));
-        assertThat(LabelView.of(paper, "", new LabelView.Made(LocalDate.EPOCH, "", null)).said()).extracting(LabelView.Said::names).containsExactly("milk, sesame");
+    @Test
+    void what_a_list_does_not_emphasise_is_said_beside_it() {
+        var paper = new PrintedStatement("Dip", "uk", "en", List.of(),
+                Map.of(Certainty.CONTAINS, List.of(new Named("milk", ""), new Named("sesame", ""))), List.of(),
+                List.of(new Statement.Run("peas, butter (", List.of()),
+                        new Statement.Run("milk", List.of(new Named("milk", ""))), new Statement.Run(")", List.of())));
+        assertThat(LabelView.of(paper, "", new LabelView.Made(LocalDate.EPOCH, "", null)).said())
+                .extracting(LabelView.Said::names).containsExactly("milk, sesame");
     }
 
-    @Test void the_folder_s_sheet_tells_of_every_group_of_the_rule_book() {
+    @Test
+    void the_folder_s_sheet_tells_of_every_group_of_the_rule_book() {
         var groups = view("A dip\n50 g almonds\n200 g tahini\npack: sesame. May contain nuts.", "uk").groups();
         assertThat(groups).hasSize(14);
-        assertThat(groups.stream().filter(g -> g.group().equals("Nuts")).findFirst().orElseThrow().signs()).extracting(LabelView.Row.Sign::symbol, LabelView.Row.Sign::members).containsExactly(tuple("m-in", "almond"), tuple("m-may", ""));
+        assertThat(groups.stream().filter(g -> g.group().equals("Nuts")).findFirst().orElseThrow().signs())
+                .extracting(LabelView.Row.Sign::symbol, LabelView.Row.Sign::members)
+                .containsExactly(tuple("m-in", "almond"), tuple("m-may", ""));
         assertThat(groups.stream().filter(g -> g.group().equals("Celery")).findFirst().orElseThrow().signs()).isEmpty();
     }
 }

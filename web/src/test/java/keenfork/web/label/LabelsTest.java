@@ -36,15 +36,20 @@ class LabelsTest extends RunningKitchen {
 
     private long write(String text) {
         assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
-        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(text.lines().findFirst().orElseThrow())).findFirst().orElseThrow().id();
+        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(text.lines().findFirst().orElseThrow()))
+                .findFirst().orElseThrow().id();
     }
 
     private void rewrite(long dish, String text) {
         var version = kitchen.menu().dish(dish).orElseThrow().stored().version();
-        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", String.valueOf(version), "text", text).statusCode()).isEqualTo(302);
+        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", String.valueOf(version), "text", text)
+                .statusCode()).isEqualTo(302);
     }
 
-    private static String[] asked(long dish, String kind, String... fields) { return Stream.concat(Stream.of("dish", String.valueOf(dish), "kind", kind), Stream.of(fields)).toArray(String[]::new); }
+    private static String[] asked(long dish, String kind, String... fields) {
+        return Stream.concat(Stream.of("dish", String.valueOf(dish), "kind", kind), Stream.of(fields))
+                .toArray(String[]::new);
+    }
 
     private void comeOut() { while (queue.step()) continue; }
 
@@ -55,7 +60,9 @@ class LabelsTest extends RunningKitchen {
         return labels.history(dish).getFirst().id();
     }
 
-    private List<String> old(String beginning) { return paper.outOfDate().stream().map(OutOfDate::name).filter(n -> n.startsWith(beginning)).sorted().toList(); }
+    private List<String> old(String beginning) {
+        return paper.outOfDate().stream().map(OutOfDate::name).filter(n -> n.startsWith(beginning)).sorted().toList();
+    }
 
     private static String plain(String html) { return html.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " "); }
 
@@ -67,45 +74,58 @@ class LabelsTest extends RunningKitchen {
         }
     }
 
-    // --- keeping true ----------------------------------------------------------------------------------------------------
+    // --- keeping true ------------------------------------------------------------------------------------------------
 
-    @Test void a_dressing_in_three_dishes_a_pack_the_run_and_a_topping_each_put_exactly_the_right_labels_out_of_date() {
+    @Test
+    void a_dressing_in_three_dishes_a_pack_the_run_and_a_topping_each_put_exactly_the_right_labels_out_of_date() {
         var dressing = write("Oar dressing\n200 ml olive oil\n2 lemons");
-        for (var name : List.of("Oar slaw", "Oar leaves", "Oar beans")) write(name + "\n1 kg cabbage\n100 ml @Oar dressing\nMethod:\nToss everything.");
+        for (var name : List.of("Oar slaw", "Oar leaves", "Oar beans"))
+            write(name + "\n1 kg cabbage\n100 ml @Oar dressing\nMethod:\nToss everything.");
         write("Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\nMethod:\nSimmer the rice.");
         write("Oar paste\n50 g gochugaru paste\n1 kg peas\nMethod:\nBlend smooth.");
         kitchen.menu().dishes().stream().filter(d -> d.name().startsWith("Oar ")).forEach(d -> print(d.id(), "card"));
         assertThat(old("Oar ")).isEmpty();
 
         rewrite(dressing, "Oar dressing\n200 ml olive oil\n2 lemons\n1 tbsp tahini");
-        assertThat(old("Oar ")).as("the dressing and the three it is in").containsExactly("Oar beans", "Oar dressing", "Oar leaves", "Oar slaw");
+        assertThat(old("Oar ")).as("the dressing and the three it is in").containsExactly("Oar beans", "Oar dressing",
+                "Oar leaves", "Oar slaw");
         rewrite(dressing, "Oar dressing\n200 ml olive oil\n2 lemons");
         assertThat(old("Oar ")).as("true again").isEmpty();
 
-        var rice = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar rice")).findFirst().orElseThrow().id();
+        var rice = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar rice")).findFirst().orElseThrow()
+                .id();
         rewrite(rice, "Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\n50 g hazelnuts\nMethod:\nSimmer the rice.");
         assertThat(old("Oar ")).as("a topping").containsExactly("Oar rice");
         rewrite(rice, "Oar rice\nBase:\n1 kg rice\nTopping:\n50 g mint\nMethod:\nSimmer the rice.");
 
         var nuts = write("Oar nuts\n200 g almonds\nMethod:\nBlend smooth.");
-        var paste = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar paste")).findFirst().orElseThrow().id();
-        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(nuts, 0, false, Map.of(), Map.of()), new Runs.Turn(paste, 0, false, Map.of(), Map.of())), "began anew", "");
+        var paste = kitchen.menu().dishes().stream().filter(d -> d.name().equals("Oar paste")).findFirst().orElseThrow()
+                .id();
+        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(nuts, 0, false, Map.of(), Map.of()),
+                new Runs.Turn(paste, 0, false, Map.of(), Map.of())), "began anew", "");
         assertThat(old("Oar ")).as("almonds went over the blender before").containsExactly("Oar paste");
-        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Oar paste")).findFirst().orElseThrow().words()).contains("Nuts (almond) may have come by shared kit. The label does not say so.");
-        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(paste, 0, false, Map.of(), Map.of()), new Runs.Turn(nuts, 0, false, Map.of(), Map.of())), "turned round", "");
+        assertThat(
+                paper.outOfDate().stream().filter(o -> o.name().equals("Oar paste")).findFirst().orElseThrow().words())
+                        .contains("Nuts (almond) may have come by shared kit. The label does not say so.");
+        runs.use(kitchen.menu().run().kept().id(), List.of(new Runs.Turn(paste, 0, false, Map.of(), Map.of()),
+                new Runs.Turn(nuts, 0, false, Map.of(), Map.of())), "turned round", "");
         assertThat(old("Oar ")).isEmpty();
 
-        assertThat(post("/larder/new", "/larder/new", "food", "cabbage", "label", "Shredded cabbage", "law", "uk", "declaration", "cabbage. May contain celery.").statusCode()).isEqualTo(302);
-        assertThat(old("Oar ")).as("a pack of what three are made of").containsExactly("Oar beans", "Oar leaves", "Oar slaw");
+        assertThat(post("/larder/new", "/larder/new", "food", "cabbage", "label", "Shredded cabbage", "law", "uk",
+                "declaration", "cabbage. May contain celery.").statusCode()).isEqualTo(302);
+        assertThat(old("Oar ")).as("a pack of what three are made of").containsExactly("Oar beans", "Oar leaves",
+                "Oar slaw");
     }
 
-    @Test void every_copy_that_is_out_is_called_back_not_the_newest_alone() {
+    @Test
+    void every_copy_that_is_out_is_called_back_not_the_newest_alone() {
         var dish = write("Tiller dip\n1 kg peas");
         var first = print(dish, "card", "copies", "14", "place", "counter");
         rewrite(dish, "Tiller dip\n1 kg peas\n1 tbsp tahini");
         print(dish, "card", "copies", "3");
         assertThat(old("Tiller")).as("the fourteen without sesame are still out").containsExactly("Tiller dip");
-        assertThat(plain(get("/labels").body())).contains("14 of 14 still out, counter").contains("Sesame is in it. The label does not say so.");
+        assertThat(plain(get("/labels").body())).contains("14 of 14 still out, counter")
+                .contains("Sesame is in it. The label does not say so.");
         post("/labels", "/labels/printed/" + first + "/back", "copies", "10");
         assertThat(plain(get("/labels").body())).contains("4 of 14 still out");
         for (var slip : List.of("44", "0", "all", "")) {
@@ -118,17 +138,21 @@ class LabelsTest extends RunningKitchen {
         assertThat(labels.find(first).orElseThrow().out()).isZero();
     }
 
-    @Test void labels_of_a_dish_that_is_off_the_menu_are_called_back_too() {
+    @Test
+    void labels_of_a_dish_that_is_off_the_menu_are_called_back_too() {
         var dish = write("Jetty dip\n1 kg peas");
         var print = print(dish, "card", "copies", "2");
         dishes.takeOff(dish, kitchen.menu().dish(dish).orElseThrow().stored().version());
-        assertThat(plain(get("/labels").body())).contains("Jetty dip").contains("Its dish is not on the menu any more.");
+        assertThat(plain(get("/labels").body())).contains("Jetty dip")
+                .contains("Its dish is not on the menu any more.");
         assertThat(post("/labels", "/labels/printed/" + print + "/back", "copies", "3").statusCode()).isEqualTo(422);
-        assertThat(post("/labels", "/labels/printed/" + print + "/back", "copies", "2").headers().firstValue("Location").orElse("")).endsWith("/labels");
+        assertThat(post("/labels", "/labels/printed/" + print + "/back", "copies", "2").headers().firstValue("Location")
+                .orElse("")).endsWith("/labels");
         assertThat(old("Jetty")).isEmpty();
     }
 
-    @Test void new_ones_are_printed_in_one_act_and_the_old_ones_stay_listed_until_they_are_back() {
+    @Test
+    void new_ones_are_printed_in_one_act_and_the_old_ones_stay_listed_until_they_are_back() {
         var dish = write("Rudder dip\n1 kg peas");
         var first = print(dish, "card", "copies", "7", "place", "fridge 2");
         rewrite(dish, "Rudder dip\n1 kg peas\n50 g walnuts");
@@ -138,29 +162,39 @@ class LabelsTest extends RunningKitchen {
         assertThat(newest.print().copies()).isEqualTo(7);
         assertThat(newest.print().place()).isEqualTo("fridge 2");
         assertThat(ofDish(newest.print()).said(Certainty.CONTAINS)).contains(new Named("nuts", "walnut"));
-        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Rudder dip"))).singleElement().satisfies(o -> assertThat(o.printed().id()).isEqualTo(first));
+        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Rudder dip"))).singleElement()
+                .satisfies(o -> assertThat(o.printed().id()).isEqualTo(first));
     }
 
-    @Test void a_label_is_shown_as_it_was_printed_and_what_it_said_at_a_moment_is_told() {
+    @Test
+    void a_label_is_shown_as_it_was_printed_and_what_it_said_at_a_moment_is_told() {
         var dish = write("Keel dip\n1 kg peas\n50 g feta");
         var first = print(dish, "tub");
         rewrite(dish, "Keel dip\n1 kg peas\n50 g almonds");
-        assertThat(text("/labels/printed/" + first + ".pdf")).contains("feta").contains("(milk)").doesNotContain("almond");
-        assertThat(plain(get("/labels/dish/" + dish + "/then?at=" + LocalDateTime.now().plusMinutes(1).toString().substring(0, 16)).body())).contains("Tub label").contains("Ingredients: pea, feta (milk).");
-        assertThat(plain(get("/labels/dish/" + dish + "/then?at=2020-01-01T12:00").body())).contains("Nothing was printed by then");
-        assertThat(plain(get("/labels/dish/" + dish + "/then?at=last+friday").body())).contains("“last friday” is no moment");
+        assertThat(text("/labels/printed/" + first + ".pdf")).contains("feta").contains("(milk)")
+                .doesNotContain("almond");
+        assertThat(plain(get(
+                "/labels/dish/" + dish + "/then?at=" + LocalDateTime.now().plusMinutes(1).toString().substring(0, 16))
+                        .body())).contains("Tub label").contains("Ingredients: pea, feta (milk).");
+        assertThat(plain(get("/labels/dish/" + dish + "/then?at=2020-01-01T12:00").body()))
+                .contains("Nothing was printed by then");
+        assertThat(plain(get("/labels/dish/" + dish + "/then?at=last+friday").body()))
+                .contains("“last friday” is no moment");
         assertThat(get("/labels/printed/999999.pdf").statusCode()).isEqualTo(404);
     }
 
-    // --- before it prints ------------------------------------------------------------------------------------------------
+    // --- before it prints --------------------------------------------------------------------------------------------
 
-    @Test void a_label_on_packed_food_waits_until_all_is_known_or_somebody_answers_for_it() {
+    @Test
+    void a_label_on_packed_food_waits_until_all_is_known_or_somebody_answers_for_it() {
         var dish = write("Anchor dip\n1 kg peas\n2 tbsp chilli oil");
         var waits = post("/labels", "/labels/print", asked(dish, "tub", "copies", "12", "by", "Ines"));
         assertThat(waits.statusCode()).isEqualTo(422);
-        assertThat(plain(waits.body())).contains("A label on packed food waits until that is settled").contains("Nothing was printed");
+        assertThat(plain(waits.body())).contains("A label on packed food waits until that is settled")
+                .contains("Nothing was printed");
         assertThat(waits.body()).as("what was typed stays").contains("value=\"12\"").contains("value=\"Ines\"");
-        assertThat(post("/labels", "/labels/print", asked(dish, "tub", "why", "supplier telephoned")).statusCode()).as("nobody answers for it").isEqualTo(422);
+        assertThat(post("/labels", "/labels/print", asked(dish, "tub", "why", "supplier telephoned")).statusCode())
+                .as("nobody answers for it").isEqualTo(422);
         assertThat(labels.history(dish)).isEmpty();
         print(dish, "tub", "by", "Ines", "why", "supplier telephoned");
         assertThat(labels.history(dish).getFirst().print()).satisfies(p -> {
@@ -169,16 +203,19 @@ class LabelsTest extends RunningKitchen {
             assertThat(ofDish(p).said(Certainty.NOT_KNOWN)).as("the label says so all the same").isNotEmpty();
         });
         print(dish, "card");
-        assertThat(labels.history(dish).getFirst().print().why()).as("a card says so plainly and needs no reason").isEmpty();
+        assertThat(labels.history(dish).getFirst().print().why()).as("a card says so plainly and needs no reason")
+                .isEmpty();
     }
 
-    @Test void a_packed_one_carries_the_day_it_keeps_until() {
+    @Test
+    void a_packed_one_carries_the_day_it_keeps_until() {
         var dish = write("Mast dip\n1 kg peas");
         var today = LocalDate.now();
         print(dish, "tub");
         assertThat(labels.history(dish).getFirst().print().keepBy()).as("a dip, 3 days").isEqualTo(today.plusDays(3));
         var shorter = print(dish, "tub", "keepBy", today.plusDays(1).toString());
-        assertThat(text("/labels/printed/" + shorter + ".pdf")).containsPattern("Keep by \\w+ " + today.plusDays(1).getDayOfMonth() + " \\w+ \\d{4}, below 5 °C");
+        assertThat(text("/labels/printed/" + shorter + ".pdf"))
+                .containsPattern("Keep by \\w+ " + today.plusDays(1).getDayOfMonth() + " \\w+ \\d{4}, below 5 °C");
         for (var wrong : List.of("soon", today.minusDays(1).toString())) {
             var answer = post("/labels", "/labels/print", asked(dish, "tub", "keepBy", wrong));
             assertThat(answer.statusCode()).isEqualTo(422);
@@ -188,36 +225,56 @@ class LabelsTest extends RunningKitchen {
         assertThat(labels.history(dish).getFirst().print().keepBy()).isNull();
     }
 
-    @Test void a_text_that_is_too_long_is_told_and_never_set_smaller_or_cut() {
-        var lines = String.join("\n", Stream.of("almonds", "cashews", "walnuts", "hazelnuts", "pistachios", "feta", "cod", "anchovies", "celery", "tahini", "soya beans", "lupin flour", "mussels", "prawns", "rye flour", "barley", "oats", "spelt flour", "mustard seeds", "peanuts",
-                "sultanas", "aubergines", "courgettes", "red peppers", "spring onions", "chickpeas", "green lentils", "pearl barley", "cucumbers", "capers", "olives", "sunflower seeds", "pumpkin seeds", "dried figs", "dates", "dried apricots", "plums", "pears", "quinces", "red cabbage", "kale", "chard", "spinach", "rocket", "beetroot").map(f -> "100 g " + f).toList());
+    @Test
+    void a_text_that_is_too_long_is_told_and_never_set_smaller_or_cut() {
+        var lines = String.join("\n",
+                Stream.of("almonds", "cashews", "walnuts", "hazelnuts", "pistachios", "feta", "cod", "anchovies",
+                        "celery", "tahini", "soya beans", "lupin flour", "mussels", "prawns", "rye flour", "barley",
+                        "oats", "spelt flour", "mustard seeds", "peanuts",
+                        "sultanas", "aubergines", "courgettes", "red peppers", "spring onions", "chickpeas",
+                        "green lentils", "pearl barley", "cucumbers", "capers", "olives", "sunflower seeds",
+                        "pumpkin seeds", "dried figs", "dates", "dried apricots", "plums", "pears", "quinces",
+                        "red cabbage", "kale", "chard", "spinach", "rocket", "beetroot").map(f -> "100 g " + f)
+                        .toList());
         var dish = write("Everything that the harbour had to give this evening, with more of it on top\n" + lines);
         var answer = post("/labels", "/labels/print", asked(dish, "roll", "by", "Ines", "why", "all read by hand"));
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(plain(answer.body())).contains("the text does not fit on the roll label (62 × 100 mm)").contains("Take a larger label");
+        assertThat(plain(answer.body())).contains("the text does not fit on the roll label (62 × 100 mm)")
+                .contains("Take a larger label");
         assertThat(plain(get("/labels/" + dish + "/fit").body())).contains("Too long for:").contains("Roll label");
-        assertThat(text("/labels/sheet.pdf?kind=large&dish=" + dish)).as("nothing is cut off what is shown").contains("mussel").contains("beetroot");
+        assertThat(text("/labels/sheet.pdf?kind=large&dish=" + dish)).as("nothing is cut off what is shown")
+                .contains("mussel").contains("beetroot");
     }
 
-    @Test void the_whole_menu_stands_on_one_sheet_and_the_line_that_changes_is_called_back() throws IOException {
+    @Test
+    void the_whole_menu_stands_on_one_sheet_and_the_line_that_changes_is_called_back() throws IOException {
         var dish = write("Bollard dip\n1 kg peas\n50 g feta");
-        try (var a4 = Loader.loadPDF(pdf("/labels/sheet.pdf?kind=menu")); var letter = Loader.loadPDF(pdf("/labels/sheet.pdf?kind=menu&sheet=letter"))) {
+        try (var a4 = Loader.loadPDF(pdf("/labels/sheet.pdf?kind=menu"));
+                var letter = Loader.loadPDF(pdf("/labels/sheet.pdf?kind=menu&sheet=letter"))) {
             assertThat(a4.getPage(0).getMediaBox().getHeight() / 72 * 25.4).isBetween(296.5, 297.5);
             assertThat(letter.getPage(0).getMediaBox().getHeight() / 72).isBetween(10.99f, 11.01f);
             var text = new PDFTextStripper().getText(a4).replaceAll("\\s+", " ");
-            for (var d : kitchen.menu().dishes()) if (kitchen.menu().isServed(d) && d.name().matches("[ -ž–’]+")) assertThat(text.replace(" ", "")).contains(d.name().replace(" ", ""));
-            assertThat(text).contains("Bollard dip Contains: milk").contains("Nothing found means nothing in what was recorded");
+            for (var d : kitchen.menu().dishes())
+                if (kitchen.menu().isServed(d) && d.name().matches("[ -ž–’]+"))
+                    assertThat(text.replace(" ", "")).contains(d.name().replace(" ", ""));
+            assertThat(text).contains("Bollard dip Contains: milk")
+                    .contains("Nothing found means nothing in what was recorded");
         }
         assertThat(get("/labels/sheet.pdf?kind=menu&sheet=a3").statusCode()).isEqualTo(404);
-        assertThat(plain(post("/labels", "/labels/print", "kind", "menu", "copies", "many").body())).contains("not “many”. Nothing was printed.");
-        assertThat(post("/labels", "/labels/print", "kind", "menu", "copies", "2", "place", "folder").statusCode()).isEqualTo(302);
+        assertThat(plain(post("/labels", "/labels/print", "kind", "menu", "copies", "many").body()))
+                .contains("not “many”. Nothing was printed.");
+        assertThat(post("/labels", "/labels/print", "kind", "menu", "copies", "2", "place", "folder").statusCode())
+                .isEqualTo(302);
         comeOut();
         assertThat(old("Bollard")).isEmpty();
         rewrite(dish, "Bollard dip\n1 kg peas\n50 g feta\n2 eggs");
-        assertThat(paper.outOfDate().stream().filter(o -> o.printed().print().kind().equals("menu")).map(OutOfDate::name)).containsExactly("Bollard dip");
+        assertThat(
+                paper.outOfDate().stream().filter(o -> o.printed().print().kind().equals("menu")).map(OutOfDate::name))
+                        .containsExactly("Bollard dip");
     }
 
-    @ParameterizedTest @CsvSource({"card,copies,none,not “none”", "card,copies,0,from 1 to", "card,copies,99999,from 1 to"})
+    @ParameterizedTest
+    @CsvSource({"card,copies,none,not “none”", "card,copies,0,from 1 to", "card,copies,99999,from 1 to"})
     void what_cannot_be_printed_is_said(String kind, String field, String value, String said) {
         var dish = kitchen.menu().dishes().getFirst().id();
         var answer = post("/labels", "/labels/print", asked(dish, kind, field, value));

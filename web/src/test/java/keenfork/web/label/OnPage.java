@@ -15,7 +15,8 @@ final class OnPage {
 
     /// One letter.
     ///
-    /// @param xHeight how high the small letters of its face stand at its size, mm; from the outline of the x in the font that is in the file
+    /// @param xHeight how high the small letters of its face stand at its size, mm; from the outline of the x in the
+    ///                font that is in the file
     /// @param left    mm from the left edge of its page
     /// @param top     of its base line, mm from the top edge
     record Letter(String text, String face, double points, double xHeight, int page, double left, double top) {
@@ -31,7 +32,8 @@ final class OnPage {
         for (var i = 0; i < document.getNumberOfPages(); i++) {
             var page = i;
             var stripper = new PDFTextStripper() {
-                @Override protected void writeString(String text, List<TextPosition> positions) {
+                @Override
+                protected void writeString(String text, List<TextPosition> positions) {
                     positions.forEach(p -> read(p, page));
                     letters.add(new Letter(" ", "", 0, 0, page, 0, 0));
                 }
@@ -53,14 +55,17 @@ final class OnPage {
     }
 
     private void read(TextPosition p, int page) {
-        letters.add(new Letter(p.getUnicode(), p.getFont().getName(), points(p), xHeight(p), page, p.getXDirAdj() * MILLIMETRES_IN_A_POINT, p.getYDirAdj() * MILLIMETRES_IN_A_POINT));
+        letters.add(new Letter(p.getUnicode(), p.getFont().getName(), points(p), xHeight(p), page,
+                p.getXDirAdj() * MILLIMETRES_IN_A_POINT, p.getYDirAdj() * MILLIMETRES_IN_A_POINT));
     }
 
     /// the size to the fraction, upside down or not: a position's own figure is cut to whole points
     private static double points(TextPosition p) { return Math.abs(p.getTextMatrix().getScalingFactorX()); }
 
     /// the descriptor's x-height is in thousandths of the size
-    private static double xHeight(TextPosition p) { return p.getFont().getFontDescriptor().getXHeight() / 1000.0 * points(p) * MILLIMETRES_IN_A_POINT; }
+    private static double xHeight(TextPosition p) {
+        return p.getFont().getFontDescriptor().getXHeight() / 1000.0 * points(p) * MILLIMETRES_IN_A_POINT;
+    }
 
     List<Letter> letters() { return letters.stream().filter(l -> !l.text.isBlank()).toList(); }
 

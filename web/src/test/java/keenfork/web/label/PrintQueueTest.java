@@ -19,7 +19,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
-/// The printer's queue: nothing is lost, nothing is printed twice without saying so, nothing prints that is not so any more.
+/// The printer's queue: nothing is lost, nothing is printed twice without saying so, nothing prints that is not so any
+/// more.
 class PrintQueueTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
     @Autowired PrintJobs jobs;
@@ -27,7 +28,8 @@ class PrintQueueTest extends RunningKitchen {
     @Autowired Labels labels;
     @Autowired Paper paper;
 
-    @BeforeEach @AfterEach void aFreshPrinter() {
+    @BeforeEach @AfterEach
+    void aFreshPrinter() {
         for (var job : jobs.open()) {
             if (job.state() == State.UNSURE || job.state() == State.SENDING) jobs.again(job.id());
             jobs.throwAway(job.id());
@@ -37,12 +39,14 @@ class PrintQueueTest extends RunningKitchen {
 
     private long write(String text) {
         assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
-        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(text.lines().findFirst().orElseThrow())).findFirst().orElseThrow().id();
+        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(text.lines().findFirst().orElseThrow()))
+                .findFirst().orElseThrow().id();
     }
 
     private void rewrite(long dish, String text) {
         var version = kitchen.menu().dish(dish).orElseThrow().stored().version();
-        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", String.valueOf(version), "text", text).statusCode()).isEqualTo(302);
+        assertThat(post("/dishes/" + dish, "/dishes/" + dish, "version", String.valueOf(version), "text", text)
+                .statusCode()).isEqualTo(302);
     }
 
     private PrintJobs.Job ask(String... fields) {
@@ -58,7 +62,8 @@ class PrintQueueTest extends RunningKitchen {
 
     private void press(String path) { assertThat(post("/labels", path).statusCode()).as(path).isEqualTo(302); }
 
-    @Test void it_runs_out_of_paper_and_goes_on_with_the_next_page() {
+    @Test
+    void it_runs_out_of_paper_and_goes_on_with_the_next_page() {
         var dish = write("Roll dip\n1 kg peas");
         jobs.use(new PrintJobs.Printer(true, 3, false));
         press("/labels/printer/off");
@@ -70,7 +75,8 @@ class PrintQueueTest extends RunningKitchen {
         work();
         assertThat(now(job)).extracting(PrintJobs.Job::done, PrintJobs.Job::state).containsExactly(3, State.WAITING);
         assertThat(out(dish)).as("three copies are out").isEqualTo(3);
-        assertThat(get("/labels").body()).contains("Out of paper").contains("3 of 5 pages came out").contains("New roll loaded");
+        assertThat(get("/labels").body()).contains("Out of paper").contains("3 of 5 pages came out")
+                .contains("New roll loaded");
         assertThat(get("/today").body()).contains("The printer waits").contains("1 print waits for it.");
         press("/labels/printer/load");
         work();
@@ -79,7 +85,8 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(jobs.printer().paper()).as("two of the new roll").isEqualTo(198);
     }
 
-    @Test void a_page_that_nobody_saw_is_asked_about_and_nothing_else_prints_before() {
+    @Test
+    void a_page_that_nobody_saw_is_asked_about_and_nothing_else_prints_before() {
         var dish = write("Cable dip\n1 kg peas");
         var after = write("Cable slaw\n1 kg fennel");
         press("/labels/printer/off");
@@ -91,9 +98,11 @@ class PrintQueueTest extends RunningKitchen {
         press("/labels/printer/on");
         work();
         assertThat(now(next).done()).as("first somebody has to look").isZero();
-        assertThat(get("/labels").body()).contains("Nobody saw whether page 1 came out").contains("It stopped in the middle of a page");
+        assertThat(get("/labels").body()).contains("Nobody saw whether page 1 came out")
+                .contains("It stopped in the middle of a page");
         press("/labels/queue/" + job.id() + "/came-out");
-        assertThat(post("/labels", "/labels/queue/" + job.id() + "/came-out").statusCode()).as("once is enough").isEqualTo(404);
+        assertThat(post("/labels", "/labels/queue/" + job.id() + "/came-out").statusCode()).as("once is enough")
+                .isEqualTo(404);
         work();
         assertThat(now(job)).extracting(PrintJobs.Job::done, PrintJobs.Job::state).containsExactly(2, State.DONE);
         assertThat(out(dish)).as("page 1 is counted once").isEqualTo(2);
@@ -101,7 +110,8 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(jobs.printer().paper()).as("three pages in all").isEqualTo(197);
     }
 
-    @Test void what_did_not_come_out_is_printed_again_and_counted_once() {
+    @Test
+    void what_did_not_come_out_is_printed_again_and_counted_once() {
         var dish = write("Jam dip\n1 kg peas");
         press("/labels/printer/off");
         var job = ask("dish", String.valueOf(dish), "kind", "card");
@@ -115,7 +125,8 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(jobs.printer().paper()).as("one page was spoilt").isEqualTo(198);
     }
 
-    @Test void after_a_restart_the_page_that_was_under_way_is_asked_about() {
+    @Test
+    void after_a_restart_the_page_that_was_under_way_is_asked_about() {
         var dish = write("Restart dip\n1 kg peas");
         press("/labels/printer/off");
         var job = ask("dish", String.valueOf(dish), "kind", "card", "copies", "3");
@@ -128,7 +139,8 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(out(dish)).isEqualTo(3);
     }
 
-    @Test void what_is_not_so_any_more_does_not_print_until_somebody_decides() {
+    @Test
+    void what_is_not_so_any_more_does_not_print_until_somebody_decides() {
         var dish = write("Tide dip\n1 kg peas");
         jobs.use(new PrintJobs.Printer(true, 2, false));
         var job = ask("dish", String.valueOf(dish), "kind", "card", "copies", "5", "place", "counter");
@@ -150,10 +162,12 @@ class PrintQueueTest extends RunningKitchen {
             assertThat(ofDish(p).said(Certainty.CONTAINS)).contains(new Named("sesame", ""));
             assertThat(p.place()).isEqualTo("counter");
         });
-        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Tide dip")).map(o -> o.printed().out())).as("the two old ones are called back").containsExactly(2);
+        assertThat(paper.outOfDate().stream().filter(o -> o.name().equals("Tide dip")).map(o -> o.printed().out()))
+                .as("the two old ones are called back").containsExactly(2);
     }
 
-    @Test void what_is_thrown_away_leaves_what_came_out_on_record() {
+    @Test
+    void what_is_thrown_away_leaves_what_came_out_on_record() {
         var dish = write("Ebb dip\n1 kg peas");
         jobs.use(new PrintJobs.Printer(true, 1, false));
         var job = ask("dish", String.valueOf(dish), "kind", "card", "copies", "4");
@@ -168,7 +182,8 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(post("/labels", "/labels/printer/kick").statusCode()).isEqualTo(404);
     }
 
-    @Test void a_sheet_counts_the_labels_that_stand_on_it() {
+    @Test
+    void a_sheet_counts_the_labels_that_stand_on_it() {
         var dish = write("Quay dip\n1 kg peas");
         jobs.use(new PrintJobs.Printer(true, 1, false));
         var job = ask("dish", String.valueOf(dish), "kind", "tub", "sheet", "a4", "copies", "11");
@@ -186,7 +201,8 @@ class PrintQueueTest extends RunningKitchen {
         }
     }
 
-    @Test void a_whole_menu_is_laid_out_page_by_page_and_each_line_is_on_record() {
+    @Test
+    void a_whole_menu_is_laid_out_page_by_page_and_each_line_is_on_record() {
         var dish = write("Menu dip\n1 kg peas");
         press("/labels/printer/off");
         var job = ask("kind", "menu", "copies", "2");
@@ -196,23 +212,30 @@ class PrintQueueTest extends RunningKitchen {
         var done = now(job);
         assertThat(done.state()).isEqualTo(State.DONE);
         assertThat(done.pages()).isPositive().isEven();
-        assertThat(labels.history(dish).getFirst()).extracting(Labels.Printed::cameOut, p -> p.print().kind()).containsExactly(2, "menu");
+        assertThat(labels.history(dish).getFirst()).extracting(Labels.Printed::cameOut, p -> p.print().kind())
+                .containsExactly(2, "menu");
         rewrite(dish, "Menu dip\n1 kg peas\n30 g tahini");
-        var old = paper.outOfDate().stream().filter(o -> o.printed().print().kind().equals("menu") && o.name().equals("Menu dip")).toList();
+        var old = paper.outOfDate().stream()
+                .filter(o -> o.printed().print().kind().equals("menu") && o.name().equals("Menu dip")).toList();
         assertThat(old).extracting(OutOfDate::name).containsExactly("Menu dip");
         press("/labels/printed/" + old.getFirst().printed().id() + "/again");
         work();
-        assertThat(ofDish(labels.history(dish).getFirst().print()).said(Certainty.CONTAINS)).as("the whole menu is printed anew").contains(new Named("sesame", ""));
+        assertThat(ofDish(labels.history(dish).getFirst().print()).said(Certainty.CONTAINS))
+                .as("the whole menu is printed anew").contains(new Named("sesame", ""));
     }
 
-    @Test void of_many_dishes_those_print_that_can_and_the_others_are_told() {
+    @Test
+    void of_many_dishes_those_print_that_can_and_the_others_are_told() {
         write("Buoy dip\n1 kg peas");
         write("Buoy relish\n1 kg peas\n2 tbsp chilli oil");
         var answer = post("/labels", "/labels/print", "dish", "all", "kind", "tub", "sheet", "a4");
         assertThat(answer.statusCode()).isEqualTo(422);
-        assertThat(answer.body().replaceAll("<[^>]+>", " ")).contains("The others print; these do not:").contains("Buoy relish, not known:").doesNotContain("Buoy dip, not known");
+        assertThat(answer.body().replaceAll("<[^>]+>", " ")).contains("The others print; these do not:")
+                .contains("Buoy relish, not known:").doesNotContain("Buoy dip, not known");
         work();
         assertThat(jobs.open()).isEmpty();
-        assertThat(List.of("Buoy dip", "Buoy relish").stream().map(n -> out(kitchen.menu().dishes().stream().filter(d -> d.name().equals(n)).findFirst().orElseThrow().id()))).containsExactly(1, 0);
+        assertThat(List.of("Buoy dip", "Buoy relish").stream().map(n -> out(
+                kitchen.menu().dishes().stream().filter(d -> d.name().equals(n)).findFirst().orElseThrow().id())))
+                        .containsExactly(1, 0);
     }
 }

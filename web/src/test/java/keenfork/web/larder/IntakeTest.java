@@ -15,7 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class IntakeTest {
     private static final String HEAD = "food,name,bar code,printed under,read on,declaration\n";
-    private static final PackText JAR = new PackText("harissa", "Harissa jar", "2200000000117", "uk", "peppers, salt", LocalDate.EPOCH);
+    private static final PackText JAR =
+            new PackText("harissa", "Harissa jar", "2200000000117", "uk", "peppers, salt", LocalDate.EPOCH);
     private static final Menu MENU = ADish.menuOf("Dip\n1 jar harissa", List.of(new Stored<>(3, 8, JAR)));
 
     private static Intake of(String rows) throws PackCsv.Unreadable { return Intake.of(HEAD + rows, MENU); }
@@ -40,17 +41,21 @@ class IntakeTest {
     }
 
     /// A spreadsheet's empty cell must never turn a read pack into one without allergens.
-    @Test void an_empty_declaration_takes_nothing_away() throws PackCsv.Unreadable {
+    @Test
+    void an_empty_declaration_takes_nothing_away() throws PackCsv.Unreadable {
         var row = of("harissa,Harissa jar,,uk,,").rows().getFirst();
         assertThat(row.fate()).isEqualTo(Intake.Fate.REFUSED);
         assertThat(row.pack()).isNull();
     }
 
-    @Test void a_pack_that_stands_twice_in_the_table_is_taken_once() throws PackCsv.Unreadable {
-        assertThat(of("tahini,Tahini,,uk,,sesame\ntahini,TAHINI,,uk,,sesame and nuts").rows()).extracting(Intake.Row::fate).containsExactly(Intake.Fate.NEW, Intake.Fate.REFUSED);
+    @Test
+    void a_pack_that_stands_twice_in_the_table_is_taken_once() throws PackCsv.Unreadable {
+        assertThat(of("tahini,Tahini,,uk,,sesame\ntahini,TAHINI,,uk,,sesame and nuts").rows())
+                .extracting(Intake.Row::fate).containsExactly(Intake.Fate.NEW, Intake.Fate.REFUSED);
     }
 
-    @Test void the_seal_breaks_when_the_larder_changed() throws PackCsv.Unreadable {
+    @Test
+    void the_seal_breaks_when_the_larder_changed() throws PackCsv.Unreadable {
         var rows = "harissa,Harissa jar,,uk,1970-01-01,\"peppers, salt, celery\"";
         var later = ADish.menuOf("Dip\n1 jar harissa", List.of(new Stored<>(3, 9, JAR)));
         assertThat(Intake.of(HEAD + rows, later).seal()).isNotEqualTo(of(rows).seal());

@@ -26,7 +26,8 @@ class PackRowViewTest {
         assertThat(row.when().endsWith("read it again")).isEqualTo(state.equals("due"));
     }
 
-    @Test void an_unread_pack_is_neither_due_nor_read() {
+    @Test
+    void an_unread_pack_is_neither_due_nor_read() {
         assertThat(row(null, "").state()).isEqualTo("unread");
         assertThat(row(null, "").when()).isEqualTo("unread");
         assertThat(row(null, "").dishes()).isEqualTo("Dip");

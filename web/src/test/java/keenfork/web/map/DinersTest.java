@@ -17,13 +17,18 @@ class DinersTest {
     private static final List<RuleBook> BOOKS = RuleBook.all();
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"egg + sesame | eggs, sesame", "Egg, Sesame and milk | eggs, sesame, milk", "Gluten cereals | gluten cereals", "vegan; honey | not vegan, honey", "cashew & pistachio | cashew, pistachio"})
+    @CsvSource(delimiter = '|',
+            value = {"egg + sesame | eggs, sesame", "Egg, Sesame and milk | eggs, sesame, milk",
+                    "Gluten cereals | gluten cereals", "vegan; honey | not vegan, honey",
+                    "cashew & pistachio | cashew, pistachio"})
     void what_is_avoided_is_read_as_people_say_it(String typed, String words) {
-        assertThat(Diners.avoiding("", typed, RuleBook.uk()).avoided()).extracting(Avoidance::words).containsExactly(words.split(", "));
+        assertThat(Diners.avoiding("", typed, RuleBook.uk()).avoided()).extracting(Avoidance::words)
+                .containsExactly(words.split(", "));
     }
 
     /// Nobody may be shown as eating a dish while a word of what they avoid is not understood.
-    @Test void a_word_that_is_not_read_shows_no_dish_as_eaten() {
+    @Test
+    void a_word_that_is_not_read_shows_no_dish_as_eaten() {
         var diners = Diners.avoiding("Table 6", "sesame, zugwort", RuleBook.uk());
         assertThat(diners.unread()).containsExactly("zugwort");
         assertThat(diners.eat(derived("Salad\n1 lettuce"))).isEqualTo(Eats.CANNOT_SAY);
@@ -32,12 +37,17 @@ class DinersTest {
     }
 
     /// A group kept under one rule book is asked for under another: what it avoids must not get lost on the way.
-    @ParameterizedTest @FieldSource("BOOKS") void people_are_kept_safe_from_another_books_words(RuleBook book) {
-        for (var avoids : List.of("gluten", "eggs", "nuts", "peanuts", "milk", "fish", "sesame", "celery", "sulphites", "vegan", "pregnancy")) {
-            var diners = Diners.of(new Asked(null, null, null, null, null, 1L, null, null), List.of(new Events.Guests(1, "They", 2, avoids)), book);
+    @ParameterizedTest @FieldSource("BOOKS")
+    void people_are_kept_safe_from_another_books_words(RuleBook book) {
+        for (var avoids : List.of("gluten", "eggs", "nuts", "peanuts", "milk", "fish", "sesame", "celery", "sulphites",
+                "vegan", "pregnancy")) {
+            var diners = Diners.of(new Asked(null, null, null, null, null, 1L, null, null),
+                    List.of(new Events.Guests(1, "They", 2, avoids)), book);
             assertThat(diners.avoided().size() + diners.unread().size()).as("%s under %s", avoids, book).isEqualTo(1);
-            assertThat(diners.eat(derived("Bread salad\n1 loaf bread\n2 eggs\n50 g almonds\n50 g peanuts\n50 g feta\n1 tin tuna\n3 tbsp tahini\n1 celery stick\n50 g dried apricots\n100 g brie")))
-                    .as("%s under %s", avoids, book).isNotIn(Eats.AS_MADE, Eats.HELD_BACK);
+            assertThat(diners.eat(derived(
+                    "Bread salad\n1 loaf bread\n2 eggs\n50 g almonds\n50 g peanuts\n50 g feta\n1 tin tuna\n"
+                            + "3 tbsp tahini\n1 celery stick\n50 g dried apricots\n100 g brie")))
+                                    .as("%s under %s", avoids, book).isNotIn(Eats.AS_MADE, Eats.HELD_BACK);
         }
     }
 }

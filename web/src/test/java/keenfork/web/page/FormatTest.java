@@ -27,7 +27,8 @@ class FormatTest {
         assertThat(format.likely(new Mass(micrograms, micrograms, micrograms))).isEqualTo(said);
     }
 
-    @Test void a_range_is_said_only_where_there_is_one() {
+    @Test
+    void a_range_is_said_only_where_there_is_one() {
         assertThat(format.range(Mass.ofGrams(200))).isEmpty();
         assertThat(format.range(null)).isEmpty();
         assertThat(format.likely(null)).isEqualTo("–");
@@ -41,7 +42,8 @@ class FormatTest {
         assertThat(format.minutes(low, high)).isEqualTo(said);
     }
 
-    @Test void names_are_said_in_one_breath() {
+    @Test
+    void names_are_said_in_one_breath() {
         assertThat(format.list(List.of())).isEmpty();
         assertThat(format.list(List.of("egg"))).isEqualTo("egg");
         assertThat(format.list(List.of("egg", "fish", "milk"))).isEqualTo("egg, fish and milk");
@@ -51,29 +53,37 @@ class FormatTest {
 
     /// Shape before colour: each way of being there has a shape of its own, lifted where it comes off.
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"1 egg | eggs | m-in | in it", "1 tbsp mayonnaise | eggs | m-in-assumed | in it, assumed until the pack is read",
-            "2 tsp miso | fish | m-pack | not known, a pack to read", "2 tsp brillig | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
+    @CsvSource(delimiter = '|',
+            value = {"1 egg | eggs | m-in | in it",
+                    "1 tbsp mayonnaise | eggs | m-in-assumed | in it, assumed until the pack is read",
+                    "2 tsp miso | fish | m-pack | not known, a pack to read",
+                    "2 tsp brillig | fish | m-unknown | not known", "1 lettuce | eggs | m-none | nothing found"})
     void marks_have_a_shape_and_a_word(String line, String group, String symbol, String words) {
         var recipe = Recipe.read("A dish\n" + line, Volumes.METRIC, new Law("uk"));
-        var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk()).mark(RuleBook.uk().group(group).orElseThrow());
+        var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk())
+                .mark(RuleBook.uk().group(group).orElseThrow());
         assertThat(format.symbol(mark)).isEqualTo(symbol);
         assertThat(format.words(mark)).isEqualTo(words);
     }
 
-    @Test void what_comes_off_is_lifted() {
+    @Test
+    void what_comes_off_is_lifted() {
         var recipe = Recipe.read("A dish\n1 lettuce\nTopping:\n50 g walnuts", Volumes.METRIC, new Law("uk"));
-        var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk()).mark(RuleBook.uk().group("nuts").orElseThrow());
+        var mark = Derivation.of(recipe, Facts.none(RuleBook.uk())).under(RuleBook.uk())
+                .mark(RuleBook.uk().group("nuts").orElseThrow());
         assertThat(format.symbol(mark)).isEqualTo("m-in-off");
         assertThat(format.words(mark)).isEqualTo("in it, comes off");
         assertThat(format.symbol(Optional.empty())).isEqualTo("m-none");
     }
 
-    @Test void every_symbol_is_in_the_sprite() throws java.io.IOException {
+    @Test
+    void every_symbol_is_in_the_sprite() throws java.io.IOException {
         try (var in = Format.class.getResourceAsStream("/static/marks.svg")) {
             var sprite = new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
             for (var symbol : List.of("m-in", "m-in-assumed", "m-may", "m-contact", "m-unknown", "m-pack"))
                 assertThat(sprite).contains("id=\"" + symbol + "\"").contains("id=\"" + symbol + "-off\"");
-            assertThat(sprite).contains("id=\"m-none\"").contains("id=\"p-full\"").contains("id=\"p-empty\"").contains("id=\"p-ask\"");
+            assertThat(sprite).contains("id=\"m-none\"").contains("id=\"p-full\"").contains("id=\"p-empty\"")
+                    .contains("id=\"p-ask\"");
         }
     }
 }

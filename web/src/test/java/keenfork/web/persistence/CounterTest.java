@@ -10,9 +10,14 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 class CounterTest {
     private final Counter counter = new Counter();
 
-    @AfterEach void noTransaction() { if (TransactionSynchronizationManager.isSynchronizationActive()) TransactionSynchronizationManager.clearSynchronization(); }
+    @AfterEach
+    void noTransaction() {
+        if (TransactionSynchronizationManager.isSynchronizationActive())
+            TransactionSynchronizationManager.clearSynchronization();
+    }
 
-    @Test void a_change_counts_once_others_can_see_it() {
+    @Test
+    void a_change_counts_once_others_can_see_it() {
         TransactionSynchronizationManager.initSynchronization();
         counter.changed();
         assertThat(counter.get()).as("not committed").isZero();
@@ -20,14 +25,17 @@ class CounterTest {
         assertThat(counter.get()).isEqualTo(1);
     }
 
-    @Test void a_change_that_is_rolled_back_never_counts() {
+    @Test
+    void a_change_that_is_rolled_back_never_counts() {
         TransactionSynchronizationManager.initSynchronization();
         counter.changed();
-        TransactionSynchronizationManager.getSynchronizations().forEach(s -> s.afterCompletion(TransactionSynchronization.STATUS_ROLLED_BACK));
+        TransactionSynchronizationManager.getSynchronizations()
+                .forEach(s -> s.afterCompletion(TransactionSynchronization.STATUS_ROLLED_BACK));
         assertThat(counter.get()).isZero();
     }
 
-    @Test void outside_a_transaction_it_counts_at_once() {
+    @Test
+    void outside_a_transaction_it_counts_at_once() {
         counter.changed();
         assertThat(counter.get()).isEqualTo(1);
     }
