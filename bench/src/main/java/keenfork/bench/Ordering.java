@@ -59,7 +59,7 @@ public class Ordering {
             }
             var kit = uses.stream().map(Batch.Use::kit).toList();
             batches.add(new Batch("Batch " + i, 10, uses, List.of(new Task("Make it", List.of(), kit, 10, 0, 1,
-                    List.of(), i % 3 == 0 ? List.of(Window.usual(Window.Kind.FRESH)) : List.of()))));
+                    List.of(), i % 3 == 0 ? List.of(Window.usual(Window.When.FRESH)) : List.of()))));
         }
         return batches;
     }

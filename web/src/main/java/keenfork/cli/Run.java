@@ -17,11 +17,11 @@ import java.util.Set;
 import keenfork.core.food.Words;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Conditions;
+import keenfork.core.run.ContactPolicy;
 import keenfork.core.run.Day;
 import keenfork.core.run.Equipment;
-import keenfork.core.run.Flow;
 import keenfork.core.run.Figures;
-import keenfork.core.run.School;
+import keenfork.core.run.Flow;
 import keenfork.core.run.Sequencer;
 import keenfork.core.run.Told;
 import keenfork.core.run.ToldText;
@@ -41,7 +41,7 @@ final class Run {
         var options = Options.of(words,
                 Set.of("regime", "volumes", "school", "format", "cooks", "serve", "opens", "kit", "told"));
         var format = options.oneOf("format", "text", List.of("text", "json", "ics"));
-        var school = School
+        var school = ContactPolicy
                 .valueOf(options.oneOf("school", "strict", List.of("strict", "measured")).toUpperCase(Locale.ROOT));
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
         var dishes = kitchen.dishes().stream().map(kitchen::derive).toList();

@@ -36,7 +36,7 @@ public record LabelJson(String name, String regime, String kind, List<String> he
             List<Ingredient> holds) {
         static Ingredient of(Statement.Item item) {
             return new Ingredient(item.name(), item.percent().orElse(null), item.text(),
-                    item.runs().stream().filter(Statement.Run::bold).map(Statement.Run::text).toList(),
+                    item.runs().stream().filter(Statement.TextRun::bold).map(Statement.TextRun::text).toList(),
                     item.holds().stream().map(Ingredient::of).toList());
         }
     }

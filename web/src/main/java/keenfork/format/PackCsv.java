@@ -27,7 +27,7 @@ public final class PackCsv {
     ///
     /// @param number the line of the file it starts on, from 1
     /// @param cells  its cells by the names of [#write]'s heading, in lower case; a cell that is not there is left out
-    public record Row(long number, Map<String, String> cells) {
+    public record PackRecord(long number, Map<String, String> cells) {
         public String cell(String name) { return cells.getOrDefault(name, ""); }
     }
 
@@ -44,7 +44,7 @@ public final class PackCsv {
 
     /// {@return the rows of a table whose first line names its columns; commas, semicolons or tabs between cells}
     /// @throws Unreadable when a column is missing, a quote does not end, or there are too many rows
-    public static List<Row> read(String text) throws Unreadable {
+    public static List<PackRecord> read(String text) throws Unreadable {
         var head = text.lines().filter(l -> !l.isBlank()).findFirst().orElseThrow(() -> new Unreadable("It is empty."));
         var format = CSVFormat.DEFAULT.builder().setDelimiter(delimiter(head)).setHeader().setSkipHeaderRecord(true)
                 .setIgnoreEmptyLines(true).setIgnoreHeaderCase(true).setTrim(true)
@@ -55,7 +55,7 @@ public final class PackCsv {
             if (!missing.isEmpty())
                 throw new Unreadable("Its first line must name the columns; missing: %s. The columns are: %s."
                         .formatted(String.join(", ", missing), String.join(", ", HEAD)));
-            var rows = new ArrayList<Row>();
+            var rows = new ArrayList<PackRecord>();
             for (var entry : parser) {
                 if (rows.size() == MOST_ROWS)
                     throw new Unreadable("It has more than %,d rows. Cut it in two.".formatted(MOST_ROWS));
@@ -75,11 +75,11 @@ public final class PackCsv {
         return String.valueOf(cause.getMessage()).lines().findFirst().orElse("").replaceFirst("\\.$", "");
     }
 
-    private static Row row(CSVRecord entry, long line, List<String> names) {
+    private static PackRecord row(CSVRecord entry, long line, List<String> names) {
         var cells = new HashMap<String, String>();
         for (var name : names)
             if (entry.isSet(name)) cells.put(name.toLowerCase(Locale.ROOT).strip(), bare(entry.get(name)));
-        return new Row(line, Map.copyOf(cells));
+        return new PackRecord(line, Map.copyOf(cells));
     }
 
     private static char delimiter(String head) {

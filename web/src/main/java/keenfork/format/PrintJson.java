@@ -36,11 +36,11 @@ public final class PrintJson {
 
     /// a stretch of the list, with what it names
     record Stretch(String text, @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable List<Name> names) {
-        static Stretch of(Statement.Run run) {
+        static Stretch of(Statement.TextRun run) {
             return new Stretch(run.text(), run.names().stream().map(Name::of).toList());
         }
 
-        Statement.Run run() { return new Statement.Run(text, all(names)); }
+        Statement.TextRun run() { return new Statement.TextRun(text, all(names)); }
     }
 
     /// a label of a dish

@@ -40,7 +40,7 @@ public final class RunCalendar {
     }
 
     private static VEvent event(Schedule.Placed placed, int number, LocalDateTime start, Instant made) {
-        var before = placed.kind() == Schedule.Kind.DAY_BEFORE;
+        var before = placed.kind() == Schedule.Slot.DAY_BEFORE;
         var from = before ? start.toLocalDate().minusDays(1).atTime(EVENING) : start.plusMinutes(placed.from());
         var event = new VEvent(false);
         event.add(new DtStamp(made));

@@ -7,8 +7,8 @@ import java.util.Locale;
 import keenfork.core.food.Substance;
 import keenfork.core.run.Ask;
 import keenfork.core.run.Batch;
-import keenfork.core.run.Carried;
 import keenfork.core.run.Clean;
+import keenfork.core.run.CrossContact;
 import keenfork.core.run.Kit;
 import keenfork.core.run.Piece;
 import keenfork.core.run.PrepRun;
@@ -74,7 +74,7 @@ public record RunJson(String school, Order best, Order given, Day day) {
 
     /// what reached a batch
     public record Contact(String kit, String piece, String substance, List<String> parts, String how, String estimate) {
-        static Contact of(Carried c) {
+        static Contact of(CrossContact c) {
             return new Contact(c.kit().id(), c.piece().name(), c.substance().id(), c.reached().parts(), c.how(),
                     c.estimate());
         }

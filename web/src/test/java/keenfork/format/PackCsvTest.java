@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PackCsvTest {
-    private static List<PackCsv.Row> read(String text) throws PackCsv.Unreadable { return PackCsv.read(text); }
+    private static List<PackCsv.PackRecord> read(String text) throws PackCsv.Unreadable { return PackCsv.read(text); }
 
     @Test
     void what_is_written_is_read_back() throws PackCsv.Unreadable {

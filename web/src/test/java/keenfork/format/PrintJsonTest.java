@@ -39,7 +39,7 @@ class PrintJsonTest {
         var lists = words().list().ofMaxSize(3);
         var named =
                 Combinators.combine(words(), Arbitraries.of("", "almond", "cod")).as(Named::new).list().ofMaxSize(3);
-        var runs = Combinators.combine(words(), named).as(Statement.Run::new).list().ofMaxSize(3);
+        var runs = Combinators.combine(words(), named).as(Statement.TextRun::new).list().ofMaxSize(3);
         var labels = Combinators.combine(words(), lists, named, named, named, runs)
                 .as((name, claims, in, may, unknown, list) -> new PrintedStatement(name, "uk", "fr", claims,
                         Map.of(Certainty.CONTAINS, in, Certainty.MAY_CONTAIN, may,

@@ -1,12 +1,10 @@
 package keenfork.web;
 
-import java.time.Instant;
-import keenfork.web.persistence.PackText;
-import keenfork.web.page.Format;
-import keenfork.core.food.OwnWeights;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.pack.ReadAgain;
@@ -18,7 +16,9 @@ import keenfork.core.trace.Facts;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OnFile;
+import keenfork.web.page.Format;
 import keenfork.web.persistence.DishText;
+import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 
 /// Builders for views: a dish, and a menu of one.

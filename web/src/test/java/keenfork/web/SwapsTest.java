@@ -180,7 +180,7 @@ class SwapsTest extends RunningKitchen {
         assertThat(plain(get(bench(id, "nuts")).body()))
                 .contains("Hold back the topping (200 g pistachios and 20 g mint).");
         var kept = keep(id, "hold-back", "nuts");
-        assertThat(asides.all()).anyMatch(a -> a.dish() == id && a.kind() == SetAsides.Kind.HOLD_BACK);
+        assertThat(asides.all()).anyMatch(a -> a.dish() == id && a.kind() == SetAsides.Portions.HOLD_BACK);
         undo(kept);
         assertThat(asides.all()).noneMatch(a -> a.dish() == id);
         assertThat(keep(dish("Freekeh, apricot and pistachio salad"), "hold-back", "sesame").statusCode())

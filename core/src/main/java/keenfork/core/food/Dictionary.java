@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class Dictionary {
     /// What a word is: the dictionary does not have it, no sense of it can be eaten, some sense of it can, or its first
     /// sense stands below a branch of the tree.
-    enum Kind { NOT_HELD, INEDIBLE, EDIBLE, OF_A_BRANCH }
+    enum Edibility { NOT_HELD, INEDIBLE, EDIBLE, OF_A_BRANCH }
 
     private static final String WORDS = "/keenfork/dictionary/words.txt";
     private static final String BRANCHES = "/keenfork/dictionary/branches.txt";
@@ -58,11 +58,11 @@ final class Dictionary {
     /// {@return what a word is, in any of its forms; a form whose stem can be eaten ("buttered") is no talk}
     ///
     /// @param word in one form, as [Words] gives it
-    Kind kind(String word) {
+    Edibility kind(String word) {
         var best = of(letter(word));
         for (var stem : stems(word)) {
             var kind = of(letter(stem));
-            if (kind.ordinal() > best.ordinal()) best = kind == Kind.OF_A_BRANCH ? Kind.EDIBLE : kind;
+            if (kind.ordinal() > best.ordinal()) best = kind == Edibility.OF_A_BRANCH ? Edibility.EDIBLE : kind;
         }
         return best;
     }
@@ -88,12 +88,12 @@ final class Dictionary {
         return stems;
     }
 
-    private static Kind of(@Nullable Character letter) {
-        if (letter == null) return Kind.NOT_HELD;
+    private static Edibility of(@Nullable Character letter) {
+        if (letter == null) return Edibility.NOT_HELD;
         return switch (letter) {
-            case '.' -> Kind.INEDIBLE;
-            case '+' -> Kind.EDIBLE;
-            default -> Kind.OF_A_BRANCH;
+            case '.' -> Edibility.INEDIBLE;
+            case '+' -> Edibility.EDIBLE;
+            default -> Edibility.OF_A_BRANCH;
         };
     }
 

@@ -290,7 +290,7 @@ public final class Foods {
     private @Nullable String takenFor(String word) {
         var known = SHORT_FORMS.get(word);
         if (known != null) return known;
-        if (Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD) return null;
+        if (Dictionary.shipped().kind(word) != Dictionary.Edibility.NOT_HELD) return null;
         var talk = Held.WITHOUT_VOWELS.talk(word);
         if (!talk.isEmpty()) return talk;
         var near = vocabulary().oneAway(word);
@@ -306,7 +306,7 @@ public final class Foods {
     /// anybody here has heard of.
     private boolean isCommon(String word) {
         return Held.SHOWN.contains(word) || recipeWords.isTalk(word)
-                || Dictionary.shipped().kind(word) != Dictionary.Kind.NOT_HELD;
+                || Dictionary.shipped().kind(word) != Dictionary.Edibility.NOT_HELD;
     }
 
     private static Set<String> shown() {
@@ -326,13 +326,13 @@ public final class Foods {
     public boolean isNoWord(String text) {
         var word = Words.key(text);
         return !recipeWords.isTalk(word) && recipeWords.ofKey(word) == null && SHORT_FORMS.get(word) == null
-                && Dictionary.shipped().kind(word) == Dictionary.Kind.NOT_HELD;
+                && Dictionary.shipped().kind(word) == Dictionary.Edibility.NOT_HELD;
     }
 
     /// {@return whether the general dictionary knows a word, and no sense of it that can be eaten}
     ///
     /// @param word in its one form
-    public boolean isInedible(String word) { return Dictionary.shipped().kind(word) == Dictionary.Kind.INEDIBLE; }
+    public boolean isInedible(String word) { return Dictionary.shipped().kind(word) == Dictionary.Edibility.INEDIBLE; }
 
     /// {@return whether two words lie one slip of the pen apart}
     public static boolean isSlip(String word, String other) { return Slips.distance(word, other, 1) == 1; }

@@ -62,7 +62,7 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
             var kind = Dictionary.shipped().kind(word.word());
             var around = around(text, matches, word);
             var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);
-            if (place == Place.OF_TALK && kind == Dictionary.Kind.INEDIBLE) {
+            if (place == Place.OF_TALK && kind == Dictionary.Edibility.INEDIBLE) {
                 var hidden = around.before ? foods.hiddenBySlip(word.word(), following(matches, word))
                         : List.<Substance>of();
                 if (hidden.isEmpty()) past.add(word);
@@ -81,10 +81,10 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
         return matches.stream().filter(m -> m.start() > word.start()).findFirst().orElseThrow();
     }
 
-    private static Place place(Lexicon.Unread word, Dictionary.Kind kind, Around around) {
+    private static Place place(Lexicon.Unread word, Dictionary.Edibility kind, Around around) {
         if (around.aside || around.before) return Place.OF_TALK;
         // "lamb kofta" is no lamb: a noun right behind a food changes it; "garlic smashed" is garlic
-        return around.behind && kind == Dictionary.Kind.INEDIBLE && isManner(word.text()) ? Place.OF_TALK
+        return around.behind && kind == Dictionary.Edibility.INEDIBLE && isManner(word.text()) ? Place.OF_TALK
                 : Place.OF_FOOD;
     }
 

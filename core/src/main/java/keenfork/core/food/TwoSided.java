@@ -10,9 +10,9 @@ import keenfork.core.food.Lexicon.Match;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Kind { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER }
+    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER }
 
-    private static final Map<String, Kind> HELD = read();
+    private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
     private static final int[] LETTERS = letters();
 
@@ -36,10 +36,10 @@ final class TwoSided {
 
     private TwoSided() {}
 
-    private static Map<String, Kind> read() {
-        var held = new HashMap<String, Kind>();
+    private static Map<String, Sense> read() {
+        var held = new HashMap<String, Sense>();
         for (var row : Table.read(TwoSided.class, "two-sided.txt", 3))
-            held.put(Words.key(row.cell(0)), row.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))));
+            held.put(Words.key(row.cell(0)), row.read(1, c -> Sense.valueOf(c.toUpperCase(Locale.ROOT))));
         return Map.copyOf(held);
     }
 
@@ -52,7 +52,7 @@ final class TwoSided {
             if (!mayBe(match.text())) continue;
             var kind = HELD.get(Words.key(match.text()));
             // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
-            if (kind == Kind.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
+            if (kind == Sense.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
             if (kind == null || !isTalk(text, matches, i, kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
@@ -60,24 +60,25 @@ final class TwoSided {
         return kept == null ? matches : kept;
     }
 
-    private static boolean isTalk(String text, List<Match> matches, int at, Kind kind) {
+    private static boolean isTalk(String text, List<Match> matches, int at, Sense kind) {
         var match = matches.get(at);
-        if (kind == Kind.ORIGIN)
+        if (kind == Sense.ORIGIN)
             return Character.isUpperCase(text.charAt(match.start()))
                     && FROM.matcher(text.substring(0, match.start())).find();
-        if (kind == Kind.PART)
+        if (kind == Sense.PART)
             return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
                     && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
-        if (kind == Kind.QUALIFIED) return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
-        if (kind == Kind.UNTIL)
+        if (kind == Sense.QUALIFIED)
+            return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
+        if (kind == Sense.UNTIL)
             return Joint.comesTo(text, match.end()) || at > 0
                     && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
                             || isWaitedFor(text, matches, at));
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
-        if (kind == Kind.MANNER && at > 0)
+        if (kind == Sense.MANNER && at > 0)
             return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
                     || !Joint.parts(text, matches.get(at - 1).end(), match.start());
-        return kind == Kind.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+        return kind == Sense.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none

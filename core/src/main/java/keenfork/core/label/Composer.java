@@ -17,7 +17,7 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 import keenfork.core.label.Statement.Item;
-import keenfork.core.label.Statement.Run;
+import keenfork.core.label.Statement.TextRun;
 import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
@@ -73,7 +73,7 @@ final class Composer {
             var item = item(entries.get(i), new LinkedHashMap<>());
             var runs = new ArrayList<>(item.runs());
             var percent = percentage(entries.get(i), entries);
-            percent.ifPresent(p -> runs.add(new Run(" (%d\u00a0%%)".formatted(p))));
+            percent.ifPresent(p -> runs.add(new TextRun(" (%d\u00a0%%)".formatted(p))));
             items.add(new Item(entries.get(i).name, percent, runs,
                     i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1))
                             && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries)),
@@ -202,35 +202,35 @@ final class Composer {
     /// opens up into its list.
     /// @param told what was named in the list that this one stands in; what is named here is added to it
     private Item item(Entry entry, Map<String, Named> told) {
-        var runs = new ArrayList<Run>();
+        var runs = new ArrayList<TextRun>();
         List<Item> holds = List.of();
         // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashMap<String, Named>();
         var words = emphasised(entry.evidence);
         runs.addAll(bold(entry.name, words, said));
         if (entry.pack != null) {
-            runs.add(new Run(" ("));
+            runs.add(new TextRun(" ("));
             runs.addAll(printed(entry.pack, said));
-            runs.add(new Run(")"));
+            runs.add(new TextRun(")"));
         }
         if (entry.other != null) {
-            runs.add(new Run(" ("));
+            runs.add(new TextRun(" ("));
             holds = new Composer(entry.other, ruleBook, language, within).opened(said);
             for (var i = 0; i < holds.size(); i++) {
-                if (i > 0) runs.add(new Run(", "));
+                if (i > 0) runs.add(new TextRun(", "));
                 runs.addAll(holds.get(i).runs());
             }
-            runs.add(new Run(")"));
+            runs.add(new TextRun(")"));
         }
         told.putAll(words);
         var missing = words.entrySet().stream().filter(w -> !said.containsKey(w.getKey())).toList();
         if (missing.isEmpty()) return new Item(entry.name, Optional.empty(), runs, false, holds);
-        runs.add(new Run(" ("));
+        runs.add(new TextRun(" ("));
         for (var i = 0; i < missing.size(); i++) {
-            if (i > 0) runs.add(new Run(", "));
-            runs.add(new Run(missing.get(i).getKey(), List.of(missing.get(i).getValue())));
+            if (i > 0) runs.add(new TextRun(", "));
+            runs.add(new TextRun(missing.get(i).getKey(), List.of(missing.get(i).getValue())));
         }
-        runs.add(new Run(")"));
+        runs.add(new TextRun(")"));
         return new Item(entry.name, Optional.empty(), runs, false, holds);
     }
 
@@ -253,40 +253,40 @@ final class Composer {
                 .map(g -> Named.of(g, substance, ruleBook)).toList();
     }
 
-    private static List<Run> bold(String text, Map<String, Named> words, Map<String, Named> said) {
-        var runs = new ArrayList<Run>();
+    private static List<TextRun> bold(String text, Map<String, Named> words, Map<String, Named> said) {
+        var runs = new ArrayList<TextRun>();
         var at = 0;
         for (var word : Words.of(text)) {
             var named = words.entrySet().stream().filter(w -> Words.key(w.getKey()).equals(word.text())).findFirst();
             if (named.isEmpty()) continue;
-            if (word.start() > at) runs.add(new Run(text.substring(at, word.start())));
-            runs.add(new Run(text.substring(word.start(), word.end()), List.of(named.get().getValue())));
+            if (word.start() > at) runs.add(new TextRun(text.substring(at, word.start())));
+            runs.add(new TextRun(text.substring(word.start(), word.end()), List.of(named.get().getValue())));
             at = word.end();
             said.put(named.get().getKey(), named.get().getValue());
         }
-        if (at < text.length()) runs.add(new Run(text.substring(at)));
+        if (at < text.length()) runs.add(new TextRun(text.substring(at)));
         return runs;
     }
 
     /// A pack's own list as printed, with the words behind its findings in bold.
-    private List<Run> printed(Declaration pack, Map<String, Named> said) {
-        var runs = new ArrayList<Run>();
+    private List<TextRun> printed(Declaration pack, Map<String, Named> said) {
+        var runs = new ArrayList<TextRun>();
         var list = pack.list();
         var at = list.from();
         for (var f : pack.findings()) {
             if (f.says() != Finding.Says.IN || f.start() < at || f.end() > list.until()) continue;
             var names = named(f.substance());
             if (names.isEmpty()) continue;
-            if (f.start() > at) runs.add(new Run(pack.text().substring(at, f.start())));
+            if (f.start() > at) runs.add(new TextRun(pack.text().substring(at, f.start())));
             var printed = pack.text().substring(f.start(), f.end());
-            runs.add(new Run(printed, names));
+            runs.add(new TextRun(printed, names));
             at = f.end();
             // what the maker's word says as the law wants it said needs no brackets behind it
             for (var named : names)
                 if (Words.key(printed).contains(Words.key(wording.inList(named))))
                     said.put(wording.inList(named), named);
         }
-        if (at < list.until()) runs.add(new Run(pack.text().substring(at, list.until())));
+        if (at < list.until()) runs.add(new TextRun(pack.text().substring(at, list.until())));
         return runs;
     }
 

@@ -78,12 +78,13 @@ public final class EarlierPrint {
     }
 
     /// What was in bold stood between asterisks.
-    private static List<Statement.Run> runs(String list, PrintedStatement paper) {
-        var runs = new ArrayList<Statement.Run>();
+    private static List<Statement.TextRun> runs(String list, PrintedStatement paper) {
+        var runs = new ArrayList<Statement.TextRun>();
         var bold = false;
         for (var stretch : list.split("\\*", -1)) {
             if (!stretch.isEmpty())
-                runs.add(bold ? new Statement.Run(stretch, emphasised(stretch, paper)) : new Statement.Run(stretch));
+                runs.add(bold ? new Statement.TextRun(stretch, emphasised(stretch, paper))
+                        : new Statement.TextRun(stretch));
             bold = !bold;
         }
         return runs;

@@ -2,10 +2,10 @@ package keenfork.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
 import keenfork.core.recipe.Part;
@@ -22,10 +22,11 @@ import keenfork.core.trace.Derivation;
 /// @param source   where the figure comes from
 public record KeepBy(int days, String because, List<String> cautions, String source) {
     private static final List<Rule> RULES = Table.read(KeepBy.class, "keeps.txt", 5).stream()
-            .map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, Found::parse), r.cell(3), r.cell(4)))
+            .map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, KeepingMatch::parse), r.cell(3),
+                    r.cell(4)))
             .toList();
 
-    private record Rule(String what, int days, Found found, String caution, String source) {}
+    private record Rule(String what, int days, KeepingMatch found, String caution, String source) {}
 
     /// How long something keeps, as shipped.
     ///
@@ -34,23 +35,23 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
     public record Time(String what, int days, String caution, String source) {}
 
     /// how something that keeps so long is known
-    private sealed interface Found {
+    private sealed interface KeepingMatch {
         /// a substance is in it, may be, or is not known to be out of it
-        record Holds(List<String> substances) implements Found {}
+        record Holds(List<String> substances) implements KeepingMatch {}
 
         /// a dressing made with any of these
-        record Dressing(List<String> substances) implements Found {}
+        record Dressing(List<String> substances) implements KeepingMatch {}
 
         /// a line, a part or the dish is called so
-        record Called(Pattern words) implements Found {}
+        record Called(Pattern words) implements KeepingMatch {}
 
         /// one of the first and one of the second stand in one part
-        record Together(Pattern one, Pattern other) implements Found {}
+        record Together(Pattern one, Pattern other) implements KeepingMatch {}
 
         /// everything
-        record Always() implements Found {}
+        record Always() implements KeepingMatch {}
 
-        static Found parse(String text) {
+        static KeepingMatch parse(String text) {
             var colon = text.indexOf(':');
             var of = colon < 0 ? "" : text.substring(colon + 1).strip();
             return switch (colon < 0 ? text : text.substring(0, colon)) {

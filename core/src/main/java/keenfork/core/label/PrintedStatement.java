@@ -23,7 +23,7 @@ import keenfork.core.trace.Certainty;
 /// @param beside   the keys of what stands beside the law's list; the list of ingredients names it where there is one
 /// @param list     the list of ingredients as printed; empty on a label without one
 public record PrintedStatement(String name, String ruleBook, String language, List<String> claims,
-        Map<Certainty, List<Named>> said, List<String> beside, List<Statement.Run> list) implements OnPaper {
+        Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list) implements OnPaper {
     public PrintedStatement {
         claims = List.copyOf(claims);
         said = Statement.levels(said);
@@ -38,10 +38,10 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
                 withList ? list(s) : List.of());
     }
 
-    private static List<Statement.Run> list(Statement s) {
-        var list = new ArrayList<Statement.Run>();
+    private static List<Statement.TextRun> list(Statement s) {
+        var list = new ArrayList<Statement.TextRun>();
         for (var item : s.ingredients()) {
-            if (!list.isEmpty()) list.add(new Statement.Run(", "));
+            if (!list.isEmpty()) list.add(new Statement.TextRun(", "));
             list.addAll(item.runs());
         }
         return list;
@@ -93,7 +93,7 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     public String listed() {
         if (list.isEmpty()) return "";
         return "%s: %s.".formatted(wording().language().phrase("ingredients"),
-                list.stream().map(Statement.Run::text).collect(Collectors.joining()));
+                list.stream().map(Statement.TextRun::text).collect(Collectors.joining()));
     }
 
     /// {@return all that it says, as one text}

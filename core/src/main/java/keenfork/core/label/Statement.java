@@ -1,8 +1,8 @@
 package keenfork.core.label;
 
-import java.util.EnumMap;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,12 +26,12 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     /// A stretch of an ingredient's words.
     ///
     /// @param names what it names of the rule book's groups; it is set in bold where it names any
-    public record Run(String text, List<Named> names) {
-        public Run {
+    public record TextRun(String text, List<Named> names) {
+        public TextRun {
             names = List.copyOf(names);
         }
 
-        Run(String text) { this(text, List.of()); }
+        TextRun(String text) { this(text, List.of()); }
 
         public boolean bold() { return !names.isEmpty(); }
     }
@@ -43,14 +43,14 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     /// @param runs    its words
     /// @param open    true where its place against the next one is not sure: weigh these two
     /// @param holds   what stands in its brackets where it is a dish of the kitchen's own
-    public record Item(String name, Optional<Long> percent, List<Run> runs, boolean open, List<Item> holds) {
+    public record Item(String name, Optional<Long> percent, List<TextRun> runs, boolean open, List<Item> holds) {
         public Item {
             runs = List.copyOf(runs);
             holds = List.copyOf(holds);
         }
 
         public String text() {
-            return String.join("", runs.stream().map(Run::text).toList());
+            return String.join("", runs.stream().map(TextRun::text).toList());
         }
     }
 

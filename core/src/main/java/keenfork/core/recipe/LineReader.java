@@ -203,9 +203,9 @@ final class LineReader {
                 ? List.of(first) : choices;
     }
 
-    private static Set<Pressed> pressed(Measure measure) {
-        if (measure.noun().equals("squeeze")) return Set.of(Pressed.JUICE);
-        return measure.pressed().isEmpty() ? Pressed.behind(measure.rest()) : measure.pressed();
+    private static Set<JuiceOrZest> pressed(Measure measure) {
+        if (measure.noun().equals("squeeze")) return Set.of(JuiceOrZest.JUICE);
+        return measure.pressed().isEmpty() ? JuiceOrZest.behind(measure.rest()) : measure.pressed();
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
@@ -291,7 +291,7 @@ final class LineReader {
     }
 
     /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.
-    private static Line.Choice pressed(Line.Choice choice, Set<Pressed> pressed) {
+    private static Line.Choice pressed(Line.Choice choice, Set<JuiceOrZest> pressed) {
         if (!(choice.main() instanceof Meaning.OfFood(var fruit))) return choice;
         var taken = pressed.stream().sorted()
                 .map(p -> Foods.shipped().meaning(fruit.name() + " " + p.name().toLowerCase(Locale.ROOT)))

@@ -30,7 +30,7 @@ final class MeasureReader {
     /// @param rest        the words that are left
     record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted,
             @Nullable BigDecimal centimetres,
-            Set<Pressed> pressed, String rest) {}
+            Set<JuiceOrZest> pressed, String rest) {}
 
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
 
@@ -58,7 +58,7 @@ final class MeasureReader {
                         read.each, read.noted, read.centimetres, read.pressed, read.rest);
         }
         var cursor = new Cursor(text, 0);
-        var pressed = Pressed.ahead(cursor);
+        var pressed = JuiceOrZest.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
         // "five spice" is no number of spices
         if (number == null || Character.isLetter(cursor.ahead())
@@ -68,7 +68,7 @@ final class MeasureReader {
         return numbered(cursor, number, pressed);
     }
 
-    static Measure measure(@Nullable Amount amount, Set<Pressed> pressed, String rest) {
+    static Measure measure(@Nullable Amount amount, Set<JuiceOrZest> pressed, String rest) {
         return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null,
                 null, pressed, rest);
     }
@@ -80,7 +80,7 @@ final class MeasureReader {
 
     // --- a number in front -------------------------------------------------------------------------------------------
 
-    private Measure numbered(Cursor cursor, Numbers.Found number, Set<Pressed> pressed) {
+    private Measure numbered(Cursor cursor, Numbers.Found number, Set<JuiceOrZest> pressed) {
         cursor.take(Does.EACH);
         // "½ a jar"
         if (number.high().compareTo(Fraction.ONE) < 0) cursor.take(Does.ARTICLE);
@@ -120,7 +120,7 @@ final class MeasureReader {
     }
 
     private Measure with(Numbers.Found number, Written unit, BigDecimal size, @Nullable Amount each,
-            @Nullable Amount all, Set<Pressed> pressed, Cursor cursor) {
+            @Nullable Amount all, Set<JuiceOrZest> pressed, Cursor cursor) {
         var amount = amount(number, unit);
         var rest = behind(cursor);
         var noted = each == null && all == null ? noted(rest, amount) : null;
@@ -191,7 +191,7 @@ final class MeasureReader {
         return unit != null && unit.unit().kind() == Unit.Kind.COUNT;
     }
 
-    private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<Pressed> pressed) {
+    private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<JuiceOrZest> pressed) {
         var unit = units.ahead(cursor);
         return with(number, unit == null ? Written.NONE : unit, BigDecimal.ONE, each, null, pressed, cursor);
     }

@@ -14,11 +14,11 @@ import keenfork.core.food.Words;
 /// A food and an amount at the head make an ingredient, and where both are possible a line stays an ingredient: what it
 /// names is then weighed and mapped.
 final class StepLine {
-    private enum Kind { DOES, ALSO }
+    private enum Opening { DOES, ALSO }
 
-    private static final Map<String, Kind> WORDS = Table.read(StepLine.class, "step-words.txt", 3).stream()
+    private static final Map<String, Opening> WORDS = Table.read(StepLine.class, "step-words.txt", 3).stream()
             .collect(Collectors.toUnmodifiableMap(r -> r.cell(0),
-                    r -> r.read(1, c -> Kind.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
+                    r -> r.read(1, c -> Opening.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
     private static final Pattern OPENS = Pattern
             .compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
@@ -57,7 +57,7 @@ final class StepLine {
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "salt to taste" and "pickle, to serve" go in
-        if (kind == Kind.ALSO && Foods.shipped().meaning(first).isPresent())
+        if (kind == Opening.ALSO && Foods.shipped().meaning(first).isPresent())
             return isSentence
                     || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
@@ -71,10 +71,11 @@ final class StepLine {
         if (isSentence || isAlsoDone(behind)) return true;
         var sign = GOES_ON.matcher(behind);
         // "roast squash cooked until soft" tells of the squash, "roast squash until soft" what to do
-        if (sign.find() && (kind == Kind.DOES || !TOLD.matcher(behind.substring(0, sign.start())).find())) return true;
+        if (sign.find() && (kind == Opening.DOES || !TOLD.matcher(behind.substring(0, sign.start())).find()))
+            return true;
         if (namesNothing(behind)) return true;
-        if (isNumbered) return text.split(" ").length >= 5 || kind == Kind.DOES;
-        return behind.startsWith(" the ") || kind == Kind.DOES && follows;
+        if (isNumbered) return text.split(" ").length >= 5 || kind == Opening.DOES;
+        return behind.startsWith(" the ") || kind == Opening.DOES && follows;
     }
 
     /// {@return whether a line begins with a figure that is no number of a list: an ingredient}
@@ -99,7 +100,7 @@ final class StepLine {
             var before = behind.substring(0, at).stripTrailing();
             var joins = before.endsWith(",") || before.endsWith(".") || before.endsWith("&") || before.endsWith(" and")
                     || before.endsWith("+") || before.endsWith(" n");
-            if (joins && WORDS.get(first(behind.substring(at + 1))) == Kind.DOES) return true;
+            if (joins && WORDS.get(first(behind.substring(at + 1))) == Opening.DOES) return true;
         }
         return false;
     }

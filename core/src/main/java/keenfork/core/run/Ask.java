@@ -9,9 +9,9 @@ import java.util.stream.Collectors;
 /// @param step the step that is not understood, in the recipe's own words; empty where no method is written
 /// @param kit  the kit that is assumed
 /// @param over what goes over that kit, as it would over any other
-public record Ask(Kind kind, String step, List<Kit> kit, Batch.Use over) {
+public record Ask(Unknown kind, String step, List<Kit> kit, Batch.Use over) {
     /// what is not known: how the dish is made at all, or what one of its steps does
-    public enum Kind { NO_METHOD, STEP_NOT_READ }
+    public enum Unknown { NO_METHOD, STEP_NOT_READ }
 
     public Ask {
         kit = List.copyOf(kit);

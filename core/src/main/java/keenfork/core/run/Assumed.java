@@ -8,21 +8,21 @@ import keenfork.core.recipe.Recipe;
 
 /// The kit that a dish of a kind usually goes over: what is assumed where nothing is written.
 final class Assumed {
-    private static final List<Kind> KINDS = read();
+    private static final List<DishKind> KINDS = read();
 
     /// @param words what the dish or one of its parts is called; null for every other dish
-    private record Kind(@org.jspecify.annotations.Nullable Pattern words, List<Kit> kit) {}
+    private record DishKind(@org.jspecify.annotations.Nullable Pattern words, List<Kit> kit) {}
 
     private Assumed() {}
 
-    private static List<Kind> read() {
-        var kinds = new ArrayList<Kind>();
+    private static List<DishKind> read() {
+        var kinds = new ArrayList<DishKind>();
         for (var row : Table.read(Assumed.class, "assumed.txt", 3)) {
             var kit = row.read(1, _ -> row.list(1).stream()
                     .map(id -> Kit.named(id)
                             .orElseThrow(() -> new IllegalArgumentException("no kit \"%s\"".formatted(id))))
                     .toList());
-            kinds.add(new Kind(row.cell(0).isEmpty() ? null : Work.anyOf(row), kit));
+            kinds.add(new DishKind(row.cell(0).isEmpty() ? null : Work.anyOf(row), kit));
         }
         return List.copyOf(kinds);
     }

@@ -134,7 +134,7 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     /// @param portions people it feeds, 1 or more
     /// @param takeOffs portions taken off on the way
     public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs) {
-        return Making.of(dish, portions, takeOffs);
+        return BatchReader.of(dish, portions, takeOffs);
     }
 
     /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that
@@ -145,7 +145,7 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     }
 
     private Batch over(List<Kit> kit) {
-        var unread = asks.stream().filter(a -> a.kind() == Ask.Kind.STEP_NOT_READ).toList();
+        var unread = asks.stream().filter(a -> a.kind() == Ask.Unknown.STEP_NOT_READ).toList();
         if (unread.isEmpty()) return this;
         var all = new ArrayList<>(uses);
         var worked = new ArrayList<>(tasks);

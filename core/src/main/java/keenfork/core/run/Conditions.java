@@ -10,9 +10,9 @@ import keenfork.core.search.Watch;
 /// @param budget how long to look for a better order
 /// @param watch  who is told how far it is, and may stop it
 /// @param told   what the crew says of the day
-public record Conditions(Equipment equipment, School school, Day day, Map<String, Integer> locked, Budget budget,
+public record Conditions(Equipment equipment, ContactPolicy school, Day day, Map<String, Integer> locked, Budget budget,
         Watch watch, Told told) {
-    public static final Conditions USUAL = new Conditions(Equipment.USUAL, School.STRICT, Day.USUAL, Map.of(),
+    public static final Conditions USUAL = new Conditions(Equipment.USUAL, ContactPolicy.STRICT, Day.USUAL, Map.of(),
             new Budget(1_000_000), Watch.NOBODY, Told.NOTHING);
 
     public Conditions {
@@ -21,7 +21,9 @@ public record Conditions(Equipment equipment, School school, Day day, Map<String
 
     public Conditions with(Equipment other) { return new Conditions(other, school, day, locked, budget, watch, told); }
 
-    public Conditions with(School other) { return new Conditions(equipment, other, day, locked, budget, watch, told); }
+    public Conditions with(ContactPolicy other) {
+        return new Conditions(equipment, other, day, locked, budget, watch, told);
+    }
 
     public Conditions with(Day other) { return new Conditions(equipment, school, other, locked, budget, watch, told); }
 

@@ -10,32 +10,32 @@ import keenfork.core.food.Substance;
 /// What travels: between two uses of one piece, what is left after the cleans in between and is not surely there
 /// already.
 final class Contacts {
-    private final List<Made> order;
-    private final School school;
+    private final List<BatchSetup> order;
+    private final ContactPolicy school;
     private final Figures figures;
 
     /// one use of a piece, in its turn
     private record At(int turn, int number, Batch.Use use) {}
 
-    private Contacts(List<Made> order, School school, Figures figures) {
+    private Contacts(List<BatchSetup> order, ContactPolicy school, Figures figures) {
         this.order = order;
         this.school = school;
         this.figures = figures;
     }
 
     /// {@return what reaches each batch of an order}
-    static List<List<Carried>> of(List<Made> order, School school, Figures figures) {
+    static List<List<CrossContact>> of(List<BatchSetup> order, ContactPolicy school, Figures figures) {
         var contacts = new Contacts(order, school, figures);
-        var carried = new ArrayList<List<Carried>>();
+        var carried = new ArrayList<List<CrossContact>>();
         for (var turn = 0; turn < order.size(); turn++) {
-            var into = new ArrayList<Carried>();
+            var into = new ArrayList<CrossContact>();
             for (var kit : order.get(turn).batch().kit()) contacts.into(turn, kit, into);
             carried.add(into);
         }
         return carried;
     }
 
-    private void into(int turn, Kit kit, List<Carried> carried) {
+    private void into(int turn, Kit kit, List<CrossContact> carried) {
         var made = order.get(turn);
         var before = new ArrayList<At>();
         for (var i = 0; i <= turn; i++) {
@@ -50,7 +50,7 @@ final class Contacts {
 
     /// Looks back to where the piece was last cleared: what was left since then and is not there, the nearest one
     /// named.
-    private void into(List<At> before, At at, Kit kit, List<Carried> carried) {
+    private void into(List<At> before, At at, Kit kit, List<CrossContact> carried) {
         var to = order.get(at.turn());
         var seen = new LinkedHashSet<Substance>();
         var strongest = to.clean(kit, at.number());
@@ -59,7 +59,7 @@ final class Contacts {
             for (var s : passes(from.use(), at.use(), to.batch(), from.turn() == at.turn(), strongest, school, figures))
                 if (seen.add(s))
                     carried.add(
-                            new Carried(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit),
+                            new CrossContact(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit),
                                     at.number(),
                                     at.use(), s, strongest, milligram(from.use(), to.batch(), s, strongest, figures)));
             var then = order.get(from.turn()).clean(kit, from.number());
@@ -69,13 +69,14 @@ final class Contacts {
 
     /// {@return what one use leaves that reaches another}
     /// @param own whether both are of one batch: only what comes off can be brought to what stays
-    static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean, School school,
+    static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean,
+            ContactPolicy school,
             Figures figures) {
         if (own && !left.canReachOwn(reached)) return Set.of();
         var passed = new LinkedHashSet<Substance>();
         for (var s : left.leaves())
             if (!reached.there().contains(s)
-                    && (school == School.STRICT || reachesDose(s, milligram(left, to, s, clean, figures))))
+                    && (school == ContactPolicy.STRICT || reachesDose(s, milligram(left, to, s, clean, figures))))
                 passed.add(s);
         return passed;
     }

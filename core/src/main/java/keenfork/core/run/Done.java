@@ -28,14 +28,14 @@ public record Done(Set<Mark> marks) {
 
     /// {@return the mark of something placed}
     public static Mark mark(Schedule.Placed p) {
-        return p.kind() == Schedule.Kind.CLEAN ? new Mark.OfClean(p.dish(), p.on().getFirst().kit(), p.use())
+        return p.kind() == Schedule.Slot.CLEAN ? new Mark.OfClean(p.dish(), p.on().getFirst().kit(), p.use())
                 : new Mark.OfTask(p.dish(), p.task(), p.text());
     }
 
     public boolean isDone(Schedule.Placed p) { return marks.contains(mark(p)); }
 
     /// {@return how a batch was made in truth: without the cleans that were passed over}
-    public Made inTruth(Made planned) {
+    public BatchSetup inTruth(BatchSetup planned) {
         var made = planned;
         for (var before : planned.cleans().keySet())
             if (isPassedOver(planned.batch(), before)) made = made.with(before, Clean.NONE);
@@ -43,7 +43,7 @@ public record Done(Set<Mark> marks) {
     }
 
     /// {@return whether something went over a kit that was to be cleaned before, and was not}
-    public boolean isPassedOver(Batch batch, Made.Before before) {
+    public boolean isPassedOver(Batch batch, BatchSetup.Before before) {
         if (marks.isEmpty() || marks.contains(new Mark.OfClean(batch.dish(), before.kit(), before.use()))) return false;
         var uses = batch.uses(before.kit());
         return before.use() < uses.size() && uses.get(before.use()).moments().keySet().stream()

@@ -47,7 +47,7 @@ final class InHand {
         Map<Integer, List<Schedule.Placed>> touched = new HashMap<>();
         var changed = new ArrayList<Schedule.Placed>();
         for (var p : placed) {
-            if (p.kind() != Schedule.Kind.TASK || p.hands() == p.from()) {
+            if (p.kind() != Schedule.Slot.TASK || p.hands() == p.from()) {
                 changed.add(p);
                 continue;
             }

@@ -57,7 +57,7 @@ final class Layout {
 
     /// Lays a batch, and lays it anew with its later steps earlier where it would miss a window: dressed while warm,
     /// chilled at once.
-    void batch(int turn, Made made) {
+    void batch(int turn, BatchSetup made) {
         var booked = List.copyOf(this.booked);
         var next = Map.copyOf(this.next);
         var caps = new HashMap<Integer, Integer>();
@@ -87,7 +87,7 @@ final class Layout {
         for (var t = 0; t < done.length; t++) {
             var at = done[t];
             var most = batch.tasks().get(t).windows().stream()
-                    .filter(w -> w.kind() == Window.Kind.WARM || w.kind() == Window.Kind.AT_ONCE)
+                    .filter(w -> w.kind() == Window.When.WARM || w.kind() == Window.When.AT_ONCE)
                     .mapToInt(Window::most).min().orElse(Window.OPEN);
             if (at == null || most == Window.OPEN) continue;
             for (var before : batch.tasks().get(t).after()) {
@@ -102,14 +102,14 @@ final class Layout {
         return found;
     }
 
-    private @Nullable Booked[] lay(int turn, Made made, Map<Integer, Integer> caps) {
+    private @Nullable Booked[] lay(int turn, BatchSetup made, Map<Integer, Integer> caps) {
         var tasks = made.batch().tasks();
         var done = new @Nullable Booked[tasks.size()];
         for (var t = tasks.size() - 1; t >= 0; t--) {
             var task = tasks.get(t);
             var pieces = task.kit().stream().filter(k -> made.on().containsKey(k)).map(made::piece).toList();
             if (task.isDayBefore()) {
-                booked.add(new Booked(new Schedule.Placed(Schedule.Kind.DAY_BEFORE, turn, t, -1, made.batch().dish(),
+                booked.add(new Booked(new Schedule.Placed(Schedule.Slot.DAY_BEFORE, turn, t, -1, made.batch().dish(),
                         task.text(), Clean.NONE, pieces, 0, 0, task.hands(), task.hands()), null, ""));
                 continue;
             }
@@ -124,7 +124,7 @@ final class Layout {
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Kind.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats,
+            done[t] = book(Schedule.Slot.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats,
                     task.kit().stream()
                             .filter(k -> !k.carries()).toList(),
                     limit, task.hands(), task.waits());
@@ -135,7 +135,7 @@ final class Layout {
 
     /// {@return whether a task may go over a piece among the batches that come after its own: nothing travels between
     /// any of them and it, either way}
-    private boolean floats(int turn, Made made, int task, Piece piece) {
+    private boolean floats(int turn, BatchSetup made, int task, Piece piece) {
         var figures = equipment.figures();
         var school = run.conditions().school();
         var uses = made.batch().uses(piece.kit());
@@ -157,17 +157,17 @@ final class Layout {
     }
 
     private static int cooling(Task task, Task later) {
-        return COOLED.matcher(task.text()).find() ? 0 : later.window(Window.Kind.COOL).map(Window::least).orElse(0);
+        return COOLED.matcher(task.text()).find() ? 0 : later.window(Window.When.COOL).map(Window::least).orElse(0);
     }
 
     /// A clean goes before the first task of the day that its use is of.
-    private void clean(int turn, int task, Made made, Kit kit) {
+    private void clean(int turn, int task, BatchSetup made, Kit kit) {
         var uses = made.batch().uses(kit);
         for (var u = uses.size() - 1; u >= 0; u--) {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Kind.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece),
+            book(Schedule.Slot.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece),
                     List.of(),
                     List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
         }
@@ -184,7 +184,7 @@ final class Layout {
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Kind kind, int turn, int task, int use, Made made, String text, Clean clean,
+    private Booked book(Schedule.Slot kind, int turn, int task, int use, BatchSetup made, String text, Clean clean,
             List<Piece> pieces,
             List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
         for (var piece : pieces) {
@@ -290,7 +290,7 @@ final class Layout {
         return Optional.ofNullable(best).orElseThrow();
     }
 
-    private static boolean isOnTheDay(Booked b) { return b.placed.kind() != Schedule.Kind.DAY_BEFORE; }
+    private static boolean isOnTheDay(Booked b) { return b.placed.kind() != Schedule.Slot.DAY_BEFORE; }
 
     private record Gap(int from, @Nullable Booked holder) {}
 

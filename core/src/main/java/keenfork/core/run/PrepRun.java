@@ -20,7 +20,7 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     /// One batch in its turn.
     ///
     /// @param carried what reached it
-    public record Turn(Made made, List<Carried> carried) {
+    public record Turn(BatchSetup made, List<CrossContact> carried) {
         public Turn {
             carried = List.copyOf(carried);
         }
@@ -32,7 +32,7 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         turns = List.copyOf(turns);
     }
 
-    public List<Carried> carried() {
+    public List<CrossContact> carried() {
         return turns.stream().flatMap(t -> t.carried().stream()).toList();
     }
 
@@ -109,8 +109,8 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     }
 
     private String notKnown() {
-        var steps = asks().stream().filter(a -> a.kind() == Ask.Kind.STEP_NOT_READ).count();
-        var dishes = asks().stream().filter(a -> a.kind() == Ask.Kind.NO_METHOD).count();
+        var steps = asks().stream().filter(a -> a.kind() == Ask.Unknown.STEP_NOT_READ).count();
+        var dishes = asks().stream().filter(a -> a.kind() == Ask.Unknown.NO_METHOD).count();
         var said = new ArrayList<String>();
         if (steps > 0) said.add(steps == 1 ? "1 step is not understood" : steps + " steps are not understood");
         if (dishes > 0)
@@ -130,7 +130,7 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     }
 
     /// {@return how its batches are made, in order}
-    public List<Made> order() { return turns.stream().map(Turn::made).toList(); }
+    public List<BatchSetup> order() { return turns.stream().map(Turn::made).toList(); }
 
     /// {@return in how many goes something of the day is done; 1 for a clean}
     public int goes(Schedule.Placed placed) {

@@ -41,11 +41,11 @@ public record Progress(Schedule schedule, Done done, int now, int behind, List<A
         for (var c = 0; c < schedule.cooks(); c++) {
             var cook = c;
             var open = schedule.onTheDay().stream().filter(p -> p.cook() == cook && isOpen(run, done, p)).toList();
-            var tasks = open.stream().filter(p -> p.kind() == Schedule.Kind.TASK).toList();
+            var tasks = open.stream().filter(p -> p.kind() == Schedule.Slot.TASK).toList();
             var own = open.isEmpty() ? 0 : Math.max(0, now - open.getFirst().hands());
             behind = Math.max(behind, own);
             var until = tasks.size() > 1 ? tasks.get(1).from() : Integer.MAX_VALUE;
-            var washes = open.stream().filter(p -> p.kind() == Schedule.Kind.CLEAN && p.from() <= until).toList();
+            var washes = open.stream().filter(p -> p.kind() == Schedule.Slot.CLEAN && p.from() <= until).toList();
             cooks.add(new AtWork(c, own, tasks.stream().findFirst(), washes, tasks.stream().skip(1).findFirst()));
         }
         return new Progress(schedule, done, now, behind, cooks, schedule.onTheDay().stream()
@@ -56,8 +56,8 @@ public record Progress(Schedule schedule, Done done, int now, int behind, List<A
     /// made}
     private static boolean isOpen(PrepRun run, Done done, Schedule.Placed p) {
         if (done.isDone(p)) return false;
-        return p.kind() != Schedule.Kind.CLEAN || !done.isPassedOver(run.turns().get(p.turn()).batch(),
-                new Made.Before(p.on().getFirst().kit(), p.use()));
+        return p.kind() != Schedule.Slot.CLEAN || !done.isPassedOver(run.turns().get(p.turn()).batch(),
+                new BatchSetup.Before(p.on().getFirst().kit(), p.use()));
     }
 
     /// {@return when something that is not done can begin at the earliest: what its hands are behind moves all they

@@ -12,7 +12,7 @@ final class Remarks {
         remarks.addAll(unmade(run, placed));
         for (var stock : run.stocks()) if (stock.isShort()) remarks.add(stock.inWords());
         for (var p : placed) {
-            if (p.kind() != Schedule.Kind.TASK) continue;
+            if (p.kind() != Schedule.Slot.TASK) continue;
             var task = run.turns().get(p.turn()).batch().tasks().get(p.task());
             for (var window : task.windows()) remarks.addAll(missed(window, task, p, placed, ready));
         }
@@ -27,14 +27,14 @@ final class Remarks {
     /// Where a task lies outside of its window.
     private static List<String> missed(Window window, Task task, Schedule.Placed p, List<Schedule.Placed> placed,
             int ready) {
-        if (window.kind() == Window.Kind.FRESH)
+        if (window.kind() == Window.When.FRESH)
             return ready - p.until() <= window.most() ? List.of()
                     : List.of(
                             "%s stands %s after “%s”.".formatted(p.dish(), Schedule.inWords(ready - p.until()),
                                     quoted(p)));
         var said = new ArrayList<String>();
         for (var before : placed) {
-            if (before.kind() != Schedule.Kind.TASK || before.turn() != p.turn()
+            if (before.kind() != Schedule.Slot.TASK || before.turn() != p.turn()
                     || !task.after().contains(before.task()))
                 continue;
             var gap = p.from() - before.until();
@@ -58,10 +58,10 @@ final class Remarks {
             var batch = run.turns().get(turn).batch();
             for (var first : run.conditions().told().before(batch.dish())) {
                 var now = turn;
-                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Kind.TASK)
+                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Slot.TASK)
                         .mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
                 if (placed.stream()
-                        .anyMatch(p -> p.kind() == Schedule.Kind.TASK && Precedence.isSame(p.dish(), first)
+                        .anyMatch(p -> p.kind() == Schedule.Slot.TASK && Precedence.isSame(p.dish(), first)
                                 && p.until() > begins))
                     said.add("%s is not done before %s begins, as was told.".formatted(first, batch.dish()));
             }
@@ -72,7 +72,7 @@ final class Remarks {
                             need.getKey()))
                         continue;
                     var made = other;
-                    var ready = placed.stream().filter(p -> p.turn() == made && p.kind() == Schedule.Kind.TASK)
+                    var ready = placed.stream().filter(p -> p.turn() == made && p.kind() == Schedule.Slot.TASK)
                             .mapToInt(Schedule.Placed::until).max().orElse(0);
                     if (user >= 0 && ready > user)
                         said.add("%s uses %s before it is made.".formatted(batch.dish(),
@@ -84,7 +84,7 @@ final class Remarks {
     }
 
     private static int at(List<Schedule.Placed> placed, int turn, int task) {
-        return placed.stream().filter(p -> p.turn() == turn && p.task() == task && p.kind() == Schedule.Kind.TASK)
+        return placed.stream().filter(p -> p.turn() == turn && p.task() == task && p.kind() == Schedule.Slot.TASK)
                 .mapToInt(Schedule.Placed::from).findFirst().orElse(-1);
     }
 

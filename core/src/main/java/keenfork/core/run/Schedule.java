@@ -27,7 +27,7 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     }
 
     /// what is done
-    public enum Kind { TASK, CLEAN, DAY_BEFORE }
+    public enum Slot { TASK, CLEAN, DAY_BEFORE }
 
     /// One thing done.
     ///
@@ -43,7 +43,7 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     /// @param until minute it ends, on its pieces
     /// @param held  what the cook's hands, spoon and cloth bring from other dishes, and must not: they are changed
     ///              before it
-    public record Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on,
+    public record Placed(Slot kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on,
             int cook,
             int from, int hands, int until, Set<Substance> held) {
         public Placed {
@@ -51,7 +51,7 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
             held = Collections.unmodifiableSet(new LinkedHashSet<>(held));
         }
 
-        Placed(Kind kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on, int cook,
+        Placed(Slot kind, int turn, int task, int use, String dish, String text, Clean clean, List<Piece> on, int cook,
                 int from, int hands, int until) {
             this(kind, turn, task, use, dish, text, clean, on, cook, from, hands, until, Set.of());
         }
@@ -64,10 +64,10 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
         }
 
         /// {@return the whole of it in words: "Bean dip: Blend smooth.", or "blender washed, before Bean dip"}
-        public String what() { return kind == Kind.CLEAN ? text + ", before " + dish : dish + ": " + text; }
+        public String what() { return kind == Slot.CLEAN ? text + ", before " + dish : dish + ": " + text; }
 
         Placed later(int minutes) {
-            if (kind == Kind.DAY_BEFORE) return this;
+            if (kind == Slot.DAY_BEFORE) return this;
             return new Placed(kind, turn, task, use, dish, text, clean, on, cook, from + minutes, hands + minutes,
                     until + minutes, held);
         }
@@ -85,9 +85,9 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
     public int cooks() { return day.cooks(); }
 
     /// {@return what is laid on the day before}
-    public List<Placed> dayBefore() { return placed.stream().filter(p -> p.kind() == Kind.DAY_BEFORE).toList(); }
+    public List<Placed> dayBefore() { return placed.stream().filter(p -> p.kind() == Slot.DAY_BEFORE).toList(); }
 
-    public List<Placed> onTheDay() { return placed.stream().filter(p -> p.kind() != Kind.DAY_BEFORE).toList(); }
+    public List<Placed> onTheDay() { return placed.stream().filter(p -> p.kind() != Slot.DAY_BEFORE).toList(); }
 
     /// {@return what should have been laid on the day before, and was not}
     /// @param served the day all is served
@@ -101,9 +101,9 @@ public record Schedule(List<Placed> placed, Day day, int minutes, List<String> b
         var layout = new Layout(run);
         for (var i = run.turns().size() - 1; i >= 0; i--) layout.batch(i, run.turns().get(i).made());
         var placed = layout.placed();
-        var start = placed.stream().filter(p -> p.kind() != Kind.DAY_BEFORE).map(Placed::from).reduce(0, Integer::min);
+        var start = placed.stream().filter(p -> p.kind() != Slot.DAY_BEFORE).map(Placed::from).reduce(0, Integer::min);
         var shifted = placed.stream().map(p -> p.later(-start))
-                .sorted(Comparator.comparing((Placed p) -> p.kind() != Kind.DAY_BEFORE).thenComparingInt(Placed::from)
+                .sorted(Comparator.comparing((Placed p) -> p.kind() != Slot.DAY_BEFORE).thenComparingInt(Placed::from)
                         .thenComparingInt(Placed::turn))
                 .toList();
         var day = run.conditions().day();

@@ -25,9 +25,9 @@ public final class Sequencer {
     private final List<Batch> batches;
     private final Conditions conditions;
     /// kinds of kit on which something could travel
-    private final List<Lane> lanes;
+    private final List<KitCarryover> lanes;
     /// kinds of which a batch may take one piece or another
-    private final List<Lane> shared;
+    private final List<KitCarryover> shared;
     private final Map<Integer, Integer> locked;
     private final Precedence precedence;
     private long nodes;
@@ -36,11 +36,11 @@ public final class Sequencer {
     private Sequencer(List<Batch> batches, Conditions conditions) {
         this.batches = batches;
         this.conditions = conditions;
-        var all = Lane.of(batches, conditions);
-        lanes = all.stream().filter(Lane::matters).toList();
+        var all = KitCarryover.of(batches, conditions);
+        lanes = all.stream().filter(KitCarryover::matters).toList();
         shared = all.stream().filter(l -> l.matters() || l.pieces > 1).toList();
         precedence = new Precedence(batches, conditions.told());
-        locked = Exact.places(batches, conditions.locked());
+        locked = SubsetSearch.places(batches, conditions.locked());
     }
 
     /// {@return the best order, proved up to [#EXACT] batches within the budget; else the best that was found}
@@ -49,13 +49,13 @@ public final class Sequencer {
     }
 
     /// {@return an order as it is given, scored}
-    public static PrepRun score(List<Made> order, Conditions conditions) {
+    public static PrepRun score(List<BatchSetup> order, Conditions conditions) {
         return scored(order, conditions, new Proof.Best(order.size()), 0);
     }
 
     /// {@return an order as it is given, each batch on the first pieces it may go on, nothing cleaned}
     public static PrepRun unwashed(List<Batch> order, Conditions conditions) {
-        return score(order.stream().map(b -> Made.of(b, conditions.equipment())).toList(), conditions);
+        return score(order.stream().map(b -> BatchSetup.of(b, conditions.equipment())).toList(), conditions);
     }
 
     /// {@return a given order with its pieces shared out well, each cleared just when the next use would be reached}
@@ -65,12 +65,12 @@ public final class Sequencer {
     }
 
     /// {@return whether anything still travels in an order, and what}
-    public static List<Carried> contacts(List<Made> order, Conditions conditions) {
+    public static List<CrossContact> contacts(List<BatchSetup> order, Conditions conditions) {
         return Contacts.of(order, conditions.school(), conditions.equipment().figures()).stream().flatMap(List::stream)
                 .toList();
     }
 
-    private static PrepRun scored(List<Made> order, Conditions conditions, Proof proof, int least) {
+    private static PrepRun scored(List<BatchSetup> order, Conditions conditions, Proof proof, int least) {
         var carried = Contacts.of(order, conditions.school(), conditions.equipment().figures());
         var turns = new ArrayList<PrepRun.Turn>();
         for (var i = 0; i < order.size(); i++) turns.add(new PrepRun.Turn(order.get(i), carried.get(i)));
@@ -80,8 +80,9 @@ public final class Sequencer {
     private PrepRun order() {
         var best = improved(nearest(), this::cost);
         var exactly = batches.size() <= EXACT;
-        var toGo = exactly ? lanes.stream().map(l -> new ToGo(l, batches.size(), conditions.budget().nodes())).toList()
-                : List.<ToGo>of();
+        var toGo = exactly
+                ? lanes.stream().map(l -> new WashLowerBound(l, batches.size(), conditions.budget().nodes())).toList()
+                : List.<WashLowerBound>of();
         var least = 0;
         for (var l = 0; l < lanes.size(); l++)
             least += lanes.get(l).minutes
@@ -89,7 +90,8 @@ public final class Sequencer {
                             : lanes.get(l).least());
         var isProved = false;
         if (exactly && !stopped) {
-            var found = Exact.under(cost(best), batches, lanes, toGo, locked, conditions.budget().nodes(), conditions);
+            var found = SubsetSearch.under(cost(best), batches, lanes, toGo, locked, conditions.budget().nodes(),
+                    conditions);
             nodes += found.nodes();
             isProved = found.isWhole();
             if (found.order() != null) best = found.order();
@@ -114,7 +116,7 @@ public final class Sequencer {
         nodes += order.length;
         var minutes = 0L;
         for (var lane : lanes) minutes += (long) lane.share(order, NARROW).washes() * lane.minutes;
-        return minutes * Exact.MINUTE + PrepRun.stale(at(order));
+        return minutes * SubsetSearch.MINUTE + PrepRun.stale(at(order));
     }
 
     private long lateness(int[] order) {
@@ -130,18 +132,18 @@ public final class Sequencer {
     }
 
     /// The batches of an order on the pieces that need fewest clears, each cleared when it must be.
-    private List<Made> made(int[] order) {
-        var made = new ArrayList<Made>();
-        for (var i : order) made.add(Made.of(batches.get(i), conditions.equipment()));
+    private List<BatchSetup> made(int[] order) {
+        var made = new ArrayList<BatchSetup>();
+        for (var i : order) made.add(BatchSetup.of(batches.get(i), conditions.equipment()));
         for (var lane : shared) {
             var pieces = conditions.equipment().of(lane.kit);
-            var share = lane.share(order, Lane.WIDE);
+            var share = lane.share(order, KitCarryover.WIDE);
             for (var i = 0; i < order.length; i++) {
                 if (share.piece()[i] < 0) continue;
                 var on = made.get(i).on(pieces.get(share.piece()[i]));
                 for (var u = 0; u < on.batch().uses(lane.kit).size(); u++)
                     if ((share.washed()[i] >> u & 1) != 0)
-                        on = on.with(new Made.Before(lane.kit, u), lane.kit.endedBy());
+                        on = on.with(new BatchSetup.Before(lane.kit, u), lane.kit.endedBy());
                 made.set(i, on);
             }
         }
@@ -186,12 +188,12 @@ public final class Sequencer {
         return minutes * 1000 + batches.get(batch).leaves().size() * 2L + (batches.get(batch).isFresh() ? 1 : 0);
     }
 
-    private static int clears(Lane lane, long[] state, int batch) {
+    private static int clears(KitCarryover lane, long[] state, int batch) {
         return lane.choices(state, 0, batch).stream().mapToInt(p -> Long.bitCount(lane.lay(state.clone(), 0, batch, p)))
                 .min().orElse(0);
     }
 
-    private static long[] laid(Lane lane, long[] state, int batch) {
+    private static long[] laid(KitCarryover lane, long[] state, int batch) {
         var best = state;
         var fewest = Integer.MAX_VALUE;
         for (var p : lane.choices(state, 0, batch)) {
@@ -217,7 +219,8 @@ public final class Sequencer {
                         var moved = moved(best, from, length, to);
                         if (moved.length == 0 || precedence.broken(moved) > precedence.broken(best)) continue;
                         var now = cost.applyAsLong(moved);
-                        if (nodes > until || !conditions.watch().goesOn(nodes, least / Exact.MINUTE)) stopped = true;
+                        if (nodes > until || !conditions.watch().goesOn(nodes, least / SubsetSearch.MINUTE))
+                            stopped = true;
                         if (now >= least) continue;
                         best = moved;
                         least = now;

@@ -46,11 +46,11 @@ public record Task(String text, List<String> takes, List<Kit> kit, int hands, in
     Task after(List<Integer> tasks) { return new Task(text, takes, kit, hands, waits, goes, tasks, windows); }
 
     /// {@return what is said of a kind of its time, or empty}
-    public Optional<Window> window(Window.Kind kind) {
+    public Optional<Window> window(Window.When kind) {
         return windows.stream().filter(w -> w.kind() == kind).findFirst();
     }
 
-    public boolean isDayBefore() { return window(Window.Kind.DAY_BEFORE).isPresent(); }
+    public boolean isDayBefore() { return window(Window.When.DAY_BEFORE).isPresent(); }
 
-    public boolean isFresh() { return window(Window.Kind.FRESH).isPresent(); }
+    public boolean isFresh() { return window(Window.When.FRESH).isPresent(); }
 }

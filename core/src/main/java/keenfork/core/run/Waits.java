@@ -14,11 +14,11 @@ final class Waits {
             "(?i)(\\d+|\\ban?|\\bhalf an)(?:\\s*(?:-|–|to)\\s*(\\d+))?\\s*(min(?:ute)?s?|h(?:(?:ou)?rs?)?"
                     + "|sec(?:ond)?s?)\\b");
     private static final int MOST = 1000;
-    private static final List<Row> ROWS = read();
+    private static final List<WaitRow> ROWS = read();
 
     /// @param work   words of the work, one of which stands in the sentence
     /// @param beside sets of words, of each of which one stands beside it
-    private record Row(Pattern work, List<Pattern> beside, int minutes) {
+    private record WaitRow(Pattern work, List<Pattern> beside, int minutes) {
         /// the talk that turns a work round is read past, and the foods that it names count: "drain the soaked seeds"
         boolean isOf(Work.Sentence sentence) {
             return work.matcher(sentence.works()).find() && beside.stream()
@@ -28,12 +28,12 @@ final class Waits {
 
     private Waits() {}
 
-    private static List<Row> read() {
-        var rows = new ArrayList<Row>();
+    private static List<WaitRow> read() {
+        var rows = new ArrayList<WaitRow>();
         for (var row : Table.read(Waits.class, "waits.txt", 4)) {
             var beside = Arrays.stream(row.cell(1).split("\\+")).map(String::strip).filter(s -> !s.isEmpty())
                     .map(s -> Work.anyOf(Arrays.stream(s.split(";")).map(String::strip))).toList();
-            rows.add(new Row(Work.anyFormOf(row), beside, row.read(2, Integer::parseInt)));
+            rows.add(new WaitRow(Work.anyFormOf(row), beside, row.read(2, Integer::parseInt)));
         }
         return List.copyOf(rows);
     }
@@ -58,7 +58,7 @@ final class Waits {
         if (isSaid) return said;
         var usual = 0;
         for (var sentence : sentences)
-            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(Row::minutes)
+            usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(WaitRow::minutes)
                     .orElse(0) * goes.applyAsInt(sentence.whole());
         return usual;
     }

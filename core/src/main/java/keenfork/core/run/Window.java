@@ -12,9 +12,9 @@ import keenfork.core.food.Table;
 /// @param kind  what the time is counted from
 /// @param least fewest minutes, 0 or more
 /// @param most  most minutes; [#OPEN] where there is no end
-public record Window(Kind kind, int least, int most) {
+public record Window(When kind, int least, int most) {
     public static final int OPEN = Integer.MAX_VALUE;
-    private static final List<Row> ROWS = read();
+    private static final List<WindowWords> ROWS = read();
     /// "no more than an hour before serving", "at most 2 hours ahead"
     private static final Pattern BEFORE = Pattern.compile("(?i)\\b(?:no (?:more|earlier|longer|sooner) than|not "
             + "(?:more|earlier) than|at most|up to|within) "
@@ -22,7 +22,7 @@ public record Window(Kind kind, int least, int most) {
                     + "|ahead|of serving|of service)");
 
     /// What the time is counted from.
-    public enum Kind {
+    public enum When {
         /// laid on the day before
         DAY_BEFORE,
         /// right after what it needs
@@ -35,19 +35,19 @@ public record Window(Kind kind, int least, int most) {
         FRESH
     }
 
-    private record Row(Pattern words, Window window) {}
+    private record WindowWords(Pattern words, Window window) {}
 
     public Window {
         if (least < 0 || most < least)
             throw new IllegalArgumentException("a window opens before it shuts: %d, %d".formatted(least, most));
     }
 
-    private static List<Row> read() {
-        var rows = new ArrayList<Row>();
+    private static List<WindowWords> read() {
+        var rows = new ArrayList<WindowWords>();
         for (var row : Table.read(Window.class, "windows.txt", 5)) {
             var most = row.cell(3).isEmpty() ? OPEN : row.read(3, Integer::parseInt);
-            var kind = row.read(0, s -> Kind.valueOf(s.toUpperCase(Locale.ROOT).replace('-', '_')));
-            rows.add(new Row(anyOf(row), new Window(kind, row.read(2, Integer::parseInt), most)));
+            var kind = row.read(0, s -> When.valueOf(s.toUpperCase(Locale.ROOT).replace('-', '_')));
+            rows.add(new WindowWords(anyOf(row), new Window(kind, row.read(2, Integer::parseInt), most)));
         }
         return List.copyOf(rows);
     }
@@ -60,8 +60,8 @@ public record Window(Kind kind, int least, int most) {
     }
 
     /// {@return what a kind usually asks for}
-    public static Window usual(Kind kind) {
-        return ROWS.stream().map(Row::window).filter(w -> w.kind == kind).findFirst().orElseThrow();
+    public static Window usual(When kind) {
+        return ROWS.stream().map(WindowWords::window).filter(w -> w.kind == kind).findFirst().orElseThrow();
     }
 
     /// {@return what a step says of its time, in the order of the table}
@@ -71,8 +71,8 @@ public record Window(Kind kind, int least, int most) {
         for (var row : ROWS) if (row.words.matcher(plain).find()) said.add(row.window);
         var before = BEFORE.matcher(plain);
         if (before.find()) {
-            said.removeIf(w -> w.kind == Kind.FRESH);
-            said.add(new Window(Kind.FRESH, 0, minutes(before.group("figure"), before.group("unit"))));
+            said.removeIf(w -> w.kind == When.FRESH);
+            said.add(new Window(When.FRESH, 0, minutes(before.group("figure"), before.group("unit"))));
         }
         return said;
     }
@@ -92,7 +92,7 @@ public record Window(Kind kind, int least, int most) {
     /// {@return a step's words without those that say when: how long it goes on is told by the rest}
     static String withoutTimes(String text) {
         var left = BEFORE.matcher(text).replaceAll("");
-        for (var row : ROWS) if (row.window.kind == Kind.COOL) left = row.words.matcher(left).replaceAll("");
+        for (var row : ROWS) if (row.window.kind == When.COOL) left = row.words.matcher(left).replaceAll("");
         return left;
     }
 }

@@ -25,7 +25,7 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Pattern ACCENTS = Pattern.compile("\\p{M}+");
     /// a noun covers the works of its own sentence: "fry, then blend in a jug" fries in a pan
     private static final Pattern SENTENCE = Pattern.compile("[.;!?\\n]+|,?\\s+(?:and )?then\\s+");
-    private static final Map<String, Row> WORKS = works();
+    private static final Map<String, WorkRow> WORKS = works();
     private static final Map<String, Noun> NOUNS = nouns();
     /// every word of both tables, the longest first: the blender of "stick blender" is no blender
     private static final Pattern WORDS = anyOf(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()));
@@ -39,7 +39,7 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
             Set.of("heat", "boil", "blend", "grind", "pound", "water", "fry", "roast", "bowl");
 
     /// A row of works: what kind of work it is, and the kit it takes where none is named.
-    private record Row(String act, List<Work> works) {}
+    private record WorkRow(String act, List<Work> works) {}
 
     /// A name of kit.
     ///
@@ -49,15 +49,15 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     ///                 is dressed
     private record Noun(List<Kit> kit, Set<String> covers, boolean with) {}
 
-    private static Map<String, Row> works() {
-        var held = new LinkedHashMap<String, Row>();
+    private static Map<String, WorkRow> works() {
+        var held = new LinkedHashMap<String, WorkRow>();
         for (var row : Table.read(Work.class, "work.txt", 5)) {
             var pace = row.read(1, Pace::of);
             var works = new ArrayList<Work>();
             for (var kit : row.read(2, Work::kits))
                 works.add(new Work(kit, row.cell(3).equals("yes"),
                         works.isEmpty() ? pace : Pace.NONE));
-            var its = new Row(row.cell(1), works);
+            var its = new WorkRow(row.cell(1), works);
             for (var word : words(row)) for (var form : forms(word)) held.putIfAbsent(form, its);
         }
         return held;
@@ -156,7 +156,7 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     }
 
     private static boolean readSentence(String sentence, List<Work> found) {
-        var acts = new LinkedHashSet<Row>();
+        var acts = new LinkedHashSet<WorkRow>();
         var said = new LinkedHashSet<Noun>();
         for (var word = WORDS.matcher(sentence); word.find();) {
             var noun = NOUNS.get(word.group());

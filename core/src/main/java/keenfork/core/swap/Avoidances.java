@@ -20,16 +20,16 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
     }
 
     /// how something that is avoided is meant
-    public enum Kind { ALLERGY, INTOLERANCE, DISLIKE, AVOIDED }
+    public enum Reason { ALLERGY, INTOLERANCE, DISLIKE, AVOIDED }
 
     /// Something that is avoided.
     ///
     /// @param avoidance what
     /// @param kind      how it is meant
-    public record Said(Avoidance avoidance, Kind kind) {
+    public record Said(Avoidance avoidance, Reason kind) {
         /// {@return it in words, with whether a trace counts: `milk, traces count`}
         public String inWords() {
-            var words = kind == Kind.INTOLERANCE || kind == Kind.DISLIKE
+            var words = kind == Reason.INTOLERANCE || kind == Reason.DISLIKE
                     ? "%s (%s)".formatted(avoidance.words(), kind.name().toLowerCase()) : avoidance.words();
             return switch (avoidance) {
                 case Avoidance.OfGroup(_, _, var strictness) -> words + counts(strictness);

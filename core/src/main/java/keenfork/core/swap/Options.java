@@ -6,7 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
-import keenfork.core.recipe.GoingIn;
+import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
@@ -27,7 +27,7 @@ final class Options {
         this.recipe = recipe;
         this.context = context;
         this.judge = judge;
-        this.going = recipe.steps().isEmpty() ? List.of() : GoingIn.of(recipe).steps();
+        this.going = recipe.steps().isEmpty() ? List.of() : EntrySteps.of(recipe).steps();
         this.lines = recipe.lines();
     }
 
@@ -63,7 +63,7 @@ final class Options {
 
     private int step(Line line) {
         for (var i = 0; i < going.size(); i++) if (lines.get(i) == line) return going.get(i);
-        return GoingIn.START;
+        return EntrySteps.START;
     }
 
     /// A tenth of the dish or less, or what the recipe itself leaves to the cook.

@@ -16,7 +16,7 @@ import keenfork.core.food.Words;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.swap.Avoidance.Strictness;
-import keenfork.core.swap.Avoidances.Kind;
+import keenfork.core.swap.Avoidances.Reason;
 import keenfork.core.swap.Avoidances.Refused;
 import keenfork.core.swap.Avoidances.Said;
 
@@ -33,7 +33,7 @@ final class PeopleWords {
     private static final int MOST_PROPOSED = 3;
 
     private final RuleBook ruleBook;
-    private final Map<Avoidance, Kind> said = new LinkedHashMap<>();
+    private final Map<Avoidance, Reason> said = new LinkedHashMap<>();
     private final List<Refused> refused = new ArrayList<>();
     private boolean tracesPass;
 
@@ -74,13 +74,13 @@ final class PeopleWords {
         var exact = ID.matcher(clause).matches() ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook))
                 : Optional.<Avoidance>empty();
         if (exact.isPresent()) {
-            said.putIfAbsent(exact.get(), Kind.AVOIDED);
+            said.putIfAbsent(exact.get(), Reason.AVOIDED);
             return;
         }
         var words = Words.of(clause.replace(":recipe", " recipe"));
         var named = new ArrayList<List<String>>();
         var open = new ArrayList<String>();
-        var kind = Kind.AVOIDED;
+        var kind = Reason.AVOIDED;
         var isFine = false;
         var isTrace = false;
         for (var at = 0; at < words.size();) {
@@ -100,9 +100,9 @@ final class PeopleWords {
             var talk = TALK.get(words.get(at).text());
             if (talk == null && !Character.isDigit(words.get(at).text().charAt(0)))
                 open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
-            else if ("allergy".equals(talk)) kind = Kind.ALLERGY;
-            else if ("intolerance".equals(talk)) kind = Kind.INTOLERANCE;
-            else if ("dislike".equals(talk)) kind = Kind.DISLIKE;
+            else if ("allergy".equals(talk)) kind = Reason.ALLERGY;
+            else if ("intolerance".equals(talk)) kind = Reason.INTOLERANCE;
+            else if ("dislike".equals(talk)) kind = Reason.DISLIKE;
             isFine |= "fine".equals(talk);
             isTrace |= "trace".equals(talk);
             at++;
@@ -150,7 +150,7 @@ final class PeopleWords {
         var vegetarian = new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
         if (named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
             said.remove(vegetarian);
-            add(List.of("diet:pescatarian"), clause, Kind.AVOIDED);
+            add(List.of("diet:pescatarian"), clause, Reason.AVOIDED);
             return;
         }
         var touched = open.isEmpty() && named.stream().flatMap(List::stream).noneMatch(this::isAvoided);
@@ -173,7 +173,7 @@ final class PeopleWords {
         });
     }
 
-    private void add(List<String> meaning, String clause, Kind kind) {
+    private void add(List<String> meaning, String clause, Reason kind) {
         for (var one : meaning) {
             if (one.startsWith(ASK))
                 refused.add(new Refused(clause,
@@ -209,13 +209,13 @@ final class PeopleWords {
     }
 
     /// What no list of words knows is a food of the table, a substance, or refused.
-    private void food(String words, Kind kind) {
+    private void food(String words, Reason kind) {
         var exact = Avoidance.exactly(words, ruleBook);
         if (exact.isPresent()) said.putIfAbsent(exact.get(), kind);
         else if (!foods(words, kind)) refused.add(new Refused(words, proposals(words)));
     }
 
-    private boolean foods(String words, Kind kind) {
+    private boolean foods(String words, Reason kind) {
         var reading = Foods.shipped().recipeWords().read(words);
         if (reading.matches().isEmpty() || !reading.unread().isEmpty()) return false;
         for (var match : reading.matches()) {

@@ -31,12 +31,12 @@ final class PlanSearch {
     private final int most;
     private final long budget;
     private final ToIntFunction<List<Option>> whole;
-    private final List<Found> kept = new ArrayList<>();
+    private final List<RankedPlan> kept = new ArrayList<>();
     private final List<Option> taken = new ArrayList<>();
     private final @Nullable Cost[][] least;
     private long nodes;
 
-    record Found(Cost cost, List<Option> options) {}
+    record RankedPlan(Cost cost, List<Option> options) {}
 
     /// @param most  how many plans are kept, 1 or more
     /// @param whole what is still not known of a whole plan beyond its lines, or [#NEVER] for one that must not be kept
@@ -54,7 +54,7 @@ final class PlanSearch {
     void run() { descend(0, Cost.NONE, new BitSet(), new BitSet()); }
 
     /// {@return the best plans, best first}
-    List<Found> best() { return kept; }
+    List<RankedPlan> best() { return kept; }
 
     Proof proof() {
         return nodes < budget ? new Proof.Best(nodes) : new Proof.Stopped(nodes);
@@ -66,7 +66,7 @@ final class PlanSearch {
         nodes++;
         if (line == lines.size()) {
             var unknown = whole.applyAsInt(taken);
-            if (unknown != NEVER) keep(new Found(cost.withUnknown(unknown), List.copyOf(taken)));
+            if (unknown != NEVER) keep(new RankedPlan(cost.withUnknown(unknown), List.copyOf(taken)));
             return;
         }
         for (var option : lines.get(line)) {
@@ -167,7 +167,7 @@ final class PlanSearch {
         return both;
     }
 
-    private void keep(Found found) {
+    private void keep(RankedPlan found) {
         var at = 0;
         while (at < kept.size() && kept.get(at).cost.compareTo(found.cost) <= 0) at++;
         kept.add(at, found);

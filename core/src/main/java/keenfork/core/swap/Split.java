@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
-import keenfork.core.recipe.GoingIn;
+import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
@@ -43,7 +43,7 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
     /// avoided may be in from the start}
     public static Optional<Split> of(Derivation dish, List<Avoidance> avoid) {
         var recipe = dish.recipe();
-        var going = GoingIn.of(recipe).steps();
+        var going = EntrySteps.of(recipe).steps();
         var offending = offending(dish, avoid);
         if (recipe.steps().isEmpty() || offending.isEmpty() || elsewhere(dish, avoid)) return Optional.empty();
         var lines = recipe.lines();

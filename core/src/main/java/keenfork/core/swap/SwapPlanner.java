@@ -50,7 +50,7 @@ public final class SwapPlanner {
     public static List<Puzzle.Cost> best(Puzzle puzzle, int most, Budget budget) {
         var search = new PlanSearch(puzzle, most, budget, _ -> 0);
         search.run();
-        return search.best().stream().map(PlanSearch.Found::cost).toList();
+        return search.best().stream().map(PlanSearch.RankedPlan::cost).toList();
     }
 
     private Asked ask(Recipe recipe) {
@@ -130,7 +130,7 @@ public final class SwapPlanner {
         return Split.of(Derivation.of(Changed.of(recipe, others), context.facts()), avoid).orElse(null);
     }
 
-    private Plan plan(Asked asked, PlanSearch.Found found) {
+    private Plan plan(Asked asked, PlanSearch.RankedPlan found) {
         var chosen = moves(found.options());
         var right = Balance.set(asked.recipe, chosen, context.volumes(), line -> isClear(asked.judge, line));
         var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());

@@ -15,7 +15,7 @@ final class Concentration {
     /// The threads of the group as the threshold leaves them: as they are where the low end reaches it, or a pack
     /// declares it; otherwise what the tables hold is not known. Only where nothing surely holds it, and even the high
     /// end of what may be there stays below, are there none.
-    static List<Evidence> judged(List<Evidence> threads, GoesIn dish, BigDecimal milligramsInKilogram) {
+    static List<Evidence> judged(List<Evidence> threads, DishWeight dish, BigDecimal milligramsInKilogram) {
         var low = 0.0;
         var high = 0.0;
         for (var e : threads) {

@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
 /// @param evidence  every reason found, in the order of the recipe
 /// @param questions what is open, in the order of the recipe
 /// @param goesIn    what goes in by weight
-public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions, GoesIn goesIn) {
+public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions,
+        DishWeight goesIn) {
     public Derivation {
         evidence = List.copyOf(evidence);
         questions = List.copyOf(questions);

@@ -40,7 +40,7 @@ final class Deriver {
     /// where in the dish what is found now comes from
     private Origin origin = new Origin.OfDish();
     private final List<Evidence> evidence = new ArrayList<>();
-    private GoesIn goesIn = new GoesIn(Mass.NONE, true);
+    private DishWeight goesIn = new DishWeight(Mass.NONE, true);
     private final Set<Question> questions = new LinkedHashSet<>();
 
     Deriver(Facts facts) {
@@ -49,7 +49,7 @@ final class Deriver {
 
     List<Evidence> evidence() { return evidence; }
 
-    GoesIn goesIn() { return goesIn; }
+    DishWeight goesIn() { return goesIn; }
 
     List<Question> questions() { return List.copyOf(questions); }
 
@@ -66,13 +66,13 @@ final class Deriver {
             masses[i] = recipe.parts().get(i).mass();
             all = all.plus(masses[i]);
         }
-        if (depth == 0) goesIn = new GoesIn(all, allWeighed(recipe));
-        var path = new Trail(above, new Link(Link.Kind.DISH, recipe.name(), all, "what goes in"));
+        if (depth == 0) goesIn = new DishWeight(all, allWeighed(recipe));
+        var path = new Trail(above, new Link(Link.Place.DISH, recipe.name(), all, "what goes in"));
         var lines = 0;
         for (var i = 0; i < masses.length; i++) {
             var part = recipe.parts().get(i);
             var off = comesOff || part.kind().comesOff();
-            var partPath = path.to(new Link(Link.Kind.PART, part.name(), masses[i], "lines of the part"));
+            var partPath = path.to(new Link(Link.Place.PART, part.name(), masses[i], "lines of the part"));
             for (var line : part.lines()) {
                 if (depth == 0) origin = new Origin.OfLine(i, lines++);
                 new Reading(recipe.name(), partPath, line, off).line(depth);
@@ -95,7 +95,7 @@ final class Deriver {
         for (var contact : facts.contacts(recipe.name(), part.name()))
             for (var s : contact.substances())
                 evidence.add(new Evidence(s, Certainty.CONTACT, false, origin,
-                        path.to(Link.of(Link.Kind.KIT, contact.how())), off, null, null));
+                        path.to(Link.of(Link.Place.KIT, contact.how())), off, null, null));
     }
 
     private void unknown(Trail path, Question question, boolean off) {
@@ -120,8 +120,8 @@ final class Deriver {
             questions.add(new Question(recipe.name(), step,
                     "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()),
                     Question.Settles.RECIPE));
-            var path = new Trail(null, Link.of(Link.Kind.DISH, recipe.name()))
-                    .to(Link.of(Link.Kind.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Kind.LINE, step));
+            var path = new Trail(null, Link.of(Link.Place.DISH, recipe.name()))
+                    .to(Link.of(Link.Place.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Place.LINE, step));
             for (var s : mention.product() == null ? missing : mention.mayHold()) {
                 evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false,
                         null, null));
@@ -142,7 +142,7 @@ final class Deriver {
             this.dish = dish;
             this.line = line;
             this.off = off;
-            this.path = partPath.to(new Link(Link.Kind.LINE, line.text(), line.mass(), "as written"));
+            this.path = partPath.to(new Link(Link.Place.LINE, line.text(), line.mass(), "as written"));
         }
 
         void line(int depth) {
@@ -161,7 +161,7 @@ final class Deriver {
             found.clear();
             if (line.pack() != null)
                 declared(line.pack(),
-                        new Link(Link.Kind.PACK, "pack of " + line.food().map(Food::name).orElse(line.text()),
+                        new Link(Link.Place.PACK, "pack of " + line.food().map(Food::name).orElse(line.text()),
                                 line.mass(),
                                 "written under the line"));
             if (pack != null) inUse(pack);
@@ -175,7 +175,7 @@ final class Deriver {
                                 "The pack “%s” was read long ago (%s). Does it still say the same?"
                                         .formatted(pack.label(), pack.read()),
                                 Question.Settles.PACK));
-            declared(pack.declaration(), new Link(Link.Kind.PACK, pack.label(), line.mass(), pack.read()));
+            declared(pack.declaration(), new Link(Link.Place.PACK, pack.label(), line.mass(), pack.read()));
         }
 
         private Fact.@Nullable PackInUse pack() {
@@ -322,7 +322,7 @@ final class Deriver {
 
         private void food(Food food, boolean packRead) {
             if (food.holds().isEmpty() && food.sometimes().isEmpty() && !food.isCompound()) return;
-            var below = path.to(new Link(Link.Kind.FOOD, food.name(), line.mass(), food.isCompound()
+            var below = path.to(new Link(Link.Place.FOOD, food.name(), line.mass(), food.isCompound()
                     ? "reference table, what it usually holds" : "reference table, " + food.source()));
             if (!(packRead && food.isCompound()))
                 for (var s : food.holds())
@@ -366,14 +366,14 @@ final class Deriver {
         private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
             if (!term.question().isEmpty())
                 questions.add(new Question(dish, line.text(), term.question(), Question.Settles.PACK));
-            var below = pack.to(Link.of(Link.Kind.INGREDIENT, term.words()));
+            var below = pack.to(Link.of(Link.Place.INGREDIENT, term.words()));
             for (var s : term.suspects())
                 add(s, Certainty.NOT_KNOWN, false, below, term.beyondLaw() ? null : law, null);
         }
 
         private static Trail through(Trail pack, List<String> ingredients) {
             var trail = pack;
-            for (var ingredient : ingredients) trail = trail.to(Link.of(Link.Kind.INGREDIENT, ingredient));
+            for (var ingredient : ingredients) trail = trail.to(Link.of(Link.Place.INGREDIENT, ingredient));
             return trail;
         }
 

@@ -31,7 +31,7 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
 
     /// {@return the knots of its thread, from the dish down to the substance}
     public List<Link> path() {
-        return trail.linksTo(new Link(Link.Kind.SUBSTANCE, substance.name(), null, substance.source()));
+        return trail.linksTo(new Link(Link.Place.SUBSTANCE, substance.name(), null, substance.source()));
     }
 
     /// {@return whether this could be one of the given substances, which a maker's law did not make it name}
@@ -51,14 +51,14 @@ public record Evidence(Substance substance, Certainty certainty, boolean assumed
 
     /// {@return whether it was found in a pack's own declaration}
     boolean isDeclared() {
-        for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Kind.PACK) return true;
+        for (Trail at = trail; at != null; at = at.above()) if (at.link().kind() == Link.Place.PACK) return true;
         return false;
     }
 
     /// {@return whether a food of the table or a pack stands on its way: a pack settles it}
     boolean isOfProduct() {
         for (Trail at = trail; at != null; at = at.above())
-            if (at.link().kind() == Link.Kind.PACK || at.link().kind() == Link.Kind.FOOD) return true;
+            if (at.link().kind() == Link.Place.PACK || at.link().kind() == Link.Place.FOOD) return true;
         return false;
     }
 

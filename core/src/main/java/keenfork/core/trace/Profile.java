@@ -19,7 +19,7 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
     }
 
     /// What is found of one group while the evidence is gone through: sorted only where it did not come in order.
-    private static final class Found {
+    private static final class Gathered {
         private static final int WEAKEST = Certainty.values().length * 2 - 1;
         private Evidence[] threads = new Evidence[6];
         private int size;
@@ -84,12 +84,12 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
 
     static Profile of(Derivation derivation, RuleBook ruleBook) {
         var groups = ruleBook.groups();
-        var found = new Found[groups.size()];
+        var found = new Gathered[groups.size()];
         for (var e : derivation.evidence())
             for (var place : ruleBook.placesOf(e.substance())) {
                 if (!e.couldBe(place.reach())) continue;
                 var of = found[place.at()];
-                if (of == null) found[place.at()] = of = new Found();
+                if (of == null) found[place.at()] = of = new Gathered();
                 of.add(e, place);
             }
         var marks = new ArrayList<Mark>();
@@ -112,7 +112,7 @@ public record Profile(RuleBook ruleBook, List<Mark> marks, List<Beside> beside) 
     /// of its members not known}
     public Optional<Mark> member(Group group, Substance member) {
         var tree = Substances.shipped();
-        var found = new Found();
+        var found = new Gathered();
         for (var e : mark(group).map(Mark::threads).orElse(List.of())) {
             var isSo = tree.isUnder(e.substance(), member);
             if (!isSo && !(tree.isUnder(member, e.substance()) && e.couldBe(List.of(member)))) continue;

@@ -8,8 +8,8 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Facts;
 import keenfork.core.trace.Fact;
+import keenfork.core.trace.Facts;
 
 /// Declarations: each is the pack of a line that names nothing else.
 public final class CorpusOfPacks {

@@ -127,9 +127,10 @@ class DifferenceTest {
     @Test
     void what_is_on_paper_can_be_printed_once_more_as_it_was() {
         var paper = paper("300 g couscous", "50 g almonds", "20 g cashews", "100 g tahini");
-        assertThat(paper.list().stream().filter(Statement.Run::bold).map(Statement.Run::text)).containsExactly("wheat",
+        assertThat(paper.list().stream().filter(Statement.TextRun::bold).map(Statement.TextRun::text)).containsExactly(
+                "wheat",
                 "sesame", "almond", "cashew");
-        assertThat(String.join("", paper.list().stream().map(Statement.Run::text).toList()))
+        assertThat(String.join("", paper.list().stream().map(Statement.TextRun::text).toList()))
                 .isEqualTo("couscous (wheat), tahini (sesame), almond, cashew");
         assertThat(paper.wording().names(paper.said(Certainty.CONTAINS)))
                 .containsExactly("cereals containing gluten (wheat)", "nuts (almond, cashew)", "sesame");
@@ -138,8 +139,9 @@ class DifferenceTest {
     @Test
     void a_list_stands_for_what_is_in_it_only_where_it_emphasises_all_of_it() {
         assertThat(paper("50 g almonds", "20 g cashews", "100 g tahini").listSaysAll()).isTrue();
-        var list = List.of(new Statement.Run("peas, butter ("), new Statement.Run("milk", List.of(group("milk"))),
-                new Statement.Run("), almond"));
+        var list =
+                List.of(new Statement.TextRun("peas, butter ("), new Statement.TextRun("milk", List.of(group("milk"))),
+                        new Statement.TextRun("), almond"));
         var milk = new PrintedStatement("Dip", "uk", "en", List.of(),
                 Map.of(Certainty.CONTAINS, List.of(group("milk"), new Named("nuts", "almond"))), List.of(), list);
         assertThat(milk.listSaysAll()).as("almond is not in bold").isFalse();

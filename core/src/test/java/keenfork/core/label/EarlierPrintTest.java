@@ -78,7 +78,7 @@ class EarlierPrintTest {
         assertThat(label.wording().names(label.said(Certainty.CONTAINS)))
                 .containsExactly("celery", "nuts (almond, cashew)", "sesame", "soya");
         assertThat(label.wording().names(label.said(Certainty.MAY_CONTAIN))).containsExactly("mustard", "nuts");
-        assertThat(label.list().stream().filter(Statement.Run::bold).map(Statement.Run::text))
+        assertThat(label.list().stream().filter(Statement.TextRun::bold).map(Statement.TextRun::text))
                 .containsExactly("celery seed", "sesame", "almond", "soya", "cashew");
     }
 

@@ -14,13 +14,13 @@ class SheetTest {
     @ParameterizedTest
     @CsvSource({"A4,CARD,2", "A4,TUB,8", "A4,ROLL,8", "A4,LINE,5", "A4,TENT,1", "A4,BIG,1", "A4,GUEST,2",
             "A4,GUEST_LARGE,1", "LETTER,TUB,6", "LETTER,CARD,2", "LETTER,ROLL,8", "LETTER,MENU,0", "OWN,TUB,1"})
-    void so_many_labels_go_on_a_sheet(Sheet sheet, Kind kind, int many) {
+    void so_many_labels_go_on_a_sheet(PaperFormat sheet, Kind kind, int many) {
         assertThat(sheet.of(kind).each()).isEqualTo(many);
     }
 
     @ParameterizedTest @EnumSource(Kind.class)
     void labels_stay_on_their_sheet(Kind kind) {
-        for (var sheet : Sheet.values()) {
+        for (var sheet : PaperFormat.values()) {
             var layout = sheet.of(kind);
             assertThat(layout.left() + layout.columns() * kind.width()).isLessThanOrEqualTo(layout.width() + 1e-9);
             assertThat(layout.top() + layout.rows() * kind.height()).isLessThanOrEqualTo(layout.height() + 1e-9);
@@ -29,7 +29,7 @@ class SheetTest {
 
     @Test
     void every_kind_of_one_dish_can_be_cut_from_either_sheet() {
-        for (var sheet : List.of(Sheet.A4, Sheet.LETTER))
+        for (var sheet : List.of(PaperFormat.A4, PaperFormat.LETTER))
             assertThat(Arrays.stream(Kind.values()).filter(Kind::isOfOneDish)).allMatch(k -> sheet.of(k).each() > 0);
     }
 }

@@ -26,8 +26,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class StatementTest {
     private static List<String> bold(Statement statement) {
-        return statement.ingredients().stream().flatMap(i -> i.runs().stream()).filter(Statement.Run::bold)
-                .map(Statement.Run::text).toList();
+        return statement.ingredients().stream().flatMap(i -> i.runs().stream()).filter(Statement.TextRun::bold)
+                .map(Statement.TextRun::text).toList();
     }
 
     private static List<String> said(Statement statement, Certainty certainty) {

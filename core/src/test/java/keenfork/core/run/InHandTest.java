@@ -100,7 +100,7 @@ class InHandTest {
         Map<Integer, Map<Integer, Set<Substance>>> touched = new HashMap<>();
         Map<Integer, Schedule.Placed> last = new HashMap<>();
         for (var p : run.schedule().onTheDay()) {
-            if (p.kind() != Schedule.Kind.TASK) continue;
+            if (p.kind() != Schedule.Slot.TASK) continue;
             var batch = run.turns().get(p.turn()).batch();
             var held = touched.computeIfAbsent(p.cook(), _ -> new HashMap<>());
             var before = last.put(p.cook(), p);

@@ -60,7 +60,7 @@ class ScheduleTest {
                     "Dress the leaves just before serving. | FRESH", "Scatter when serving. | FRESH",
                     "Chill at once. | AT_ONCE", "Scatter the herbs at the very end. | FRESH",
                     "Fry last, so they stay crisp. | FRESH"})
-    void a_step_says_what_time_it_needs(String step, Window.Kind kind) {
+    void a_step_says_what_time_it_needs(String step, Window.When kind) {
         assertThat(Window.said(step)).containsExactly(Window.usual(kind));
     }
 
@@ -92,7 +92,7 @@ class ScheduleTest {
     void a_soak_is_laid_on_the_day_before_and_takes_no_time_of_the_day() {
         var schedule = schedule(2,
                 "Hummus\n1 kg chickpeas\nMethod:\nSoak the chickpeas overnight.\nSimmer 60 min.\nBlend smooth.");
-        assertThat(schedule.placed().getFirst().kind()).isEqualTo(Schedule.Kind.DAY_BEFORE);
+        assertThat(schedule.placed().getFirst().kind()).isEqualTo(Schedule.Slot.DAY_BEFORE);
         assertThat(schedule.minutes()).isEqualTo(5 + 60 + 7);
         var line = schedule(2, "Hummus\n1 kg chickpeas, soaked overnight\nMethod:\nSimmer 60 min.");
         assertThat(line.dayBefore()).as("a line says so, too").singleElement()
@@ -236,19 +236,19 @@ class ScheduleTest {
         for (var turn = 0; turn < run.turns().size(); turn++) {
             var at = turn;
             var batch = run.turns().get(at).batch();
-            var tasks = day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Kind.TASK).toList();
+            var tasks = day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Slot.TASK).toList();
             for (var p : tasks)
                 for (var before : tasks)
                     if (batch.tasks().get(p.task()).after().contains(before.task()))
                         assertThat(p.from()).as("one after the other").isGreaterThanOrEqualTo(before.until());
             assertThat(tasks).hasSize((int) batch.tasks().stream().filter(t -> !t.isDayBefore()).count());
-            assertThat(day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Kind.CLEAN).count())
+            assertThat(day.stream().filter(p -> p.turn() == at && p.kind() == Schedule.Slot.CLEAN).count())
                     .as("every clean is laid out").isEqualTo(run.turns().get(at).made().cleans().size());
         }
     }
 
     private static boolean isFresh(PrepRun run, Schedule.Placed p) {
-        return p.kind() == Schedule.Kind.TASK && run.turns().get(p.turn()).batch().tasks().get(p.task()).isFresh();
+        return p.kind() == Schedule.Slot.TASK && run.turns().get(p.turn()).batch().tasks().get(p.task()).isFresh();
     }
 
     /// Looked at as it lies on the clock, whatever the order says: between two uses of a piece that the first would
@@ -263,13 +263,13 @@ class ScheduleTest {
         for (var piece : run.pieces()) {
             var there = run.schedule().onTheDay().stream().filter(p -> p.on().contains(piece)).toList();
             for (var b = 0; b < there.size(); b++)
-                for (var a = b - 1; a >= 0 && there.get(a).kind() == Schedule.Kind.TASK; a--) {
-                    if (there.get(b).kind() == Schedule.Kind.CLEAN || there.get(a).turn() == there.get(b).turn())
+                for (var a = b - 1; a >= 0 && there.get(a).kind() == Schedule.Slot.TASK; a--) {
+                    if (there.get(b).kind() == Schedule.Slot.CLEAN || there.get(a).turn() == there.get(b).turn())
                         continue;
                     for (var left : uses(run, there.get(a), piece))
                         for (var reached : uses(run, there.get(b), piece))
                             assertThat(Contacts.passes(left, reached, run.turns().get(there.get(b).turn()).batch(),
-                                    false, Clean.NONE, School.STRICT, Figures.SHIPPED))
+                                    false, Clean.NONE, ContactPolicy.STRICT, Figures.SHIPPED))
                                             .as("%s to %s on the %s", there.get(a).what(), there.get(b).what(),
                                                     piece.name())
                                             .isEmpty();

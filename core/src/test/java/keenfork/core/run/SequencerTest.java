@@ -62,7 +62,7 @@ class SequencerTest {
     private static List<String> reaches(List<Batch> order, Clean last) {
         var made = new ArrayList<>(Sequencer.unwashed(order, Conditions.USUAL).order());
         for (var kit : made.getLast().batch().kit())
-            made.set(made.size() - 1, made.getLast().with(new Made.Before(kit, 0), last));
+            made.set(made.size() - 1, made.getLast().with(new BatchSetup.Before(kit, 0), last));
         return Sequencer.score(made, Conditions.USUAL).turns().getLast().carried().stream()
                 .map(c -> c.kit().id() + ": " + c.substance().id()).toList();
     }
@@ -226,7 +226,7 @@ class SequencerTest {
         var little = batch("trace of milk", 1000, List.of(use(kit("blender"), 0.1, "milk")));
         var noDose = batch("mustard", 10, List.of(use(kit("blender"), 0.0001, "mustard")));
         var plain = batch("plain", 1000, List.of(use(kit("blender"), 1)));
-        var measured = Conditions.USUAL.with(School.MEASURED);
+        var measured = Conditions.USUAL.with(ContactPolicy.MEASURED);
         assertThat(unwashed(little, plain).contacts()).isEqualTo(1);
         assertThat(Sequencer.unwashed(List.of(little, plain), measured).contacts()).isZero();
         assertThat(Sequencer.unwashed(List.of(noDose, plain), measured).contacts()).isEqualTo(1);
@@ -374,7 +374,7 @@ class SequencerTest {
     void what_should_be_fresh_is_made_last_where_that_costs_no_wash() {
         var leaves = new Batch("leaves", 10, List.of(use(kit("bowl"), 10)),
                 List.of(new Task("Dress the leaves just before serving.", List.of(), List.of(kit("bowl")), 5, 0, 1,
-                        List.of(), List.of(Window.usual(Window.Kind.FRESH)))));
+                        List.of(), List.of(Window.usual(Window.When.FRESH)))));
         var order = List.of(leaves, batch("dip"), batch("pesto", "almond"));
         assertThat(Sequencer.order(order, Conditions.USUAL).turns().getLast().batch().dish()).isEqualTo("leaves");
         assertThat(Sequencer.order(order, Conditions.USUAL).stale()).isZero();
@@ -433,7 +433,7 @@ class SequencerTest {
                         made.size() % 2 == 0 ? b
                                 : new Batch(b.dish(), 10, b.uses(), List.of(new Task("Dress", List.of(),
                                         b.kit(), 5 + made.size(), 0, 1, List.of(),
-                                        List.of(Window.usual(Window.Kind.FRESH))))));
+                                        List.of(Window.usual(Window.When.FRESH))))));
             return List.copyOf(made);
         });
     }
@@ -530,10 +530,10 @@ class SequencerTest {
             var kit = piece.kit();
             var least = Integer.MAX_VALUE;
             for (var bits = 0; bits < 1 << batches.size(); bits++) {
-                var made = new ArrayList<Made>();
+                var made = new ArrayList<BatchSetup>();
                 for (var i = 0; i < batches.size(); i++)
-                    made.add(Made.of(batches.get(i), Equipment.USUAL)
-                            .with(new Made.Before(kit, 0), (bits & 1 << i) == 0 ? Clean.NONE : kit.endedBy()));
+                    made.add(BatchSetup.of(batches.get(i), Equipment.USUAL)
+                            .with(new BatchSetup.Before(kit, 0), (bits & 1 << i) == 0 ? Clean.NONE : kit.endedBy()));
                 if (Sequencer.contacts(made, Conditions.USUAL).stream().noneMatch(c -> c.kit() == kit))
                     least = Math.min(least, Integer.bitCount(bits));
             }
@@ -553,7 +553,7 @@ class SequencerTest {
         var made = new ArrayList<>(Sequencer.unwashed(batches, Conditions.USUAL).order());
         var before = Sequencer.contacts(made, Conditions.USUAL).size();
         var kit = kit(List.of("blender", "board", "bowl", "fryer").get(on));
-        made.set(at % batches.size(), made.get(at % batches.size()).with(new Made.Before(kit, 0), kit.endedBy()));
+        made.set(at % batches.size(), made.get(at % batches.size()).with(new BatchSetup.Before(kit, 0), kit.endedBy()));
         assertThat(Sequencer.contacts(made, Conditions.USUAL).size()).isLessThanOrEqualTo(before);
     }
 }

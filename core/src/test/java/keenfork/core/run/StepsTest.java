@@ -116,7 +116,7 @@ class StepsTest {
     void a_nut_pesto_without_a_method_never_goes_clear_before_a_dip() {
         var pesto = batch("Pistachio pesto\n200 g pistachios\n1 bunch basil\n200 ml olive oil");
         var dip = batch("Bean dip\n1 kg white beans\n100 ml olive oil\nMethod:\nBlend until smooth.");
-        assertThat(pesto.asks()).singleElement().satisfies(a -> assertThat(a.kind()).isEqualTo(Ask.Kind.NO_METHOD));
+        assertThat(pesto.asks()).singleElement().satisfies(a -> assertThat(a.kind()).isEqualTo(Ask.Unknown.NO_METHOD));
         assertThat(pesto.kit()).extracting(Kit::id).contains("blender", "bowl", "board", "spoons");
         assertThat(Sequencer.unwashed(List.of(pesto, dip), Conditions.USUAL).contacts())
                 .as("its nuts are on the blender").isPositive();
@@ -144,11 +144,12 @@ class StepsTest {
     void a_mortar_that_is_only_wiped_keeps_its_nuts() {
         var pesto = batch("Pesto\n100 g walnuts\n1 bunch basil\nMethod:\nPound in a mortar.");
         var paste = batch("Paste\n1 bunch coriander\n100 g chillies\nMethod:\nPound in a mortar.");
-        var mortar = new Made.Before(Kit.named("mortar").orElseThrow(), 0);
+        var mortar = new BatchSetup.Before(Kit.named("mortar").orElseThrow(), 0);
         for (var clean : List.of(Clean.NONE, Clean.WIPE, Clean.RINSE))
-            assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL)
-                    .with(mortar, clean)), Conditions.USUAL).contacts()).as(clean.name()).isPositive();
-        assertThat(Sequencer.score(List.of(Made.of(pesto, Equipment.USUAL), Made.of(paste, Equipment.USUAL)
+            assertThat(
+                    Sequencer.score(List.of(BatchSetup.of(pesto, Equipment.USUAL), BatchSetup.of(paste, Equipment.USUAL)
+                            .with(mortar, clean)), Conditions.USUAL).contacts()).as(clean.name()).isPositive();
+        assertThat(Sequencer.score(List.of(BatchSetup.of(pesto, Equipment.USUAL), BatchSetup.of(paste, Equipment.USUAL)
                 .with(mortar, Clean.WASH)), Conditions.USUAL).contacts()).isZero();
     }
 
@@ -163,9 +164,10 @@ class StepsTest {
     void the_oil_that_prawns_and_falafel_share_is_cleared_by_no_wash() {
         var prawns = batch("Crisp prawns\n500 g prawns\nMethod:\nDeep-fry the prawns.");
         var falafel = batch("Chickpea balls\n500 g chickpeas\nMethod:\nDeep-fry the balls.");
-        var before = new Made.Before(Kit.named("fryer").orElseThrow(), 0);
-        assertThat(Sequencer.score(List.of(Made.of(prawns, Equipment.USUAL), Made.of(falafel, Equipment.USUAL)
-                .with(before, Clean.WASH)), Conditions.USUAL).contacts()).isPositive();
+        var before = new BatchSetup.Before(Kit.named("fryer").orElseThrow(), 0);
+        assertThat(
+                Sequencer.score(List.of(BatchSetup.of(prawns, Equipment.USUAL), BatchSetup.of(falafel, Equipment.USUAL)
+                        .with(before, Clean.WASH)), Conditions.USUAL).contacts()).isPositive();
         assertThat(order(prawns, falafel).turns().getFirst().batch().dish()).isEqualTo("Chickpea balls");
     }
 
@@ -180,10 +182,11 @@ class StepsTest {
                         .doesNotContain("walnut"));
         assertThat(pesto.tasks().getFirst().takes()).noneMatch(t -> t.contains("walnut"));
         var said = Recipe.read(text, Volumes.METRIC, new Law("uk"));
-        assertThat(keenfork.core.recipe.GoingIn.of(said).steps()).containsExactly(1, 0, 0, 0);
-        assertThat(keenfork.core.recipe.GoingIn.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""),
+        assertThat(keenfork.core.recipe.EntrySteps.of(said).steps()).containsExactly(1, 0, 0, 0);
+        assertThat(keenfork.core.recipe.EntrySteps.of(Recipe.read(text.replace("\nAdd the walnuts and stir.", ""),
                 Volumes.METRIC, new Law("uk"))).steps().getFirst())
-                        .as("what no step takes counts from the start").isEqualTo(keenfork.core.recipe.GoingIn.START);
+                        .as("what no step takes counts from the start")
+                        .isEqualTo(keenfork.core.recipe.EntrySteps.START);
     }
 
     @Test
@@ -203,9 +206,9 @@ class StepsTest {
         var plain = batch("Plain beans\n1 kg white beans\nMethod:\nFry the beans.");
         var washed = Sequencer.washed(List.of(nuts, plain), Conditions.USUAL);
         assertThat(washed.contacts()).isZero();
-        assertThat(washed.schedule().placed()).filteredOn(p -> p.kind() == Schedule.Kind.CLEAN)
+        assertThat(washed.schedule().placed()).filteredOn(p -> p.kind() == Schedule.Slot.CLEAN)
                 .extracting(Schedule.Placed::text).anyMatch(t -> t.startsWith("pan"));
-        assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN).count())
+        assertThat(washed.schedule().placed().stream().filter(p -> p.kind() == Schedule.Slot.CLEAN).count())
                 .as("every clean of the order is laid").isEqualTo(washed.turns().stream()
                         .mapToInt(t -> t.made().cleans().size()).sum());
     }

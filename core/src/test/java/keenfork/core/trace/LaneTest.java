@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 
 class LaneTest {
     private static List<String> lanes(Derivation derivation) {
-        return Lane.of(derivation, UK).stream()
+        return EntryStep.of(derivation, UK).stream()
                 .map(l -> l.mark().group().id() + ":" + l.step() + (l.hasLastMoment() ? "" : ":none")).toList();
     }
 
@@ -75,7 +75,7 @@ class LaneTest {
 
     @Test
     void an_unread_line_is_in_every_lane() {
-        assertThat(Lane.of(
+        assertThat(EntryStep.of(
                 derived("1 kg potatoes", "2 tbsp zugwort", "Method:", "Boil the potatoes.", "Stir in the zugwort."),
                 UK)).hasSize(14).allSatisfy(l -> assertThat(l.step()).isEqualTo(1));
     }

@@ -12,20 +12,20 @@ import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.run.Batch;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Kit;
-import keenfork.core.run.Made;
 import keenfork.core.run.Sequencer;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.Events;
+import keenfork.web.persistence.KitList;
 import keenfork.web.persistence.Labels;
 import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.KitList;
 import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.Settings;
 import org.springframework.boot.ApplicationArguments;
@@ -129,10 +129,10 @@ class DemoKitchen implements ApplicationRunner {
                 "wrote the run down", CREW);
     }
 
-    private static Runs.Turn turn(Made made, long dish) {
+    private static Runs.Turn turn(BatchSetup made, long dish) {
         return KeptRun.turn(
                 made.batch().dish().startsWith("Millet")
-                        ? made.with(new Made.Before(Kit.named("blender").orElseThrow(), 0), Clean.NONE) : made,
+                        ? made.with(new BatchSetup.Before(Kit.named("blender").orElseThrow(), 0), Clean.NONE) : made,
                 dish, 0, false);
     }
 

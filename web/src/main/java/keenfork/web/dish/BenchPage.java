@@ -26,7 +26,7 @@ class BenchPage {
 
     /// {@return what is read of a form, or null where nothing is written or it is refused}
     @Nullable
-    BenchView read(long id, Looked looked) {
+    BenchView read(long id, CheckedForm looked) {
         var text = looked.recipe().text();
         if (text.isBlank()) return null;
         var now = kitchen.menu();
@@ -55,7 +55,7 @@ class BenchPage {
     private ModelAndView page(long id, DishForm form, String wrong, String said, @Nullable String theirs,
             HttpStatus status) {
         var page = new ModelAndView("dish/bench", status);
-        var bench = read(id, Looked.at(form));
+        var bench = read(id, CheckedForm.at(form));
         page.addObject("id", id);
         page.addObject("form", form);
         page.addObject("wrong", wrong);

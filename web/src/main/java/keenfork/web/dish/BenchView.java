@@ -13,10 +13,10 @@ import keenfork.core.diet.Verdict;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Portions;
 import keenfork.core.recipe.Recipe;
-import keenfork.core.trace.Beside;
 import keenfork.core.run.Ask;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Kit;
+import keenfork.core.trace.Beside;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.core.trace.Mark;
@@ -29,14 +29,14 @@ import keenfork.web.page.Format;
 
 /// A recipe as read: each line with its grams, its food, its marks and its questions; what the dish carries; and what
 /// keeping it would change.
-record BenchView(String name, String facts, List<PartView> parts, int open, List<Found> found, int nothing,
+record BenchView(String name, String facts, List<PartView> parts, int open, List<MarkFound> found, int nothing,
         List<DietView> diets, String suits, JarView jar, LanesView lanes,
         List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
     /// a part with its lines
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
     /// a group found
-    record Found(String symbol, String name, String words) {}
+    record MarkFound(String symbol, String name, String words) {}
 
     /// diets with one verdict and one reason: the line that settles it, or the question that would
     record DietView(String symbol, String name, String words, String because) {}
@@ -143,12 +143,12 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
         return covers + format.likely(recipe.mass()) + " going in" + (range.isEmpty() ? "" : " (" + range + ")");
     }
 
-    private static Found found(Mark mark, Format format) {
-        return new Found(format.symbol(Optional.of(mark)), mark.group().name(), format.full(Optional.of(mark)));
+    private static MarkFound found(Mark mark, Format format) {
+        return new MarkFound(format.symbol(Optional.of(mark)), mark.group().name(), format.full(Optional.of(mark)));
     }
 
-    private static Found beside(Beside beside, Format format) {
-        return new Found("m-beside", Format.upper(beside.substance().name()), "%s, beside the law’s list of %s"
+    private static MarkFound beside(Beside beside, Format format) {
+        return new MarkFound("m-beside", Format.upper(beside.substance().name()), "%s, beside the law’s list of %s"
                 .formatted(format.words(beside.certainty(), false), beside.group().name().toLowerCase(Locale.ROOT)));
     }
 

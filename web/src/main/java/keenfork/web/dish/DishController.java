@@ -59,7 +59,7 @@ class DishController {
 
     @PostMapping("/dishes/read")
     String read(@RequestParam(defaultValue = "0") long id, DishForm form, Model model) {
-        var looked = Looked.at(form);
+        var looked = CheckedForm.at(form);
         model.addAttribute("id", id);
         model.addAttribute("bench", bench.read(id, looked));
         model.addAttribute("tooLong", looked.wrong());
@@ -120,7 +120,7 @@ class DishController {
 
     @PostMapping("/dishes/new")
     ModelAndView add(DishForm form, HttpServletRequest request) {
-        var looked = Looked.forTheMenu(form, kitchen.menu());
+        var looked = CheckedForm.forTheMenu(form, kitchen.menu());
         if (!looked.wrong().isEmpty()) return bench.refused(NEW, form, looked.wrong());
         try {
             return new ModelAndView("redirect:/dishes/" + dishes.add(recipe(looked).name(), looked.recipe().text(),
@@ -132,7 +132,7 @@ class DishController {
 
     @PostMapping("/dishes/{id}")
     ModelAndView change(@PathVariable long id, DishForm form, HttpServletRequest request) {
-        var looked = Looked.forTheMenu(form, kitchen.menu());
+        var looked = CheckedForm.forTheMenu(form, kitchen.menu());
         if (!looked.wrong().isEmpty()) return bench.refused(id, form, looked.wrong());
         try {
             dishes.change(id, form.versionNumber(), recipe(looked).name(), looked.recipe().text(),
@@ -156,7 +156,7 @@ class DishController {
                 .body(JsonLdRecipe.write(dish.text(), dish.original()).getBytes(StandardCharsets.UTF_8));
     }
 
-    private Recipe recipe(Looked looked) { return kitchen.menu().read(looked.recipe().text()); }
+    private Recipe recipe(CheckedForm looked) { return kitchen.menu().read(looked.recipe().text()); }
 
     private Stored<DishText> stored(long id) {
         return dishes.find(id).orElseThrow(() -> new NotHere(

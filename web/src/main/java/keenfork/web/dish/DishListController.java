@@ -32,9 +32,9 @@ class DishListController {
     private final Format format;
 
     /// one dish of the list
-    record Row(long id, String name, List<Sign> marks, int questions, String usedIn) {
-        static Row of(Menu.Dish dish, Menu menu, Format format) {
-            return new Row(dish.id(), dish.name(),
+    record ListedDish(long id, String name, List<Sign> marks, int questions, String usedIn) {
+        static ListedDish of(Menu.Dish dish, Menu menu, Format format) {
+            return new ListedDish(dish.id(), dish.name(),
                     dish.derivation().under(menu.ruleBook()).marks().stream().map(m -> Sign.of(m, format)).toList(),
                     dish.derivation().ownQuestions().size(),
                     format.list(menu.using(dish.name()).stream().map(Menu.Dish::name).toList()));
@@ -67,8 +67,8 @@ class DishListController {
     private void list(Model model, String q, String lists, String wrong) {
         var menu = kitchen.menu();
         var words = q.strip().toLowerCase(Locale.ROOT);
-        model.addAttribute("rows", menu.dishes().stream().filter(d -> Row.holds(d, menu, words))
-                .map(d -> Row.of(d, menu, format)).toList());
+        model.addAttribute("rows", menu.dishes().stream().filter(d -> ListedDish.holds(d, menu, words))
+                .map(d -> ListedDish.of(d, menu, format)).toList());
         model.addAttribute("all", menu.dishes().size());
         model.addAttribute("q", q);
         model.addAttribute("off", dishes.offMenu());

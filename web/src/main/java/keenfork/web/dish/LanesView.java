@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Lane;
+import keenfork.core.trace.EntryStep;
 import keenfork.web.page.Format;
 
 /// The steps with a lane for each group: dotted until it goes in, solid after; and the last moments to take a portion
@@ -15,7 +15,7 @@ import keenfork.web.page.Format;
 /// @param lanes the groups drawn
 /// @param rows  steps and last moments in order
 /// @param more  groups found beyond those drawn, in words
-record LanesView(List<Head> lanes, List<Row> rows, String more) {
+record LanesView(List<Head> lanes, List<StepRow> rows, String more) {
     private static final int MOST = 7;
 
     /// the head of a lane
@@ -24,24 +24,24 @@ record LanesView(List<Head> lanes, List<Row> rows, String more) {
     /// A step, or a last moment where `number` is 0.
     ///
     /// @param cells for each lane `before`, `now`, `after` or `none`
-    record Row(int number, String text, List<String> cells, String without) {
+    record StepRow(int number, String text, List<String> cells, String without) {
         public boolean isFork() { return number == 0; }
     }
 
     static LanesView of(Derivation derivation, RuleBook ruleBook, Format format) {
         var recipe = derivation.recipe();
-        var all = Lane.of(derivation, ruleBook);
+        var all = EntryStep.of(derivation, ruleBook);
         // what comes in late is what a portion can be taken off before; those lanes are drawn first
         var shown = all.size() <= MOST ? all : all.subList(all.size() - MOST, all.size());
         var rest = all.subList(0, all.size() - shown.size()).stream().map(l -> l.mark().group().name().toLowerCase())
                 .toList();
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<StepRow>();
         for (var step = 0; step <= recipe.steps().size(); step++) {
             addLastMoment(all, shown, step, rows, format);
             if (step < recipe.steps().size())
-                rows.add(new Row(step + 1, recipe.steps().get(step), cells(shown, step), ""));
+                rows.add(new StepRow(step + 1, recipe.steps().get(step), cells(shown, step), ""));
             else if (all.stream().anyMatch(l -> l.step() == recipe.steps().size()))
-                rows.add(new Row(recipe.steps().size() + 1, goesOn(recipe), cells(shown, step), ""));
+                rows.add(new StepRow(recipe.steps().size() + 1, goesOn(recipe), cells(shown, step), ""));
         }
         return new LanesView(
                 shown.stream()
@@ -58,18 +58,19 @@ record LanesView(List<Head> lanes, List<Row> rows, String more) {
         return "It goes out" + (late.isEmpty() ? "." : ", with: " + String.join(", ", late) + ".");
     }
 
-    private static void addLastMoment(List<Lane> all, List<Lane> shown, int step, List<Row> rows, Format format) {
+    private static void addLastMoment(List<EntryStep> all, List<EntryStep> shown, int step, List<StepRow> rows,
+            Format format) {
         var going = all.stream().filter(l -> l.hasLastMoment() && l.step() == step)
                 .map(l -> l.mark().group().name().toLowerCase()).toList();
         if (going.isEmpty()) return;
-        rows.add(new Row(0, "",
+        rows.add(new StepRow(0, "",
                 IntStream.range(0, shown.size()).mapToObj(
                         i -> shown.get(i).step() < step ? "after" : shown.get(i).step() == step ? "fork" : "before")
                         .toList(),
                 format.list(going)));
     }
 
-    private static List<String> cells(List<Lane> lanes, int step) {
+    private static List<String> cells(List<EntryStep> lanes, int step) {
         return lanes.stream()
                 .map(l -> l.step() == step || l.step() < 0 && step == 0 ? "now" : l.step() < step ? "after" : "before")
                 .toList();

@@ -91,9 +91,11 @@ class ScaleController {
     }
 
     /// a line for the other size
-    record Row(String was, String is, String grams, String range, String spoons, String rounding, boolean byHand) {
-        static Row of(Scaled.Entry entry, Menu menu, Format format) {
-            return new Row(entry.line().text(), entry.text(), format.likely(entry.mass()), format.range(entry.mass()),
+    record ScaledLine(String was, String is, String grams, String range, String spoons, String rounding,
+            boolean byHand) {
+        static ScaledLine of(Scaled.Entry entry, Menu menu, Format format) {
+            return new ScaledLine(entry.line().text(), entry.text(), format.likely(entry.mass()),
+                    format.range(entry.mass()),
                     inSpoons(entry, menu), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()),
                     entry.byHand());
         }
@@ -132,7 +134,8 @@ class ScaleController {
         if (wish.isEmpty()) return "dish/scale";
         try {
             var scaled = wish.of(recipe, kitchen.menu());
-            model.addAttribute("rows", scaled.lines().stream().map(e -> Row.of(e, kitchen.menu(), format)).toList());
+            model.addAttribute("rows",
+                    scaled.lines().stream().map(e -> ScaledLine.of(e, kitchen.menu(), format)).toList());
             model.addAttribute("total", format.likely(scaled.mass()));
             model.addAttribute("totalRange", format.range(scaled.mass()));
             model.addAttribute("factor",

@@ -10,13 +10,13 @@ import java.util.Optional;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Done;
 import keenfork.core.run.Equipment;
 import keenfork.core.run.Flow;
 import keenfork.core.run.Kit;
-import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Sequencer;
 import keenfork.core.swap.Avoidances;
@@ -67,7 +67,7 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
                         batches.add(b);
                     });
         }
-        var order = new ArrayList<Made>();
+        var order = new ArrayList<BatchSetup>();
         for (var batch : Batch.together(batches))
             order.add(done.inTruth(made(batch, turns.get(order.size()), equipment)));
         return new KeptRun(kept, equipment, asides, Sequencer.score(order, Conditions.USUAL.with(equipment)), done);
@@ -109,7 +109,7 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     public static Optional<Batch> batch(long dish, Derivation plain, int people, List<SetAsides.Aside> asides) {
         var takeOffs = new ArrayList<Batch.TakeOff>();
         for (var aside : asides)
-            if (aside.dish() == dish && aside.kind() == SetAsides.Kind.TAKE_OFF)
+            if (aside.dish() == dish && aside.kind() == SetAsides.Portions.TAKE_OFF)
                 takeOff(aside, plain).ifPresent(takeOffs::add);
         return Batch.of(plain, people, takeOffs);
     }
@@ -127,8 +127,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     }
 
     /// {@return a batch as a kept turn makes it; a piece that is gone, or a use that the dish has no more, is left out}
-    public static Made made(Batch batch, Runs.Turn turn, Equipment equipment) {
-        var made = Made.of(batch, equipment);
+    public static BatchSetup made(Batch batch, Runs.Turn turn, Equipment equipment) {
+        var made = BatchSetup.of(batch, equipment);
         for (var id : turn.pieces().values()) {
             var piece = equipment.named(id);
             if (piece.isPresent()) made = made.on(piece.get());
@@ -136,7 +136,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         for (var clean : turn.cleans().entrySet()) {
             var kit = Kit.named(clean.getKey().kit());
             if (kit.isPresent())
-                made = made.with(new Made.Before(kit.get(), clean.getKey().number()), Clean.valueOf(clean.getValue()));
+                made = made.with(new BatchSetup.Before(kit.get(), clean.getKey().number()),
+                        Clean.valueOf(clean.getValue()));
         }
         return made;
     }
@@ -145,7 +146,7 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param dish     the dish's key
     /// @param portions people it feeds; 0 for as many as its recipe says
     /// @param locked   whether it keeps its place
-    public static Runs.Turn turn(Made made, long dish, int portions, boolean locked) {
+    public static Runs.Turn turn(BatchSetup made, long dish, int portions, boolean locked) {
         var cleans = new HashMap<Runs.Use, String>();
         made.cleans()
                 .forEach((before, clean) -> cleans.put(new Runs.Use(before.kit().id(), before.use()), clean.name()));

@@ -8,8 +8,8 @@ import java.util.stream.IntStream;
 import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
+import keenfork.core.label.PaperFormat;
 import keenfork.core.label.PrintedStatement;
-import keenfork.core.label.Sheet;
 import keenfork.core.label.Statement;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
@@ -38,7 +38,7 @@ class Composing {
 
     /// {@return the labels that are asked for, as they read now, one of each}
     /// @throws NotHere when there is no such dish or no such guests
-    List<Wanted> wanted(Menu menu, Asked asked) {
+    List<LabelToPrint> wanted(Menu menu, LabelRequest asked) {
         return switch (asked.kindOf()) {
             case GUEST, GUEST_LARGE -> guests(menu, asked).stream().map(g -> card(menu, g)).toList();
             case MENU -> menu.dishes().stream().filter(menu::isServed).map(d -> label(menu, d, asked)).toList();
@@ -47,26 +47,27 @@ class Composing {
         };
     }
 
-    private static List<Menu.Dish> dishes(Menu menu, Asked asked) {
+    private static List<Menu.Dish> dishes(Menu menu, LabelRequest asked) {
         if (asked.isAll()) return menu.dishes().stream().filter(menu::isServed).toList();
         if (asked.dishId() == 0) return menu.dishes().stream().limit(1).toList();
         return List
                 .of(menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more.")));
     }
 
-    private static List<Events.Guests> guests(Menu menu, Asked asked) {
+    private static List<Events.Guests> guests(Menu menu, LabelRequest asked) {
         if (asked.guestsId() == 0) return menu.onFile().guests();
         return List.of(menu.guests(asked.guestsId())
                 .orElseThrow(() -> new NotHere("These guests are not on the list any more.")));
     }
 
-    private Wanted card(Menu menu, Events.Guests guests) {
+    private LabelToPrint card(Menu menu, Events.Guests guests) {
         var card = menu.card(guests);
-        return new Wanted(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()), List.of(),
+        return new LabelToPrint(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()),
+                List.of(),
                 List.of(), today(), null, "");
     }
 
-    private Wanted label(Menu menu, Menu.Dish dish, Asked asked) {
+    private LabelToPrint label(Menu menu, Menu.Dish dish, LabelRequest asked) {
         var kind = asked.kindOf();
         var statement = Statement.compose(dish.derivation(), menu.ruleBook(), asked.language());
         var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked));
@@ -74,15 +75,15 @@ class Composing {
         // a day that was typed is for the dish that was looked at
         var until = !kind.isPacked() ? null
                 : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days())
-                        : Asked.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
+                        : LabelRequest.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
         var batch = !kind.isPacked() ? ""
                 : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
-        return new Wanted(dish.id(), 0, dish.name(), says,
-                LabelView.of(says, kitchenName, new LabelView.Made(made, batch, until)), statement.waitsFor(),
+        return new LabelToPrint(dish.id(), 0, dish.name(), says,
+                LabelView.of(says, kitchenName, new LabelView.MadeOn(made, batch, until)), statement.waitsFor(),
                 statement.checks(), made, until, batch);
     }
 
-    private static List<String> standing(Menu menu, Menu.Dish dish, Asked asked) {
+    private static List<String> standing(Menu menu, Menu.Dish dish, LabelRequest asked) {
         if (asked.claimed().isEmpty()) return List.of();
         return menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id())
                 .filter(asked.claimed()::contains).toList();
@@ -106,12 +107,12 @@ class Composing {
         return switch (says) {
             case GuestCard card -> GuestView.of(card, kitchenName, made);
             case PrintedStatement label ->
-                    LabelView.of(label, kitchenName, new LabelView.Made(made, print.batch(), print.keepBy()));
+                    LabelView.of(label, kitchenName, new LabelView.MadeOn(made, print.batch(), print.keepBy()));
         };
     }
 
     /// {@return labels set for paper}
-    byte[] set(List<? extends Face> faces, Kind kind, Sheet sheet) {
+    byte[] set(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
         if (kind != Kind.MENU) return pdf.of(faces, kind, sheet);
         var lines = new ArrayList<LabelView>();
         for (var face : faces) if (face instanceof LabelView line) lines.add(line);

@@ -32,7 +32,7 @@ class KeepingController {
     ///
     /// @param days  in force
     /// @param isOwn whether the kitchen set it
-    record Row(KeepBy.Time shipped, int days, boolean isOwn) {}
+    record KeepingTime(KeepBy.Time shipped, int days, boolean isOwn) {}
 
     /// What was typed, which stays when it is turned down.
     record Typed(String what, String days, String why, String mgPerKg, String on, String reference, String wrong) {
@@ -54,7 +54,8 @@ class KeepingController {
         var menu = kitchen.menu();
         var own = keeping.own();
         model.addAttribute("rows", KeepBy.times().stream()
-                .map(t -> new Row(t, own.getOrDefault(t.what(), t.days()), own.containsKey(t.what()))).toList());
+                .map(t -> new KeepingTime(t, own.getOrDefault(t.what(), t.days()), own.containsKey(t.what())))
+                .toList());
         model.addAttribute("changes", keeping.history());
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("dish", dish);
@@ -92,7 +93,7 @@ class KeepingController {
             HttpServletRequest request) {
         var menu = kitchen.menu();
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
-        var day = Asked.day(on.strip());
+        var day = LabelRequest.day(on.strip());
         var wrong = !mgPerKg.strip().matches("\\d{1,5}([.,]\\d{1,2})?")
                 ? "What was found is a number in mg/kg, such as 5 or 0, not “%s”.".formatted(mgPerKg.strip())
                 : day.isEmpty() || day.get().isAfter(composing.today())

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.stream.IntStream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.core.label.Statement;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -57,7 +57,8 @@ class LabelController {
     }
 
     @GetMapping("/labels")
-    String labels(Asked asked, @RequestParam(defaultValue = "1") int page, @RequestParam(defaultValue = "0") long see,
+    String labels(LabelRequest asked, @RequestParam(defaultValue = "1") int page,
+            @RequestParam(defaultValue = "0") long see,
             HttpServletRequest request, Model model) {
         // what is printed from beside an old label is the same one as it reads now
         var of = see == 0 ? asked : labels.find(see).map(this::onMenu).orElse(asked);
@@ -65,12 +66,13 @@ class LabelController {
                 "");
     }
 
-    private String fill(Model model, Asked asked, int page, long see, List<String> waits, String wrong) {
+    private String fill(Model model, LabelRequest asked, int page, long see, List<String> waits, String wrong) {
         var menu = kitchen.menu();
         var outOfDate = paper.outOfDate();
         var since = causes.of(menu, outOfDate);
         var old = IntStream.range(0, since.size())
-                .mapToObj(i -> new Old(outOfDate.get(i), Past.of(outOfDate.get(i).printed(), composing), since.get(i)))
+                .mapToObj(i -> new OutOfDateView(outOfDate.get(i), PastPrint.of(outOfDate.get(i).printed(), composing),
+                        since.get(i)))
                 .toList();
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("guests", menu.onFile().guests());
@@ -80,7 +82,7 @@ class LabelController {
         model.addAttribute("asked", asked);
         model.addAttribute("kind", asked.kindOf());
         model.addAttribute("kinds", Kind.values());
-        model.addAttribute("sheets", Sheet.values());
+        model.addAttribute("sheets", PaperFormat.values());
         model.addAttribute("on", asked.on());
         model.addAttribute("languages", Language.all());
         model.addAttribute("language", asked.language());
@@ -101,12 +103,12 @@ class LabelController {
         if (wanted.isEmpty() || !asked.kindOf().isOfOneDish()) return "label/labels";
         if (wanted.size() == 1) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
         else model.addAttribute("unknown", wanted.stream()
-                .filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(Wanted::name).toList());
+                .filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(LabelToPrint::name).toList());
         return "label/labels";
     }
 
     /// What is told of one dish beside its label.
-    private void dish(Model model, Menu menu, Menu.Dish dish, Asked asked) {
+    private void dish(Model model, Menu menu, Menu.Dish dish, LabelRequest asked) {
         model.addAttribute("notes", new Notes(Statement.compose(dish.derivation(), menu.ruleBook())));
         model.addAttribute("keeps", menu.keeps(dish));
         model.addAttribute("claims", menu.claims(dish));
@@ -119,7 +121,7 @@ class LabelController {
     String history(@PathVariable String of, @PathVariable long id, Model model) {
         model.addAttribute("of", "%s/%d".formatted(of, id));
         model.addAttribute("history",
-                history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> Past.of(p, composing)).toList());
+                history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> PastPrint.of(p, composing)).toList());
         return "label/history :: history";
     }
 
@@ -137,7 +139,7 @@ class LabelController {
     String fit(@PathVariable long id, Model model) {
         var menu = kitchen.menu();
         model.addAttribute("tooLong", Kind.alone().stream().filter(
-                k -> composing.wanted(menu, Asked.of(id, k.id())).stream().anyMatch(w -> !pdf.fits(w.face(), k)))
+                k -> composing.wanted(menu, LabelRequest.of(id, k.id())).stream().anyMatch(w -> !pdf.fits(w.face(), k)))
                 .map(Kind::words).toList());
         return "label/pages :: fit";
     }
@@ -145,7 +147,7 @@ class LabelController {
     /// Prints labels: what they say is written down as printed once it comes out, so that they can be called back when
     /// it is no longer true.
     @PostMapping("/labels/print")
-    ModelAndView print(Asked typed, HttpServletRequest request) {
+    ModelAndView print(LabelRequest typed, HttpServletRequest request) {
         var asked = typed.byTyped().isEmpty() ? typed.by(Cook.of(request)) : typed;
         var wrong = asked.wrong(composing.today());
         if (!wrong.isEmpty()) return again(asked, List.of(), wrong);
@@ -156,7 +158,7 @@ class LabelController {
         return new ModelAndView("redirect:/labels?" + asked.query() + "#printer");
     }
 
-    private ModelAndView again(Asked asked, List<String> waits, String wrong) {
+    private ModelAndView again(LabelRequest asked, List<String> waits, String wrong) {
         var model = new ExtendedModelMap();
         var view = new ModelAndView(fill(model, asked, 1, 0, waits, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
         view.addAllObjects(model);
@@ -180,11 +182,11 @@ class LabelController {
     }
 
     /// {@return the station as it stands for a printed label; for the first dish where its own is off the menu}
-    private Asked onMenu(Labels.Printed then) {
+    private LabelRequest onMenu(Labels.Printed then) {
         var menu = kitchen.menu();
         if (menu.guests(then.print().guests()).isPresent()) return Printing.asked(then, 1, "");
         var there = menu.dish(then.print().dish()).isPresent();
-        return there ? Printing.asked(then, 1, "") : Asked.of(0, Kind.CARD.id());
+        return there ? Printing.asked(then, 1, "") : LabelRequest.of(0, Kind.CARD.id());
     }
 
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.
@@ -208,7 +210,8 @@ class LabelController {
             menus |= isMenu;
         }
         return waits.isEmpty() ? new ModelAndView("redirect:/labels#printer")
-                : again(Asked.of(0, Kind.CARD.id()).by(Cook.of(request)), waits, "The others print; these do not:");
+                : again(LabelRequest.of(0, Kind.CARD.id()).by(Cook.of(request)), waits,
+                        "The others print; these do not:");
     }
 
     /// What the labels of a dish, or the cards of guests, said at one moment.
@@ -217,12 +220,12 @@ class LabelController {
             Model model) {
         var moment = Moments.read(at, ZonedDateTime.now(clock));
         var seen = new ArrayList<String>();
-        var then = new ArrayList<Past>();
+        var then = new ArrayList<PastPrint>();
         for (var p : history(of, id))
             if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant())
                     && !seen.contains(p.print().kind())) {
                         seen.add(p.print().kind());
-                        then.add(Past.of(p, composing));
+                        then.add(PastPrint.of(p, composing));
                     }
         model.addAttribute("of", "%s/%d".formatted(of, id));
         model.addAttribute("back", of.equals("dish") ? "dish=" + id : "kind=guest&guests=" + id);

@@ -4,7 +4,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import keenfork.core.label.Kind;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Labels;
@@ -35,20 +35,20 @@ class LabelFiles {
     }
 
     @GetMapping("/labels/sheet.pdf")
-    ResponseEntity<byte[]> pdf(Asked asked) {
+    ResponseEntity<byte[]> pdf(LabelRequest asked) {
         return answer("labels-" + asked.kindOf().id() + ".pdf", MediaType.APPLICATION_PDF,
                 preview.pdf(kitchen.menu(), asked));
     }
 
     @GetMapping("/labels/sheet.svg")
-    ResponseEntity<byte[]> svg(Asked asked, @RequestParam(defaultValue = "1") int page) {
+    ResponseEntity<byte[]> svg(LabelRequest asked, @RequestParam(defaultValue = "1") int page) {
         return answer("labels-%s-%d.svg".formatted(asked.kindOf().id(), page), SVG,
                 preview.svg(kitchen.menu(), asked, page).getBytes(StandardCharsets.UTF_8));
     }
 
     /// How many pages it takes, asked for by the station once it is shown: a long menu takes a moment to lay out.
     @GetMapping("/labels/pages")
-    String pages(Asked asked, @RequestParam(defaultValue = "1") int page, Model model) {
+    String pages(LabelRequest asked, @RequestParam(defaultValue = "1") int page, Model model) {
         model.addAttribute("asked", asked);
         model.addAttribute("page", page);
         model.addAttribute("pages", LabelPdf.pages(preview.pdf(kitchen.menu(), asked)));
@@ -62,7 +62,7 @@ class LabelFiles {
         var face = composing.printed(then);
         // a line of a sheet is shown as a menu line by itself
         var kind = Kind.named(then.print().kind()).filter(k -> k != Kind.MENU).orElse(Kind.LINE);
-        var pdf = composing.set(List.of(face), kind, Sheet.OWN);
+        var pdf = composing.set(List.of(face), kind, PaperFormat.OWN);
         var name = face.name().toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-") + "-" + kind.id();
         return switch (as) {
             case "pdf" -> answer(name + ".pdf", MediaType.APPLICATION_PDF, pdf);

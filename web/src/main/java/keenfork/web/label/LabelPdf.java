@@ -5,7 +5,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import keenfork.core.label.Kind;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.web.page.Press;
 import org.apache.pdfbox.Loader;
 import org.springframework.stereotype.Component;
@@ -27,7 +27,7 @@ class LabelPdf {
 
     /// {@return labels of one kind, each on a page of its own or as many on a sheet as it takes, in their order}
     /// @param faces 1 or more
-    byte[] of(List<? extends Face> faces, Kind kind, Sheet sheet) {
+    byte[] of(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
         var layout = sheet.of(kind);
         var pages = new ArrayList<List<Place>>();
         for (var i = 0; i < faces.size(); i++) {
@@ -40,28 +40,28 @@ class LabelPdf {
         context.setVariable("pages", pages);
         context.setVariable("kind", kind);
         context.setVariable("layout", layout);
-        context.setVariable("cut", sheet != Sheet.OWN);
+        context.setVariable("cut", sheet != PaperFormat.OWN);
         context.setVariable("first", faces.getFirst());
         return Press.pdf(templates.process("label/pdf", context));
     }
 
     /// {@return all dishes on one sheet, a few lines each}
-    byte[] menu(List<LabelView> labels, String kitchen, String day, Sheet sheet) {
+    byte[] menu(List<LabelView> labels, String kitchen, String day, PaperFormat sheet) {
         var context = new Context();
         context.setVariable("labels", labels);
         context.setVariable("first", labels.getFirst());
         context.setVariable("kitchen", kitchen);
         context.setVariable("day", day);
-        context.setVariable("paper", sheet == Sheet.LETTER ? LETTER : "A4");
+        context.setVariable("paper", sheet == PaperFormat.LETTER ? LETTER : "A4");
         return Press.pdf(templates.process("label/menu", context));
     }
 
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
-    boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, Sheet.OWN)) == 1; }
+    boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, PaperFormat.OWN)) == 1; }
 
     /// {@return whether every label's text fits on its own: all are laid out at once, which is faster than one by one}
     boolean allFit(List<? extends Face> faces, Kind kind) {
-        return faces.isEmpty() || pages(of(faces, kind, Sheet.OWN)) == faces.size();
+        return faces.isEmpty() || pages(of(faces, kind, PaperFormat.OWN)) == faces.size();
     }
 
     static int pages(byte[] pdf) {

@@ -27,7 +27,8 @@ import org.jspecify.annotations.Nullable;
 /// @param listed the list of ingredients as text; empty on a label without one
 /// @param words  all it says as text, without the day it keeps until
 record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
-        String claims, List<Said> said, List<Statement.Run> list, List<Row> groups, String listed, String words)
+        String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups, String listed,
+        String words)
         implements Face {
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
@@ -44,7 +45,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// One group of the rule book.
     ///
     /// @param signs how surely which of it is there; empty where nothing was found
-    record Row(String group, List<Sign> signs) {
+    record GroupLine(String group, List<Sign> signs) {
         /// shape, its words, and the members it stands for
         record Sign(String symbol, String title, String members) {}
     }
@@ -53,19 +54,19 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     ///
     /// @param batch which batch of that day; may be empty
     /// @param until the day it keeps until, or null where the label carries none
-    record Made(LocalDate day, String batch, @Nullable LocalDate until) {}
+    record MadeOn(LocalDate day, String batch, @Nullable LocalDate until) {}
 
     /// how surely, by shape and words
-    private static Row.Sign sign(Certainty certainty, String members) {
+    private static GroupLine.Sign sign(Certainty certainty, String members) {
         return switch (certainty) {
-            case CONTAINS -> new Row.Sign("m-in", "in it", members);
-            case MAY_CONTAIN -> new Row.Sign("m-may", "pack says may", members);
-            case CONTACT -> new Row.Sign("m-contact", "contact in our kitchen", members);
-            case NOT_KNOWN -> new Row.Sign("m-unknown", "not known", members);
+            case CONTAINS -> new GroupLine.Sign("m-in", "in it", members);
+            case MAY_CONTAIN -> new GroupLine.Sign("m-may", "pack says may", members);
+            case CONTACT -> new GroupLine.Sign("m-contact", "contact in our kitchen", members);
+            case NOT_KNOWN -> new GroupLine.Sign("m-unknown", "not known", members);
         };
     }
 
-    static LabelView of(PrintedStatement paper, String kitchen, Made made) {
+    static LabelView of(PrintedStatement paper, String kitchen, MadeOn made) {
         var wording = paper.wording();
         var language = wording.language();
         var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
@@ -85,19 +86,19 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     }
 
     private static Said said(PrintedStatement.Told told) {
-        var sign = told.how().map(c -> sign(c, "")).orElse(new Row.Sign("m-beside", "beside the law’s list", ""));
+        var sign = told.how().map(c -> sign(c, "")).orElse(new GroupLine.Sign("m-beside", "beside the law’s list", ""));
         return new Said(sign.symbol, sign.title, told.words());
     }
 
-    private static Row row(Group group, PrintedStatement paper, Wording wording) {
-        var signs = new ArrayList<Row.Sign>();
+    private static GroupLine row(Group group, PrintedStatement paper, Wording wording) {
+        var signs = new ArrayList<GroupLine.Sign>();
         for (var certainty : Certainty.values()) {
             var of = paper.said(certainty).stream().filter(n -> n.group().equals(group.id())).toList();
             if (!of.isEmpty())
                 signs.add(sign(certainty, of.stream().filter(n -> !n.member().isEmpty())
                         .map(wording::member).collect(Collectors.joining(", "))));
         }
-        return new Row(upper(wording.group(group.id())), signs);
+        return new GroupLine(upper(wording.group(group.id())), signs);
     }
 
     private static String upper(String word) {

@@ -27,16 +27,16 @@ class Preview {
     }
 
     /// @throws NotHere when nothing is asked for that could be printed
-    byte[] pdf(Menu menu, Asked asked) {
+    byte[] pdf(Menu menu, LabelRequest asked) {
         return kept(menu, "pdf " + composing.today() + asked.query(), byte[].class, () -> {
             var wanted = composing.wanted(menu, asked);
             if (wanted.isEmpty()) throw new NotHere("There is nothing to print yet.");
-            return composing.set(wanted.stream().map(Wanted::face).toList(), asked.kindOf(), asked.on());
+            return composing.set(wanted.stream().map(LabelToPrint::face).toList(), asked.kindOf(), asked.on());
         });
     }
 
     /// @param page from 1
-    String svg(Menu menu, Asked asked, int page) {
+    String svg(Menu menu, LabelRequest asked, int page) {
         return kept(menu, "svg %d %s%s".formatted(page, composing.today(), asked.query()), String.class, () -> {
             var pdf = pdf(menu, asked);
             if (page < 1 || page > LabelPdf.pages(pdf))
@@ -46,7 +46,7 @@ class Preview {
     }
 
     /// {@return what the labels on a page say; all of them for a whole menu, whose lines are set as they come}
-    private String says(Menu menu, Asked asked, int page) {
+    private String says(Menu menu, LabelRequest asked, int page) {
         var each = asked.kindOf() == Kind.MENU ? Integer.MAX_VALUE : asked.on().of(asked.kindOf()).each();
         return composing.wanted(menu, asked).stream().skip(asked.kindOf() == Kind.MENU ? 0 : (page - 1L) * each)
                 .limit(each).map(w -> w.face().text()).collect(Collectors.joining(" "));

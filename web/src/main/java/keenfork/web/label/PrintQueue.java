@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.persistence.Labels;
@@ -106,7 +106,7 @@ class PrintQueue {
 
     private static Kind kind(PrintJobs.Job job) { return Kind.named(job.kind()).orElseThrow(); }
 
-    private static Sheet sheet(PrintJobs.Job job) { return Sheet.named(job.sheet()).orElseThrow(); }
+    private static PaperFormat sheet(PrintJobs.Job job) { return PaperFormat.named(job.sheet()).orElseThrow(); }
 
     private byte[] menu(PrintJobs.Job job) {
         var now = laid;

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.label.Kind;
 import keenfork.core.label.OnPaper;
+import keenfork.core.label.PaperFormat;
 import keenfork.core.label.PrintedStatement;
-import keenfork.core.label.Sheet;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
@@ -42,13 +42,13 @@ class Printing {
     }
 
     /// Prints what is asked for. Of many dishes those print that can; of the others it is told why not.
-    /// @param asked checked by [Asked#wrong] before
-    Answer print(Menu menu, Asked asked) {
+    /// @param asked checked by [LabelRequest#wrong] before
+    Answer print(Menu menu, LabelRequest asked) {
         var kind = asked.kindOf();
         var prints = new ArrayList<Labels.Print>();
         var waits = new ArrayList<String>();
         var all = composing.wanted(menu, asked);
-        var known = kind == Kind.MENU || pdf.allFit(all.stream().map(Wanted::face).toList(), kind);
+        var known = kind == Kind.MENU || pdf.allFit(all.stream().map(LabelToPrint::face).toList(), kind);
         for (var wanted : all) {
             var why = waits(wanted, kind, asked, known);
             if (why.isEmpty())
@@ -59,7 +59,7 @@ class Printing {
         return new Answer(prints.isEmpty() ? 0 : ask(prints, kind, asked.on(), asked.byTyped()), waits);
     }
 
-    private long ask(List<Labels.Print> prints, Kind kind, Sheet sheet, String by) {
+    private long ask(List<Labels.Print> prints, Kind kind, PaperFormat sheet, String by) {
         var copies = prints.stream().mapToInt(Labels.Print::copies).sum();
         var each = kind == Kind.MENU ? 0 : sheet.of(kind).each();
         var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies()
@@ -75,7 +75,7 @@ class Printing {
 
     /// {@return why a label does not print; empty where it does}
     /// @param fits whether its text is known to fit already
-    private String waits(Wanted wanted, Kind kind, Asked asked, boolean fits) {
+    private String waits(LabelToPrint wanted, Kind kind, LabelRequest asked, boolean fits) {
         // one reason does not answer for many dishes
         if (kind.isPacked() && !wanted.unknown().isEmpty()
                 && (asked.isAll() || asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
@@ -102,10 +102,10 @@ class Printing {
 
     /// {@return the same label asked for anew, in its language and with its claims; it is made and packed anew. A
     /// reason once given is not given for what was not known since}
-    static Asked asked(Labels.Printed then, int copies, String by) {
+    static LabelRequest asked(Labels.Printed then, int copies, String by) {
         var print = then.print();
         var said = print.paper() instanceof PrintedStatement label ? label : null;
-        return new Asked(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(),
+        return new LabelRequest(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(),
                 print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
                 String.valueOf(copies), print.place(), by, null, null, null, null);
     }
@@ -123,7 +123,7 @@ class Printing {
             var rest = label.print().copies() - label.cameOut();
             if (rest <= 0) continue;
             var asked = asked(label, rest, Cook.of(request));
-            for (var wanted : kind == Kind.MENU ? List.<Wanted>of() : wantedOf(menu, label, asked)) {
+            for (var wanted : kind == Kind.MENU ? List.<LabelToPrint>of() : wantedOf(menu, label, asked)) {
                 var why = waits(wanted, kind, asked, false);
                 if (why.isEmpty())
                     prints.add(wanted.print(kind.id(), rest, asked.placeTyped(), asked.byTyped(),
@@ -139,12 +139,13 @@ class Printing {
         if (kind == Kind.MENU)
             print(menu,
                     asked(jobs.labels(id).getFirst(), jobs.labels(id).getFirst().print().copies(), Cook.of(request)));
-        else if (!prints.isEmpty()) ask(prints, kind, Sheet.named(job.get().sheet()).orElseThrow(), Cook.of(request));
+        else if (!prints.isEmpty())
+            ask(prints, kind, PaperFormat.named(job.get().sheet()).orElseThrow(), Cook.of(request));
         return true;
     }
 
     /// A dish that is off the menu, or guests that are off the list, have no label any more.
-    private List<Wanted> wantedOf(Menu menu, Labels.Printed label, Asked asked) {
+    private List<LabelToPrint> wantedOf(Menu menu, Labels.Printed label, LabelRequest asked) {
         var isThere = label.print().guests() == 0 ? menu.dish(label.print().dish()).isPresent()
                 : menu.guests(label.print().guests()).isPresent();
         return isThere ? composing.wanted(menu, asked) : List.of();

@@ -8,23 +8,23 @@ import keenfork.web.persistence.PrintJobs;
 /// @param state  what the printer does
 /// @param asks   whether something has to be done before it goes on
 /// @param works  whether a page may come out at any moment: the page looks again
-record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<Row> open,
-        List<Row> ended) {
+record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer printer, List<QueuedJob> open,
+        List<QueuedJob> ended) {
     private static final int ENDED_SHOWN = 4;
 
     /// One thing to print.
     ///
     /// @param progress in words: `5 of 14 came out`
-    record Row(PrintJobs.Job job, String progress) {
+    record QueuedJob(PrintJobs.Job job, String progress) {
         public boolean isUnsure() { return job.state() == PrintJobs.State.UNSURE; }
 
         public boolean isHeld() { return job.state() == PrintJobs.State.HELD; }
 
         public boolean canBeThrownAway() { return isHeld() || job.state() == PrintJobs.State.WAITING; }
 
-        static Row of(PrintJobs.Job job) {
+        static QueuedJob of(PrintJobs.Job job) {
             var pages = job.pages() == 1 ? "1 page" : job.pages() + " pages";
-            return new Row(job, switch (job.state()) {
+            return new QueuedJob(job, switch (job.state()) {
                 case DONE -> pages + ", all came out";
                 case THROWN_AWAY -> "%d of %s came out, the rest was thrown away".formatted(job.done(), pages);
                 case WAITING, SENDING, UNSURE, HELD ->
@@ -43,6 +43,7 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
         var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off"
                 : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
         return new QueueView(state, unsure || waits && !printer.isReady(), works, printer,
-                open.stream().map(Row::of).toList(), jobs.ended().stream().limit(ENDED_SHOWN).map(Row::of).toList());
+                open.stream().map(QueuedJob::of).toList(),
+                jobs.ended().stream().limit(ENDED_SHOWN).map(QueuedJob::of).toList());
     }
 }

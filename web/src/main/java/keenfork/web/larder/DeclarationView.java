@@ -14,12 +14,13 @@ import keenfork.web.page.Format;
 ///
 /// @param in  what is in it
 /// @param may what the pack says may be in it
-record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List<String> questions, boolean empty) {
+record DeclarationView(List<Piece> pieces, List<GroupFound> in, List<GroupFound> may, List<String> questions,
+        boolean empty) {
     /// a stretch of the text; `look` is empty, `in`, `may` or `ask`
     record Piece(String text, String look) {}
 
     /// a group found
-    record Found(String symbol, String name, String words) {}
+    record GroupFound(String symbol, String name, String words) {}
 
     static DeclarationView of(Declaration declaration, RuleBook ruleBook, Format format) {
         var questions = new ArrayList<>(declaration.contradictions());
@@ -61,14 +62,15 @@ record DeclarationView(List<Piece> pieces, List<Found> in, List<Found> may, List
         return pieces;
     }
 
-    private static List<Found> found(Declaration declaration, Finding.Says says, RuleBook ruleBook, Format format) {
-        var found = new LinkedHashMap<String, Found>();
+    private static List<GroupFound> found(Declaration declaration, Finding.Says says, RuleBook ruleBook,
+            Format format) {
+        var found = new LinkedHashMap<String, GroupFound>();
         for (var group : ruleBook.groups())
             for (var f : declaration.findings())
                 if (f.says() == says && ruleBook.member(group, f.substance()).isPresent()) {
                     var certainty = says == Finding.Says.IN ? Certainty.CONTAINS : Certainty.MAY_CONTAIN;
                     var name = group.names(f.substance()) ? f.substance().name() : group.name().toLowerCase();
-                    found.putIfAbsent(name, new Found(format.symbol(certainty, f.assumed()), name,
+                    found.putIfAbsent(name, new GroupFound(format.symbol(certainty, f.assumed()), name,
                             format.words(certainty, f.assumed())));
                 }
         return List.copyOf(found.values());

@@ -40,13 +40,14 @@ class FoodController {
     private final Weighings weighings;
 
     /// a row of the table
-    record Row(String name, String others, String kind, String holds, String sometimes, String weighs, String source,
+    record FoodRow(String name, String others, String kind, String holds, String sometimes, String weighs,
+            String source,
             boolean own) {
-        static Row of(Food food, List<Weighings.Weighing> own) {
+        static FoodRow of(Food food, List<Weighings.Weighing> own) {
             var weights = new ArrayList<String>();
             if (food.density() != null) weights.add("1 ml " + span(food.density()));
             new TreeMap<>(food.counts()).forEach((noun, g) -> weights.add("1 " + noun + " " + span(g)));
-            return new Row(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()),
+            return new FoodRow(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()),
                     food.isCompound() ? "product" : "plain", names(food.holds()), names(food.sometimes()),
                     String.join(", ", weights.stream().limit(3).toList()), food.source(), !own.isEmpty());
         }
@@ -78,7 +79,7 @@ class FoodController {
                 .sorted(Comparator.comparingInt((Food f) -> far(f, words)).thenComparing(Food::name)).toList();
         model.addAttribute("q", q);
         model.addAttribute("count", found.size());
-        model.addAttribute("rows", found.stream().limit(MOST).map(f -> Row.of(f, of(f, own))).toList());
+        model.addAttribute("rows", found.stream().limit(MOST).map(f -> FoodRow.of(f, of(f, own))).toList());
         model.addAttribute("more", Math.max(0, found.size() - MOST));
         return "larder/foods";
     }

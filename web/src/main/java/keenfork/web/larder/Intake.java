@@ -44,7 +44,7 @@ record Intake(List<Row> rows) {
         return new Intake(rows);
     }
 
-    private static Row row(PackCsv.Row row, Menu menu) {
+    private static Row row(PackCsv.PackRecord row, Menu menu) {
         var form = new PackForm(row.cell("food"), row.cell("name").isEmpty() ? row.cell("food") : row.cell("name"),
                 row.cell("bar code"), law(row.cell("printed under")), row.cell("declaration"), "", "");
         var wrong = form.wrong();

@@ -16,7 +16,7 @@ record Diners(String words, Avoidances read) {
     private static final Diners EVERYONE = new Diners("", Avoidances.NONE);
 
     /// {@return the people that are asked for: a group that is kept, those who avoid what was typed, or everyone}
-    static Diners of(Asked asked, List<Events.Guests> groups, RuleBook ruleBook) {
+    static Diners of(MapQuery asked, List<Events.Guests> groups, RuleBook ruleBook) {
         if (asked.guestsId() != 0)
             return groups.stream().filter(g -> g.id() == asked.guestsId()).findFirst()
                     .map(g -> avoiding(g.name(), g.avoids(), ruleBook)).orElse(EVERYONE);

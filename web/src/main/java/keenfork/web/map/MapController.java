@@ -11,6 +11,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -31,9 +32,9 @@ class MapController {
     }
 
     @GetMapping("/map")
-    ModelAndView map(Asked asked) { return page(asked, "", HttpStatus.OK); }
+    ModelAndView map(@ModelAttribute("asked") MapQuery asked) { return page(asked, "", HttpStatus.OK); }
 
-    private ModelAndView page(Asked asked, String wrong, HttpStatus status) {
+    private ModelAndView page(MapQuery asked, String wrong, HttpStatus status) {
         var menu = kitchen.menu();
         var diners = Diners.of(asked, events.groups(), menu.ruleBook());
         var page = new ModelAndView("map/map", status);
@@ -49,12 +50,12 @@ class MapController {
     }
 
     @GetMapping("/map/why")
-    String why(Asked asked, Model model) {
+    String why(@ModelAttribute("asked") MapQuery asked, Model model) {
         model.addAttribute("why", asked.dishId() == 0 ? null : whyView(asked, kitchen.menu()));
         return "map/map :: why";
     }
 
-    private WhyView whyView(Asked asked, Menu menu) {
+    private WhyView whyView(MapQuery asked, Menu menu) {
         var found = menu.dish(asked.dishId()).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var group = menu.ruleBook().group(asked.groupId()).orElseThrow(() -> new NotHere(
                 "The %s rule book has no group “%s”.".formatted(menu.ruleBook().name(), asked.groupId())));
@@ -73,7 +74,7 @@ class MapController {
     @PostMapping("/map/guests")
     ModelAndView keep(@RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String people,
             @RequestParam(defaultValue = "") String avoid) {
-        var asked = new Asked(Peel.COMPLETE.name(), 0L, "", "", null, 0L, avoid, "");
+        var asked = new MapQuery(Peel.COMPLETE.name(), 0L, "", "", null, 0L, avoid, "");
         var read = Diners.avoiding("", avoid, kitchen.menu().ruleBook());
         if (name.isBlank() || name.strip().length() > LONGEST_NAME)
             return page(asked, "Give these people a name of 1 to 60 letters.", HttpStatus.UNPROCESSABLE_CONTENT);

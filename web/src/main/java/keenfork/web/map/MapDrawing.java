@@ -51,7 +51,7 @@ final class MapDrawing {
                 member ? "" : " font-weight=\"600\""), name);
     }
 
-    private static void row(StringBuilder out, MapView map, MapView.Row row, int y, int width) {
+    private static void row(StringBuilder out, MapView map, MapView.MapRow row, int y, int width) {
         text(out, 16, y + 21, "font-weight=\"560\"",
                 row.name().length() > 38 ? row.name().substring(0, 37) + "…" : row.name());
         for (var i = 0; i < row.cells().size(); i++)

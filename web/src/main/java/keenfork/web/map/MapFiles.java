@@ -54,7 +54,7 @@ class MapFiles {
     }
 
     @GetMapping("/map.{kind}")
-    ResponseEntity<byte[]> file(@PathVariable String kind, Asked asked,
+    ResponseEntity<byte[]> file(@PathVariable String kind, MapQuery asked,
             @RequestParam(defaultValue = "a4") String paper) {
         var menu = kitchen.menu();
         var view = MapView.of(menu, asked, Diners.of(asked, events.groups(), menu.ruleBook()), format);

@@ -24,7 +24,8 @@ import keenfork.web.page.MarkRow.Cell;
 ///
 /// @param totals for each column how many dishes carry it, and of how many that is not known
 /// @param people for whom it is shown, in words; empty for everyone
-record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Total> totals, Peel peel, List<Peel> peels,
+record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<Total> totals, Peel peel,
+        List<Peel> peels,
         long open, String people) {
     private static final int MOST_WIDE = 16;
     private static final int LONGEST_NAME = 14;
@@ -34,7 +35,8 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     ///
     /// @param marks the marks, and the diets behind them
     /// @param eats  whether the people it is shown for eat it; empty where it is shown for everyone
-    record Row(long dish, String name, String note, String swatch, boolean part, boolean last, MarkRow marks, Bowl eats,
+    record MapRow(long dish, String name, String note, String swatch, boolean part, boolean last, MarkRow marks,
+            Bowl eats,
             boolean without) {
         List<Cell> cells() { return marks.cells(); }
 
@@ -56,9 +58,9 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
 
     public boolean isFor() { return !people.isEmpty(); }
 
-    static MapView of(Menu menu, Asked asked, Diners diners, Format format) {
+    static MapView of(Menu menu, MapQuery asked, Diners diners, Format format) {
         var peel = asked.peeled();
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<MapRow>();
         var shown =
                 menu.dishes().stream().filter(d -> d.name().toLowerCase(Locale.ROOT).contains(asked.words())).toList();
         var derived = shown.stream().map(d -> peeled(menu, d, peel)).toList();
@@ -91,7 +93,8 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
                 : Derivation.of(peel.of(dish.derivation().recipe()), menu.facts());
     }
 
-    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Column> columns, List<Row> rows,
+    private static void addParts(Menu menu, Menu.Dish dish, Derivation derivation, List<Column> columns,
+            List<MapRow> rows,
             Format format) {
         var parts = derivation.recipe().parts();
         for (var i = 0; i < parts.size(); i++) {
@@ -101,12 +104,13 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
             var alone = derivation.ofPart(i);
             var profile = alone.under(menu.ruleBook());
             var cells = columns.stream().map(c -> partCell(part.name(), c, c.mark(profile), format)).toList();
-            rows.add(new Row(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1,
+            rows.add(new MapRow(dish.id(), part.name(), foods, format.swatch(part.kind()), true, i == parts.size() - 1,
                     new MarkRow("", cells, bowls(part.name(), alone, format)), Bowl.NONE, false));
         }
     }
 
-    private static Row row(Menu.Dish dish, Asked asked, List<Column> columns, Profile profile, Derivation derivation,
+    private static MapRow row(Menu.Dish dish, MapQuery asked, List<Column> columns, Profile profile,
+            Derivation derivation,
             Diners diners, Format format) {
         var name = dish.name();
         var eats = diners.isEveryone() ? null : diners.eat(derivation);
@@ -114,7 +118,7 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
                 : new Bowl(symbol(eats), name + ": " + diners.words() + " " + eats.words(), eats.words());
         var cells = columns.stream().map(c -> cell(name, c, profile, format)).toList();
         var marks = new MarkRow(asked.mark() + "dish=" + dish.id() + "&group=", cells, bowls(name, derivation, format));
-        return new Row(dish.id(), name, "", "", false, false, marks, bowl, eats == Eats.GOES_WITHOUT);
+        return new MapRow(dish.id(), name, "", "", false, false, marks, bowl, eats == Eats.GOES_WITHOUT);
     }
 
     private static String symbol(Eats eats) {
@@ -160,6 +164,6 @@ record MapView(List<Column> columns, List<Diet> diets, List<Row> rows, List<Tota
     }
 
     /// {@return the dish rows alone}
-    List<Row> dishRows() { return rows.stream().filter(r -> !r.part).toList(); }
+    List<MapRow> dishRows() { return rows.stream().filter(r -> !r.part).toList(); }
 
 }

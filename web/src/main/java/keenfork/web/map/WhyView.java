@@ -10,8 +10,8 @@ import keenfork.core.regime.Group;
 import keenfork.core.trace.Beside;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
+import keenfork.core.trace.EntryStep;
 import keenfork.core.trace.Evidence;
-import keenfork.core.trace.Lane;
 import keenfork.core.trace.Link;
 import keenfork.core.trace.Mark;
 import keenfork.core.trace.Peel;
@@ -81,7 +81,7 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
         var knots = new ArrayList<Knot>();
         var path = evidence.path();
         for (var link : path)
-            if (link.kind() != Link.Kind.SUBSTANCE || !link.text().equalsIgnoreCase(group.name()))
+            if (link.kind() != Link.Place.SUBSTANCE || !link.text().equalsIgnoreCase(group.name()))
                 addKnot(knots, words(link), note(link, format), false);
         if (menu.ruleBook().isBeside(evidence.substance())) {
             addKnot(knots, "beside the law’s list of " + group.name().toLowerCase(Locale.ROOT),
@@ -111,11 +111,11 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     }
 
     private static String words(Link link) {
-        return link.kind() == Link.Kind.LINE ? "“" + link.text() + "”" : link.text();
+        return link.kind() == Link.Place.LINE ? "“" + link.text() + "”" : link.text();
     }
 
     private static String note(Link link, Format format) {
-        if (link.kind() == Link.Kind.SUBSTANCE)
+        if (link.kind() == Link.Place.SUBSTANCE)
             return link.from().startsWith("No ") || link.from().endsWith("?") ? link.from() : "table of substances";
         var mass = link.mass();
         if (mass == null) return link.from();
@@ -157,7 +157,7 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
             ways.add(new Way("k-wash", "Wash the blender first", " or change the order", "/run"));
         var foods = mark.threads().stream().filter(e -> e.certainty() == Certainty.NOT_KNOWN || e.assumed())
                 .flatMap(e -> e.path().stream())
-                .filter(l -> l.kind() == Link.Kind.FOOD).map(Link::text).distinct().toList();
+                .filter(l -> l.kind() == Link.Place.FOOD).map(Link::text).distinct().toList();
         for (var food : foods)
             menu.packFor(food).ifPresentOrElse(
                     p -> ways.add(new Way("k-pack", "Read the pack", ": " + p.value().label(), "/larder/" + p.id())),
@@ -167,7 +167,7 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
                 "/swaps?dish=" + dish.id() + "&avoid=" + mark.group().id()));
         if (mark.certainty() == Certainty.NOT_KNOWN && foods.isEmpty())
             ways.add(new Way("k-ask", "Answer the question", " at the dish", "/dishes/" + dish.id()));
-        Lane.of(derivation, menu.ruleBook()).stream()
+        EntryStep.of(derivation, menu.ruleBook()).stream()
                 .filter(l -> l.mark().group().equals(mark.group()) && l.hasLastMoment()
                         && l.step() < derivation.recipe().steps().size())
                 .findFirst()

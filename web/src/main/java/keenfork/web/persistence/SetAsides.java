@@ -16,12 +16,12 @@ public class SetAsides {
     private final Clock clock;
 
     /// how portions are kept without something
-    public enum Kind {
+    public enum Portions {
         HOLD_BACK("hold-back"), TAKE_OFF("take-off");
 
         private final String stored;
 
-        Kind(String stored) {
+        Portions(String stored) {
             this.stored = stored;
         }
     }
@@ -34,7 +34,7 @@ public class SetAsides {
     /// @param people for how many; 0 where nobody said
     /// @param made   when that was said
     /// @param by     who said so, or an empty string
-    public record Aside(long id, long dish, Kind kind, String avoids, int people, Instant made, String by) {}
+    public record Aside(long id, long dish, Portions kind, String avoids, int people, Instant made, String by) {}
 
     SetAsides(SetAsideRows rows, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
@@ -48,7 +48,7 @@ public class SetAsides {
     }
 
     /// {@return the key of what is set aside}
-    public long add(long dish, Kind kind, String avoids, int people, String by) {
+    public long add(long dish, Portions kind, String avoids, int people, String by) {
         var row = new SetAsideRow();
         row.dishId = dish;
         row.kind = kind.stored;
@@ -69,7 +69,8 @@ public class SetAsides {
 
     private static Aside aside(SetAsideRow row) {
         if (row.id == null) throw new IllegalStateException("what is set aside has a key");
-        return new Aside(row.id, row.dishId, row.kind.equals(Kind.HOLD_BACK.stored) ? Kind.HOLD_BACK : Kind.TAKE_OFF,
+        return new Aside(row.id, row.dishId,
+                row.kind.equals(Portions.HOLD_BACK.stored) ? Portions.HOLD_BACK : Portions.TAKE_OFF,
                 row.avoids, row.people, row.madeAt, row.madeBy);
     }
 }

@@ -64,7 +64,7 @@ public class Variants {
     }
 
     /// The dish goes its own way.
-    public void part(long dish) { rows.findById(dish).ifPresent(rows::delete); }
+    public void unlink(long dish) { rows.findById(dish).ifPresent(rows::delete); }
 
     private Variant variant(VariantRow row) {
         return new Variant(row.dishId, row.originalId, row.originalNumber, versions.lastNumber(row.originalId),

@@ -10,11 +10,11 @@ import java.util.Locale;
 import java.util.Map;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Conditions;
+import keenfork.core.run.ContactPolicy;
 import keenfork.core.run.Day;
-import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
-import keenfork.core.run.School;
 import keenfork.core.run.Sequencer;
 import keenfork.core.run.Told;
 import keenfork.core.run.ToldText;
@@ -63,7 +63,8 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
         var heard = Heard.of(said, menu, day, turns.stream().map(t -> batch(byDish, t).dish()).toList());
         var minutes = Math.max(1, (int) ChronoUnit.MINUTES.between(day.opens(), day.serve()));
         var conditions =
-                Conditions.USUAL.with(menu.run().equipment()).with(day.strict() ? School.STRICT : School.MEASURED)
+                Conditions.USUAL.with(menu.run().equipment())
+                        .with(day.strict() ? ContactPolicy.STRICT : ContactPolicy.MEASURED)
                         .with(new Day(day.cooks(), minutes)).withLocked(locked).with(heard.told);
         return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns,
                 heard.wrong);
@@ -116,7 +117,7 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
         return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions);
     }
 
-    private Made made(Batch batch, Runs.Turn turn) { return KeptRun.made(batch, turn, conditions.equipment()); }
+    private BatchSetup made(Batch batch, Runs.Turn turn) { return KeptRun.made(batch, turn, conditions.equipment()); }
 
     /// {@return the key of a batch's dish}
     long id(Batch batch) {

@@ -71,7 +71,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
     /// {@return the hours from a minute on}
     /// @param run   the run as it was planned
     /// @param left  for a clean what it holds back, in few words
-    static Fall of(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from,
+    static Fall of(PrepRun run, Progress progress, List<ContactView> trips, Batches batches, LocalTime ready, int from,
             Map<Schedule.Placed, String> left) {
         return new Drawing(run, progress, trips, batches, ready, from, left).fall();
     }
@@ -80,7 +80,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
     private static final class Drawing {
         private final PrepRun run;
         private final Progress progress;
-        private final List<Trip> trips;
+        private final List<ContactView> trips;
         private final Batches batches;
         private final LocalTime ready;
         private final int from;
@@ -94,7 +94,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
         private final Set<Stretch> held = new HashSet<>();
         private double each;
 
-        Drawing(PrepRun run, Progress progress, List<Trip> trips, Batches batches, LocalTime ready, int from,
+        Drawing(PrepRun run, Progress progress, List<ContactView> trips, Batches batches, LocalTime ready, int from,
                 Map<Schedule.Placed, String> left) {
             this.run = run;
             this.progress = progress;
@@ -151,7 +151,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var weight = 0;
             for (var p : progress.open()) {
                 if (!p.on().contains(piece) || !isSeen(p)) continue;
-                weight += p.kind() == Schedule.Kind.CLEAN ? 40 : piece.kit().carries() ? 10 + p.until() - p.from() : 5;
+                weight += p.kind() == Schedule.Slot.CLEAN ? 40 : piece.kit().carries() ? 10 + p.until() - p.from() : 5;
             }
             return weight;
         }
@@ -162,10 +162,10 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                 Stretch open = null;
                 for (var p : progress.open()) {
                     if (!p.on().contains(pieces.get(c)) || !isSeen(p)) continue;
-                    var goesOn = open != null && p.kind() == Schedule.Kind.TASK && p.turn() == open.turn
+                    var goesOn = open != null && p.kind() == Schedule.Slot.TASK && p.turn() == open.turn
                             && p.from() - open.last.until() <= NEAR;
                     if (open != null && !goesOn) all.add(open);
-                    if (p.kind() == Schedule.Kind.CLEAN) open = null;
+                    if (p.kind() == Schedule.Slot.CLEAN) open = null;
                     else if (goesOn && open != null)
                         open = new Stretch(c, open.turn, open.from, progress.ends(p),
                                 open.first, p);
@@ -194,7 +194,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var rows = Math.clamp((height - 4 - (isHeld(s) ? STAINED : 0)) / LINE, 1, 3);
             var lines = wrapped(batch.dish(), (int) ((wide() - 20) / LETTER), rows);
             var groups = pieces.get(s.column).kit().carries() ? batch.uses(pieces.get(s.column).kit()).stream()
-                    .flatMap(u -> Sheet.groups(u, u.leaves(), batches.menu().ruleBook()).stream()).distinct()
+                    .flatMap(u -> Timeline.groups(u, u.leaves(), batches.menu().ruleBook()).stream()).distinct()
                     .count() : 0;
             var blocks = new ArrayList<Integer>();
             var room = height >= LINE * lines.size() + 24 + (isHeld(s) ? STAINED : 0);
@@ -217,7 +217,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             for (var c = 0; c < pieces.size(); c++) {
                 var column = c;
                 var own = stretches.stream().filter(s -> s.column == column).toList();
-                var cleans = progress.open().stream().filter(p -> p.kind() == Schedule.Kind.CLEAN && p.on()
+                var cleans = progress.open().stream().filter(p -> p.kind() == Schedule.Slot.CLEAN && p.on()
                         .contains(pieces.get(column)) && isSeen(p)).toList();
                 var cursor = HEAD;
                 var s = 0;
@@ -256,7 +256,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var gates = new ArrayList<Gate>();
             for (var c = 0; c < pieces.size(); c++)
                 for (var p : progress.open()) {
-                    if (p.kind() != Schedule.Kind.CLEAN || !p.on().contains(pieces.get(c)) || !isSeen(p)) continue;
+                    if (p.kind() != Schedule.Slot.CLEAN || !p.on().contains(pieces.get(c)) || !isSeen(p)) continue;
                     var y = gateAt.getOrDefault(p, HEAD);
                     if (y > HEAD + BODY) continue;
                     var what = left.getOrDefault(p, "");

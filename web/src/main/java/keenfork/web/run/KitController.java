@@ -40,7 +40,8 @@ class KitController {
     ///
     /// @param assumed whether the kitchen lists none, and the usual ones are reckoned with
     /// @param reaches how what it keeps reaches the next batch
-    record Kind(String id, String name, List<KitList.Piece> pieces, boolean assumed, String usual, String reaches) {}
+    record KitShelf(String id, String name, List<KitList.Piece> pieces, boolean assumed, String usual,
+            String reaches) {}
 
     /// A figure that may be the kitchen's own.
     ///
@@ -60,10 +61,10 @@ class KitController {
 
     private String fill(Model model, Typed typed, String wrong) {
         var own = list.pieces();
-        var kinds = new ArrayList<Kind>();
+        var kinds = new ArrayList<KitShelf>();
         for (var kit : Kit.all()) {
             var pieces = own.stream().filter(p -> p.kit().equals(kit.id())).toList();
-            kinds.add(new Kind(kit.id(), Format.upper(kit.name()), pieces, pieces.isEmpty(),
+            kinds.add(new KitShelf(kit.id(), Format.upper(kit.name()), pieces, pieces.isEmpty(),
                     kit.usual() == 1 ? "one, as usual" : kit.usual() + ", as usual", reaches(kit)));
         }
         model.addAttribute("kinds", kinds);

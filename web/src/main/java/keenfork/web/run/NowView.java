@@ -11,10 +11,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import keenfork.core.food.Substance;
-import keenfork.core.run.Carried;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
+import keenfork.core.run.CrossContact;
 import keenfork.core.run.Kit;
-import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Progress;
 import keenfork.core.run.Schedule;
@@ -49,12 +49,13 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     /// @param now    null where all is done
     /// @param washes what must be clean before
     /// @param more   washes after that, in words; empty for none
-    record Card(int number, boolean begun, @Nullable Row now, List<Wash> washes, String more, @Nullable Row next) {}
+    record Card(int number, boolean begun, @Nullable TaskView now, List<Wash> washes, String more,
+            @Nullable TaskView next) {}
 
     /// @param when  "to 14:34", or "at 10:41" where it is not begun
     /// @param takes what goes in
     /// @param fresh what the hands, the spoon and the cloth are changed for before it; empty where they need not be
-    record Row(String when, String dish, String text, String takes, String on, String fresh, Mark mark) {}
+    record TaskView(String when, String dish, String text, String takes, String on, String fresh, Mark mark) {}
 
     /// @param stain what is on it and who goes without if it is passed over; empty where nothing would travel
     /// @param word  what is done: wash, wipe, rinse, renew
@@ -82,19 +83,19 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         var done = batches.menu().run().done();
         var progress = Progress.of(planned, done, (int) ChronoUnit.MINUTES.between(starts, at));
         var truth = batches.yours();
-        var trips = Trip.of(truth, batches, groups, -1, format);
+        var trips = ContactView.of(truth, batches, groups, -1, format);
         var builder = new Builder(batches, planned, progress, groups, ready, format);
         var from = Math.clamp(progress.now(), 0, Math.max(0, schedule.minutes() + progress.behind() - 1));
         var cooks = progress.cooks().stream().map(builder::card).toList();
         var left = new HashMap<Schedule.Placed, String>();
         for (var p : progress.open())
-            if (p.kind() == Schedule.Kind.CLEAN && progress.starts(p) < from + Fall.HOURS)
+            if (p.kind() == Schedule.Slot.CLEAN && progress.starts(p) < from + Fall.HOURS)
                 left.put(p,
                         builder.names(builder.held(p)));
         return new NowView(batches.served().getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.UK), at.toLocalTime()
                 .truncatedTo(ChronoUnit.MINUTES).toString(), standing(progress, starts, at, ready),
                 progress.behind() > 0,
-                trips.stream().map(Trip::title).toList(), builder.passed(), truth.asks().size(), cooks,
+                trips.stream().map(ContactView::title).toList(), builder.passed(), truth.asks().size(), cooks,
                 Fall.of(planned, progress, trips, batches, ready, from, left), builder.whole(from),
                 builder.lately(marks));
     }
@@ -151,39 +152,40 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             return progress.now() > p.hands() ? "due " + time(p.hands()) : "to " + time(p.hands());
         }
 
-        private Row row(Schedule.Placed p, String when) {
+        private TaskView row(Schedule.Placed p, String when) {
             var task = planned.turns().get(p.turn()).batch().tasks().get(p.task());
             var on = p.on().stream().filter(piece -> piece.kit().carries()).map(piece -> piece.name()).toList();
             var goes = task.goes() > 1 ? ", in %d goes".formatted(task.goes()) : "";
-            return new Row(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes, String.join(", ", task.takes()),
+            return new TaskView(when, p.dish(), p.text().replaceFirst("\\.$", "") + goes,
+                    String.join(", ", task.takes()),
                     on.isEmpty() ? "" : format.list(on),
                     String.join(", ", p.held().stream().map(Substance::name).toList()), mark(p));
         }
 
         private Mark mark(Schedule.Placed p) {
             var dish = batches.id(planned.turns().get(p.turn()).batch());
-            return p.kind() == Schedule.Kind.CLEAN ? new Mark(dish, true, p.on().getFirst().kit().id(), p.use())
+            return p.kind() == Schedule.Slot.CLEAN ? new Mark(dish, true, p.on().getFirst().kit().id(), p.use())
                     : new Mark(dish, false, p.text(), p.task());
         }
 
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
-            var out = Trip.shutOut(held, batches, groups);
+            var out = ContactView.shutOut(held, batches, groups);
             return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without",
                     Format.upper(p.clean().verb()),
                     p.on().getFirst().name(), p.dish(), mark(p));
         }
 
         /// What a clean holds back: what would travel without it.
-        List<Carried> held(Schedule.Placed clean) {
+        List<CrossContact> held(Schedule.Placed clean) {
             var order = new ArrayList<>(planned.order());
             var kit = clean.on().getFirst().kit();
-            order.set(clean.turn(), order.get(clean.turn()).with(new Made.Before(kit, clean.use()), Clean.NONE));
+            order.set(clean.turn(), order.get(clean.turn()).with(new BatchSetup.Before(kit, clean.use()), Clean.NONE));
             return Sequencer.score(order, planned.conditions()).turns().get(clean.turn()).carried().stream()
                     .filter(c -> c.kit() == kit && c.use() == clean.use()).toList();
         }
 
-        String names(List<Carried> carried) {
+        String names(List<CrossContact> carried) {
             Set<String> names = new LinkedHashSet<>();
             for (var c : carried) names.add(c.substance().name());
             return String.join(", ", names);
@@ -221,7 +223,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             for (var c = 0; c < schedule.cooks(); c++) rows.add(36 + c * ROW);
             for (var p : schedule.onTheDay())
                 bars.add(new Bar(DAY_LEFT + (int) (p.from() * scale), rows.get(p.cook()),
-                        Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), p.kind() == Schedule.Kind.CLEAN,
+                        Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), p.kind() == Schedule.Slot.CLEAN,
                         progress.done().isDone(p)));
             var hours = new ArrayList<Hour>();
             var start = ready.toSecondOfDay() / 60 - schedule.minutes();

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
-import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import org.jspecify.annotations.Nullable;
 
@@ -52,7 +52,7 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
             var uses = turn.batch().uses(kit);
             for (var u = 0; u < uses.size(); u++) {
                 var number = u;
-                var groups = Sheet.groups(uses.get(u), uses.get(u).leaves(), book);
+                var groups = Timeline.groups(uses.get(u), uses.get(u).leaves(), book);
                 var reach = turn.carried().stream().filter(c -> c.kit() == kit && c.use() == number)
                         .map(c -> c.substance().name()).distinct().toList();
                 var cleans = Arrays.stream(Clean.values())
@@ -76,7 +76,7 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
         };
     }
 
-    private static List<Choice> choices(Made made, PrepRun run) {
+    private static List<Choice> choices(BatchSetup made, PrepRun run) {
         return made.batch().kit().stream().filter(k -> run.conditions().equipment().of(k).size() > 1)
                 .map(k -> new Choice(k.id(), k.name(),
                         run.conditions().equipment().of(k).stream()

@@ -4,9 +4,9 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import keenfork.core.run.ContactPolicy;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Schedule;
-import keenfork.core.run.School;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Events;
 import org.jspecify.annotations.Nullable;
@@ -22,11 +22,13 @@ import org.jspecify.annotations.Nullable;
 /// @param remarks what it does not do justice to
 /// @param missed  what should have been laid on the day before, and was not
 /// @param school  how contacts are flagged, in words
-record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nullable Opened opened,
-        @Nullable Trip trip, String late, List<String> blocks, List<String> remarks, List<Laid> missed, String school) {
+record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, String worth, @Nullable Opened opened,
+        @Nullable ContactView trip, String late, List<String> blocks, List<String> remarks, List<Laid> missed,
+        String school) {
 
     /// one batch in its turn
-    record Row(int turn, long dish, String name, int portions, boolean locked, int washes, boolean hit, boolean open) {}
+    record TurnTile(int turn, long dish, String name, int portions, boolean locked, int washes, boolean hit,
+            boolean open) {}
 
     /// something to be laid on the day before
     record Laid(String what, boolean done) {}
@@ -38,26 +40,26 @@ record RunView(Sheet sheet, List<Row> rows, List<Trip> trips, String worth, @Nul
     static RunView of(PrepRun run, String worth, Batches batches, List<Events.Guests> groups, long dish, int number,
             boolean wide, LocalDate today, Set<String> laid, Format format) {
         var schedule = run.schedule();
-        var trips = Trip.of(run, batches, groups, number, format);
-        var rows = new ArrayList<Row>();
+        var trips = ContactView.of(run, batches, groups, number, format);
+        var rows = new ArrayList<TurnTile>();
         for (var i = 0; i < run.turns().size(); i++) rows.add(row(run.turns().get(i), i, batches, dish));
         var missed =
                 schedule.missed(batches.served(), today, laid).stream().map(p -> new Laid(p.what(), false)).toList();
-        return new RunView(Sheet.of(run, schedule, trips, batches, wide), rows, trips, worth,
+        return new RunView(Timeline.of(run, schedule, trips, batches, wide), rows, trips, worth,
                 Opened.of(run, batches, dish), number >= 0 && number < trips.size() ? trips.get(number) : null,
                 late(schedule, batches),
                 schedule.late() == 0 ? List.of() : schedule.blocks().stream().limit(4).toList(), schedule.remarks(),
                 missed,
-                batches.conditions().school() == School.STRICT
+                batches.conditions().school() == ContactPolicy.STRICT
                         ? "Strict school: any shared use without a full wash is flagged."
                         : "Measured school: a use is flagged where the estimate reaches the reference dose, or none "
                                 + "is held. Map and labels stay strict.");
     }
 
-    private static Row row(PrepRun.Turn turn, int at, Batches batches, long dish) {
+    private static TurnTile row(PrepRun.Turn turn, int at, Batches batches, long dish) {
         var id = batches.id(turn.batch());
         var locked = batches.turns().stream().anyMatch(t -> t.dish() == id && t.locked());
-        return new Row(at, id, turn.batch().dish(), turn.batch().portions(), locked, turn.made().cleans().size(),
+        return new TurnTile(at, id, turn.batch().dish(), turn.batch().portions(), locked, turn.made().cleans().size(),
                 !turn.carried().isEmpty(), id == dish);
     }
 

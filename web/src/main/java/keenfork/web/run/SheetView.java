@@ -3,7 +3,7 @@ package keenfork.web.run;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.run.Carried;
+import keenfork.core.run.CrossContact;
 import keenfork.core.run.Piece;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Schedule;
@@ -37,14 +37,14 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     /// One pair of hands.
     ///
     /// @param fit the place of the size its page is set in, so that it stays one page
-    record Cook(int number, List<Row> rows, int fit) {
-        static Cook of(int number, List<Row> rows) {
+    record Cook(int number, List<SheetLine> rows, int fit) {
+        static Cook of(int number, List<SheetLine> rows) {
             var fit = 0;
             while (fit < SIZES.length - 1 && height(rows, SIZES[fit]) > ROOM) fit++;
             return new Cook(number, rows, fit);
         }
 
-        private static double height(List<Row> rows, double size) {
+        private static double height(List<SheetLine> rows, double size) {
             var letters = LETTERS / size;
             var height = 0.0;
             for (var row : rows) {
@@ -64,10 +64,10 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     /// @param by    when it is done by itself; empty where the hands do it all
     /// @param fresh whether hands are washed, and spoon and cloth are changed, before it
     /// @param same  whether the dish is the one of the row before
-    record Row(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by,
+    record SheetLine(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by,
             boolean fresh, boolean same) {
-        Row below(Row before) {
-            return new Row(time, turn, dish, text, takes, on, wash, by, fresh,
+        SheetLine below(SheetLine before) {
+            return new SheetLine(time, turn, dish, text, takes, on, wash, by, fresh,
                     !wash && !before.wash && before.turn == turn);
         }
     }
@@ -78,7 +78,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
         var cooks = new ArrayList<Cook>();
         for (var c = 0; c < schedule.cooks(); c++) {
             var cook = c;
-            var rows = new ArrayList<Row>();
+            var rows = new ArrayList<SheetLine>();
             for (var p : schedule.onTheDay()) {
                 if (p.cook() != cook) continue;
                 var row = row(p, start, run, format);
@@ -100,22 +100,22 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
                 run.stocks().stream().map(Stock::inWords).toList());
     }
 
-    private static String travels(Carried c) {
+    private static String travels(CrossContact c) {
         return "%s to %s, %s.".formatted(Format.upper(c.substance().name()), c.to().dish(), c.how());
     }
 
-    private static Row row(Schedule.Placed p, int start, PrepRun run, Format format) {
+    private static SheetLine row(Schedule.Placed p, int start, PrepRun run, Format format) {
         var waits = p.until() > p.hands();
         var takes = p.task() < 0 ? List.<String>of() : run.turns().get(p.turn()).batch().tasks().get(p.task()).takes();
         var on = p.on().stream()
                 .filter(piece -> piece.kit().carries() && run.conditions().equipment().of(piece.kit()).size() > 1)
                 .map(Piece::name).toList();
         var goes = run.goes(p) > 1 ? " In %d goes.".formatted(run.goes(p)) : "";
-        return new Row(clock(start + p.from()), p.turn() + 1, p.dish(),
+        return new SheetLine(clock(start + p.from()), p.turn() + 1, p.dish(),
                 (waits && goes.isEmpty() ? p.text().replaceFirst("\\.$", "") : p.text()) + goes,
                 String.join("; ", takes),
-                p.kind() == Schedule.Kind.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on),
-                p.kind() == Schedule.Kind.CLEAN, waits ? clock(start + p.until()) : "", p.isFresh(), false);
+                p.kind() == Schedule.Slot.CLEAN || on.isEmpty() ? "" : "on the " + format.list(on),
+                p.kind() == Schedule.Slot.CLEAN, waits ? clock(start + p.until()) : "", p.isFresh(), false);
     }
 
     private static String clock(int minute) {

@@ -101,14 +101,15 @@ class Accepting {
     /// The recipe stays; portions are taken off before what must be out goes in.
     Kept asSplit(Offer offer) {
         return new Kept(How.SPLIT, offer.dish.id(), 0,
-                List.of(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by)),
+                List.of(asides.add(offer.dish.id(), SetAsides.Portions.TAKE_OFF, offer.avoids, offer.people, offer.by)),
                 List.of());
     }
 
     /// The recipe stays; a part that comes off is held back on some plates.
     Kept heldBack(Offer offer) {
         return new Kept(How.PLATES, offer.dish.id(), 0,
-                List.of(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by)),
+                List.of(asides.add(offer.dish.id(), SetAsides.Portions.HOLD_BACK, offer.avoids, offer.people,
+                        offer.by)),
                 List.of());
     }
 
@@ -119,7 +120,7 @@ class Accepting {
         switch (kept.how) {
             case VARIANT -> {
                 dishes.find(kept.dish).ifPresent(d -> dishes.takeOff(kept.dish, d.version()));
-                variants.part(kept.dish);
+                variants.unlink(kept.dish);
             }
             case CHANGE -> {
                 var now = dishes.find(kept.dish)
@@ -147,9 +148,9 @@ class Accepting {
     private List<Long> setAside(Offer offer, Plan plan) {
         var kept = new ArrayList<Long>();
         if (plan.moves().stream().anyMatch(Move.HoldBack.class::isInstance))
-            kept.add(asides.add(offer.dish.id(), SetAsides.Kind.HOLD_BACK, offer.avoids, offer.people, offer.by));
+            kept.add(asides.add(offer.dish.id(), SetAsides.Portions.HOLD_BACK, offer.avoids, offer.people, offer.by));
         if (plan.moves().stream().anyMatch(Move.TakeOff.class::isInstance))
-            kept.add(asides.add(offer.dish.id(), SetAsides.Kind.TAKE_OFF, offer.avoids, offer.people, offer.by));
+            kept.add(asides.add(offer.dish.id(), SetAsides.Portions.TAKE_OFF, offer.avoids, offer.people, offer.by));
         return kept;
     }
 

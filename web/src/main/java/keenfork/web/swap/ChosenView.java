@@ -40,7 +40,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         public boolean changed() { return !before.equals(after); }
     }
 
-    static ChosenView of(Derivation before, Plan plan, int number, Seen seen) {
+    static ChosenView of(Derivation before, Plan plan, int number, SwapContext seen) {
         var format = seen.format();
         var changes = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).toList();
         var same = plan.after().recipe().lines().size() - changes.stream().mapToInt(m -> m.goesIn().size()).sum();
@@ -72,7 +72,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         return words;
     }
 
-    private static List<Turn> marks(Derivation before, Plan plan, Seen seen) {
+    private static List<Turn> marks(Derivation before, Plan plan, SwapContext seen) {
         var was = before.under(seen.ruleBook());
         var is = plan.after().under(seen.ruleBook());
         var turns = new ArrayList<Turn>();
@@ -86,7 +86,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         return turns;
     }
 
-    private static List<Turn> diets(Derivation before, Plan plan, Seen seen) {
+    private static List<Turn> diets(Derivation before, Plan plan, SwapContext seen) {
         var turns = new ArrayList<Turn>();
         for (var diet : seen.diets()) {
             var was = diet.judge(before).answer();
@@ -98,7 +98,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         return turns;
     }
 
-    private static Change change(Derivation before, Plan plan, Move move, Seen seen) {
+    private static Change change(Derivation before, Plan plan, Move move, SwapContext seen) {
         var format = seen.format();
         var after = move.goesIn().stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
         var word = switch (move) {
@@ -121,7 +121,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
     }
 
     /// What a line carries, strongest first.
-    private static List<Sign> signs(Derivation dish, Line line, Seen seen) {
+    private static List<Sign> signs(Derivation dish, Line line, SwapContext seen) {
         var lines = dish.recipe().lines();
         var at = IntStream.range(0, lines.size()).filter(i -> lines.get(i) == line).findFirst();
         if (at.isEmpty()) return List.of();

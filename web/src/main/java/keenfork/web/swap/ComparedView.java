@@ -13,37 +13,37 @@ import keenfork.web.page.Sign;
 ///
 /// @param columns the plans
 /// @param marks   each group that any of them holds, with its mark in each
-record ComparedView(List<Column> columns, List<Row> marks) {
+record ComparedView(List<Column> columns, List<ComparedDish> marks) {
     /// one plan
     record Column(int number, String title, List<String> moves, String facts, String bringsIn, String shutsOut,
             String unknown, List<String> mouth) {}
 
     /// one group over all columns
-    record Row(String name, List<Sign> signs) {}
+    record ComparedDish(String name, List<Sign> signs) {}
 
     /// {@return the plans of those numbers, or empty where fewer than two are there}
-    static Optional<ComparedView> of(Plans plans, Set<Integer> numbers, Seen seen) {
+    static Optional<ComparedView> of(Plans plans, Set<Integer> numbers, SwapContext seen) {
         var there = numbers.stream().filter(n -> n >= 1 && n <= plans.best().size()).toList();
         if (there.size() < 2) return Optional.empty();
         var columns = new ArrayList<Column>();
         for (var number : there) columns.add(column(plans, plans.best().get(number - 1), number, seen));
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<ComparedDish>();
         for (var group : seen.ruleBook().groups()) {
             var marks = there.stream().map(n -> plans.best().get(n - 1).after().under(seen.ruleBook()).mark(group))
                     .toList();
             if (marks.stream().anyMatch(Optional::isPresent))
-                rows.add(new Row(group.name(),
+                rows.add(new ComparedDish(group.name(),
                         marks.stream().map(m -> new Sign(seen.format().symbol(m), "", seen.format().full(m)))
                                 .toList()));
         }
         return Optional.of(new ComparedView(columns, rows));
     }
 
-    private static Column column(Plans plans, Plan plan, int number, Seen seen) {
+    private static Column column(Plans plans, Plan plan, int number, SwapContext seen) {
         var format = seen.format();
         var moves = plan.moves().stream().filter(m -> !(m instanceof Move.Keep))
                 .map(m -> m.line().text() + " → " + instead(m)).toList();
-        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.Row::whole)
+        var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.FoodLevels::whole)
                 .flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0)
                 .map(l -> l.name().toLowerCase() + " " + l.word()).toList();
         return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format),

@@ -48,7 +48,7 @@ class KeepController {
     @PostMapping("/swaps/keep")
     ModelAndView keep(HttpServletRequest request, @RequestParam String how,
             @RequestParam(defaultValue = "") String print, @RequestParam(defaultValue = "0") long version) {
-        var asked = Asked.of(request);
+        var asked = SwapQuery.of(request);
         var menu = kitchen.menu();
         var dish = SwapPage.dish(menu, asked.dish());
         var groups = swaps.groups();
@@ -76,7 +76,7 @@ class KeepController {
         return accepting.heldBack(offer);
     }
 
-    private Accepting.Kept plan(Accepting.Offer offer, Asked asked, String how, String print, long version) {
+    private Accepting.Kept plan(Accepting.Offer offer, SwapQuery asked, String how, String print, long version) {
         var plans = SwapKitchen.plan(swaps.context(offer.menu()), offer.dish(), offer.avoid().all());
         var plan = Accepting.known(plans.best(), print).orElseThrow(() -> new Conflict(
                 "A pack, a swap or the dish was changed meanwhile, and so was this plan. Look at the plans again; "
@@ -90,7 +90,7 @@ class KeepController {
         };
     }
 
-    private static ModelAndView back(Asked asked, Accepting.Kept kept) {
+    private static ModelAndView back(SwapQuery asked, Accepting.Kept kept) {
         var uri = UriComponentsBuilder.fromUriString(asked.link(1)).queryParam("done", kept.how().name())
                 .queryParam("of", kept.dish()).queryParam("was", kept.number());
         kept.asides().forEach(a -> uri.queryParam("aside", a));
@@ -105,11 +105,11 @@ class KeepController {
     @PostMapping("/swaps/undo")
     ModelAndView undo(HttpServletRequest request, @RequestParam Accepting.How how, @RequestParam long of,
             @RequestParam(defaultValue = "0") int was) {
-        var asked = Asked.of(request);
+        var asked = SwapQuery.of(request);
         var lines = request.getParameterValues("line") == null ? List.<String>of()
                 : List.of(request.getParameterValues("line"));
         try {
-            accepting.takeBack(new Accepting.Kept(how, of, was, Asked.numbers(request, "aside"), lines),
+            accepting.takeBack(new Accepting.Kept(how, of, was, SwapQuery.numbers(request, "aside"), lines),
                     Cook.of(request));
             return new ModelAndView("redirect:" + asked.link(1));
         } catch (Conflict e) {
@@ -121,7 +121,7 @@ class KeepController {
     @PostMapping("/swaps/asides/{id}/end")
     String end(@PathVariable long id, HttpServletRequest request) {
         asides.remove(id);
-        return "redirect:" + Asked.of(request).link(1);
+        return "redirect:" + SwapQuery.of(request).link(1);
     }
 
     /// The variant stays as it is, though its original was changed.
@@ -134,7 +134,7 @@ class KeepController {
     /// The variant is a dish of its own from now on.
     @PostMapping("/swaps/variants/{dish}/part")
     String part(@PathVariable long dish) {
-        variants.part(dish);
+        variants.unlink(dish);
         return "redirect:/dishes/" + dish;
     }
 }

@@ -11,29 +11,29 @@ import keenfork.web.page.Format;
 ///
 /// @param rows     the dishes that hold something that must be out
 /// @param asTheyAre how many dishes hold nothing of it that was recorded
-record MenuPlans(List<Row> rows, int asTheyAre) {
+record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
     /// One dish.
     ///
     /// @param state    `plan`, `ask` or `blocked`
     /// @param words    the plan, or what blocks it
     /// @param bringsIn what it brings in, or an empty string
-    record Row(String dish, String link, String state, String words, String facts, String bringsIn) {}
+    record PlannedDish(String dish, String link, String state, String words, String facts, String bringsIn) {}
 
-    static MenuPlans of(Menu menu, Asked asked, List<Avoidance> avoid, Context context, Format format) {
+    static MenuPlans of(Menu menu, SwapQuery asked, List<Avoidance> avoid, Context context, Format format) {
         // each plan is a pure function of what is kept: they are made side by side
         var planned = menu.dishes().parallelStream().map(d -> SwapKitchen.plan(context, d, avoid)).toList();
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<PlannedDish>();
         for (var i = 0; i < planned.size(); i++) {
             var plans = planned.get(i);
             var dish = menu.dishes().get(i);
             if (!plans.needed()) continue;
             if (plans.best().isEmpty()) {
                 var blocked = plans.blocked().getFirst();
-                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), "blocked",
+                rows.add(new PlannedDish(dish.name(), asked.linkTo(dish.id()), "blocked",
                         blocked.line() + ": " + blocked.avoid(), blocked.nearest(), ""));
             } else {
                 var best = plans.best().getFirst();
-                rows.add(new Row(dish.name(), asked.linkTo(dish.id()), best.unknown() > 0 ? "ask" : "plan",
+                rows.add(new PlannedDish(dish.name(), asked.linkTo(dish.id()), best.unknown() > 0 ? "ask" : "plan",
                         PlansView.title(best), PlansView.facts(best, format),
                         format.list(PlansView.names(best.bringsIn()))));
             }

@@ -9,13 +9,13 @@ import keenfork.core.swap.Swap;
 import keenfork.core.swap.Taste;
 
 /// What a plan changes in the mouth: swap by swap, then the whole dish once salt and acid are set right.
-record Mouth(List<Row> rows) {
+record Mouth(List<FoodLevels> rows) {
     private static final int MIDDLE = 32;
     private static final int STEP = 13;
     private static final double NOTICED = 0.001;
 
     /// a food, or the whole dish, with its levels in the order body, salt, acid, sweet, crunch
-    record Row(String food, List<Level> levels, boolean whole) {}
+    record FoodLevels(String food, List<Level> levels, boolean whole) {}
 
     /// one level, -2 to 2, with its word
     record Level(String name, int value, String word, int x) {
@@ -27,7 +27,7 @@ record Mouth(List<Row> rows) {
     }
 
     static Mouth of(Recipe recipe, Plan plan) {
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<FoodLevels>();
         var replaces =
                 plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast).toList();
         for (var move : replaces) rows.add(row(PlansView.food(move.with().getFirst()), move.swap().effects(), false));
@@ -61,8 +61,8 @@ record Mouth(List<Row> rows) {
         }).orElse(0);
     }
 
-    private static Row row(String food, Swap.Effects e, boolean whole) {
-        return new Row(food,
+    private static FoodLevels row(String food, Swap.Effects e, boolean whole) {
+        return new FoodLevels(food,
                 List.of(Level.of("Body", e.body(), "thinner", "fuller"), Level.of("Salt", e.salt(), "less", "more"),
                         Level.of("Acid", e.acid(), "softer", "sharper"),
                         Level.of("Sweet", e.sweet(), "less", "more"), Level.of("Crunch", e.crunch(), "softer", "more")),

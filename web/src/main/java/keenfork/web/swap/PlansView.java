@@ -31,7 +31,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         }
     }
 
-    static PlansView of(Plans plans, int wanted, Seen seen) {
+    static PlansView of(Plans plans, int wanted, SwapContext seen) {
         var best = plans.best();
         var on = Math.clamp(wanted, 1, Math.max(1, best.size()));
         var choices = new ArrayList<Choice>();
@@ -92,7 +92,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
 
     /// {@return who of the guests minds what a plan brings in: whoever avoids it, though it only may be there, though
     /// they could not eat the dish before}
-    static String whoMinds(Derivation before, Plan plan, Seen seen) {
+    static String whoMinds(Derivation before, Plan plan, SwapContext seen) {
         var card = " The counter card must say it.";
         if (seen.guests().isEmpty()) return "Ask who avoids it." + card;
         var minds = seen.guests().stream()

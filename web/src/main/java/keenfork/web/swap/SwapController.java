@@ -24,7 +24,7 @@ class SwapController {
 
     @GetMapping("/swaps")
     String bench(HttpServletRequest request, Model model) {
-        page.show(Asked.of(request), model);
+        page.show(SwapQuery.of(request), model);
         done(request, model);
         return "swap/swaps";
     }
@@ -35,7 +35,7 @@ class SwapController {
         var how = Arrays.stream(Accepting.How.values()).filter(h -> h.name().equals(request.getParameter("done")))
                 .findFirst();
         if (how.isEmpty()) return;
-        var of = Asked.number(request.getParameter("of"));
+        var of = SwapQuery.number(request.getParameter("of"));
         var name = dishes.find(of).map(d -> d.value().name()).orElse("The dish");
         var lines = request.getParameterValues("line") == null ? List.<String>of()
                 : List.of(request.getParameterValues("line"));
@@ -46,6 +46,6 @@ class SwapController {
             case SPLIT -> "Kept: portions of “%s” are taken off first.".formatted(name);
         };
         model.addAttribute("done", new Done(words, "/dishes/" + of, how.get().name(), of,
-                (int) Asked.number(request.getParameter("was")), Asked.numbers(request, "aside"), lines));
+                (int) SwapQuery.number(request.getParameter("was")), SwapQuery.numbers(request, "aside"), lines));
     }
 }

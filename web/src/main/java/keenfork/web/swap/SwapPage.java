@@ -46,7 +46,7 @@ class SwapPage {
         this.format = format;
     }
 
-    void show(Asked asked, Model model) {
+    void show(SwapQuery asked, Model model) {
         var menu = kitchen.menu();
         var groups = swaps.groups();
         var avoid = asked.avoidances(groups, menu.ruleBook());
@@ -73,11 +73,11 @@ class SwapPage {
         else addPlans(model, menu, asked, avoid.all());
     }
 
-    private void addPlans(Model model, Menu menu, Asked asked, List<Avoidance> avoid) {
+    private void addPlans(Model model, Menu menu, SwapQuery asked, List<Avoidance> avoid) {
         var dish = dish(menu, asked.dish());
         var context = swaps.context(menu);
         var plans = SwapKitchen.plan(context, dish, avoid);
-        var seen = new Seen(menu.ruleBook(), Diet.all(), context.guests(), swaps.unclear(menu), format);
+        var seen = new SwapContext(menu.ruleBook(), Diet.all(), context.guests(), swaps.unclear(menu), format);
         var view = PlansView.of(plans, asked.plan(), seen);
         model.addAttribute("view", view);
         model.addAttribute("compared", ComparedView.of(plans, asked.compare(), seen).orElse(null));
@@ -101,7 +101,7 @@ class SwapPage {
     }
 
     /// {@return how many people are in the groups that must be served}
-    int people(Asked asked) { return asked.chosen(swaps.groups()).stream().mapToInt(Events.Guests::people).sum(); }
+    int people(SwapQuery asked) { return asked.chosen(swaps.groups()).stream().mapToInt(Events.Guests::people).sum(); }
 
     static Menu.Dish dish(Menu menu, long id) {
         return menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
@@ -115,7 +115,7 @@ class SwapPage {
     }
 
     /// {@return the bench as it was asked for, with the reason why something was not kept}
-    ModelAndView refused(Asked asked, String words) {
+    ModelAndView refused(SwapQuery asked, String words) {
         var page = new ModelAndView("swap/swaps", HttpStatus.CONFLICT);
         var model = new ExtendedModelMap();
         show(asked, model);

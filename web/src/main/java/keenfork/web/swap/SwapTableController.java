@@ -33,7 +33,7 @@ class SwapTableController {
     /// One swap.
     ///
     /// @param key its key where it is the kitchen's own; 0 else
-    record Row(String id, long key, String replaces, String goesIn, String role, String how, String facts,
+    record SwapRow(String id, long key, String replaces, String goesIn, String role, String how, String facts,
             String source, boolean off) {}
 
     SwapTableController(OwnSwaps own, Format format) {
@@ -50,7 +50,7 @@ class SwapTableController {
     private void fill(Model model, String q, OwnSwaps.Own form, String wrong) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<SwapRow>();
         for (var o : own.all()) rows.add(row(SwapKitchen.swap(o), o.id(), off.contains(o.swap())));
         for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
         model.addAttribute("q", q);
@@ -65,10 +65,10 @@ class SwapTableController {
         model.addAttribute("wrong", wrong);
     }
 
-    private Row row(Swap swap, long key, boolean off) {
+    private SwapRow row(Swap swap, long key, boolean off) {
         var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
                 : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
-        return new Row(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
+        return new SwapRow(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
                 String.join(" + ", goesIn), swap.role(), swap.preparation(),
                 "close %d of 100 · %s".formatted(Math.round(swap.closeness() * 100),
                         format.minutes(swap.lead().low(), swap.lead().high())),

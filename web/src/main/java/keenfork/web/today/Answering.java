@@ -8,7 +8,7 @@ import java.util.Optional;
 import keenfork.core.food.Meaning;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
-import keenfork.core.trace.Asked;
+import keenfork.core.trace.MenuQuestion;
 import keenfork.web.kitchen.Menu;
 
 /// One answer for every dish that asks the same.
@@ -22,7 +22,7 @@ final class Answering {
 
     /// {@return the answers that every line that asks could be given, in the order of the first one; none where a pack
     /// or another recipe settles it}
-    static List<String> common(Asked asked, Map<String, Menu.Dish> byName, Menu menu) {
+    static List<String> common(MenuQuestion asked, Map<String, Menu.Dish> byName, Menu menu) {
         LinkedHashSet<String> common = null;
         for (var place : asked.places()) {
             var answers = answers(place, byName, menu).stream().map(Answer::words).toList();
@@ -33,7 +33,7 @@ final class Answering {
     }
 
     /// {@return every dish that asks, with the answer written into its lines}
-    static List<Written> written(Asked asked, String answer, Map<String, Menu.Dish> byName, Menu menu) {
+    static List<Written> written(MenuQuestion asked, String answer, Map<String, Menu.Dish> byName, Menu menu) {
         var texts = new java.util.LinkedHashMap<Menu.Dish, String>();
         for (var place : asked.places()) {
             var dish = byName.get(place.dish());
@@ -52,13 +52,13 @@ final class Answering {
                 && line.unread().isEmpty() && line.words().as().isEmpty();
     }
 
-    private static List<Answer> answers(Asked.Place place, Map<String, Menu.Dish> byName, Menu menu) {
+    private static List<Answer> answers(MenuQuestion.Place place, Map<String, Menu.Dish> byName, Menu menu) {
         // what is in a bought thing its pack says: no other product is proposed in its place
         return line(place, byName).filter(l -> l.choices().size() != 1 || !isBought(l))
                 .map(l -> Answer.to(l, menu.volumes())).orElse(List.of());
     }
 
-    private static Optional<Line> line(Asked.Place place, Map<String, Menu.Dish> byName) {
+    private static Optional<Line> line(MenuQuestion.Place place, Map<String, Menu.Dish> byName) {
         var dish = byName.get(place.dish());
         return dish == null ? Optional.empty()
                 : dish.derivation().recipe().lines().stream().filter(l -> l.text().equals(place.line())).findFirst();

@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.stream.Collectors;
 import keenfork.core.run.Schedule;
-import keenfork.core.trace.Asked;
+import keenfork.core.trace.MenuQuestion;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
@@ -74,7 +74,7 @@ class TodayController {
             RedirectAttributes told) {
         var menu = kitchen.menu();
         var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
-        var asked = Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
+        var asked = MenuQuestion.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
                 .filter(a -> a.ask().equals(ask)).findFirst();
         var written = asked.map(a -> Answering.written(a, answer, byName, menu)).orElse(List.of());
         for (var one : written)

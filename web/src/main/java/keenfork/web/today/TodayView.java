@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.core.run.Schedule;
-import keenfork.core.trace.Asked;
+import keenfork.core.trace.MenuQuestion;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.Runs;
 import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Variants;
 
@@ -42,8 +42,8 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
     record Open(String ask, String where, String link, List<String> answers) {
         private static final int NAMED = 3;
 
-        static Open of(Asked asked, Map<String, Menu.Dish> byName, Menu menu, Format format) {
-            var dishes = asked.places().stream().map(Asked.Place::dish).distinct().toList();
+        static Open of(MenuQuestion asked, Map<String, Menu.Dish> byName, Menu menu, Format format) {
+            var dishes = asked.places().stream().map(MenuQuestion.Place::dish).distinct().toList();
             var where = dishes.size() <= NAMED ? format.list(dishes)
                     : "%s and %d more".formatted(String.join(", ", dishes.subList(0, NAMED)), dishes.size() - NAMED);
             var first = byName.get(dishes.getFirst());
@@ -84,7 +84,7 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
 
     private static List<Open> questions(Menu menu, Format format) {
         var byName = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, d -> d));
-        return Asked.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
+        return MenuQuestion.across(menu.dishes().stream().map(Menu.Dish::derivation).toList()).stream()
                 .map(a -> Open.of(a, byName, menu, format)).toList();
     }
 

@@ -16,7 +16,7 @@ class LanesAndJarTest {
                 "Dip\nBase:\n1 kg chickpeas\nDressing:\n3 tbsp tahini\nTopping:\n50 g almonds\nMethod:\n"
                         + "Boil the chickpeas.\nPour the dressing over.\nScatter the almonds.")
                                 .rows();
-        assertThat(rows).extracting(LanesView.Row::number).containsExactly(1, 0, 2, 0, 3);
+        assertThat(rows).extracting(LanesView.StepRow::number).containsExactly(1, 0, 2, 0, 3);
         assertThat(rows.get(1).without()).isEqualTo("sesame");
         assertThat(rows.get(3).without()).isEqualTo("nuts");
         assertThat(rows.get(3).cells()).containsExactly("after", "fork");
@@ -74,7 +74,7 @@ class LanesAndJarTest {
     @Test
     void two_texts_stand_side_by_side() {
         var rows = TextDifference.of("Dip\n1 egg\n2 lemons", "Dip\n2 eggs\n2 lemons\n<b>salt</b>").rows();
-        assertThat(rows).extracting(TextDifference.Row::look).containsExactly("same", "changed", "same", "new");
+        assertThat(rows).extracting(TextDifference.LinePair::look).containsExactly("same", "changed", "same", "new");
         assertThat(rows.getLast().after()).as("as written: the template escapes it").isEqualTo("<b>salt</b>");
     }
 }

@@ -14,11 +14,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import keenfork.web.RunningKitchen;
-import org.springframework.test.context.TestPropertySource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.springframework.test.context.TestPropertySource;
 
 /// A real browser on the real application. It must complain of nothing, the content policy included.
 /// The journeys have a kitchen of their own: what other tests cook is not on its menu.

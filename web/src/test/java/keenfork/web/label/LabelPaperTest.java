@@ -12,7 +12,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
@@ -172,7 +172,7 @@ class LabelPaperTest extends RunningKitchen {
     void a_label_is_set_on_a_sheet_as_it_is_on_its_own() {
         var dish = dish("Roast carrot");
         for (var kind : List.of(Kind.TUB, Kind.ROLL, Kind.CARD, Kind.LINE)) {
-            var layout = Sheet.A4.of(kind);
+            var layout = PaperFormat.A4.of(kind);
             var alone = page("kind=%s&dish=%d".formatted(kind.id(), dish)).letters();
             var cut = page("kind=%s&dish=%d&sheet=a4".formatted(kind.id(), dish)).letters();
             assertThat(cut).hasSameSizeAs(alone);

@@ -22,7 +22,7 @@ class LabelViewTest {
 
     private static LabelView view(String text, String book) {
         return LabelView.of(PrintedStatement.of(statement(text, book), false), "Ropewalk Canteen",
-                new LabelView.Made(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
+                new LabelView.MadeOn(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
     }
 
     @Test
@@ -63,7 +63,7 @@ class LabelViewTest {
                                         RuleBook.uk(), Language.named("de").orElseThrow()), false)
                                 .claiming(List.of("vegan")),
                         "Ropewalk Canteen",
-                        new LabelView.Made(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
+                        new LabelView.MadeOn(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 11, 29)));
         assertThat(german.said()).extracting(LabelView.Said::phrase, LabelView.Said::names).contains(
                 tuple("Enthält:", "Schalenfrüchte (Walnuss), Sesam"), tuple("Kann enthalten:", "Schalenfrüchte"));
         assertThat(german.keep()).startsWith("Zu verbrauchen bis So").contains("Nov");
@@ -77,12 +77,12 @@ class LabelViewTest {
         for (var book : List.of("uk", "eu"))
             assertThat(LabelView
                     .of(PrintedStatement.of(statement(dish, book), true), "",
-                            new LabelView.Made(LocalDate.EPOCH, "", null))
+                            new LabelView.MadeOn(LocalDate.EPOCH, "", null))
                     .said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-may");
         for (var book : List.of("us", "ca", "anz"))
             assertThat(LabelView
                     .of(PrintedStatement.of(statement(dish, book), true), "",
-                            new LabelView.Made(LocalDate.EPOCH, "", null))
+                            new LabelView.MadeOn(LocalDate.EPOCH, "", null))
                     .said()).as(book).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may");
     }
 
@@ -91,9 +91,10 @@ class LabelViewTest {
     void what_a_list_does_not_emphasise_is_said_beside_it() {
         var paper = new PrintedStatement("Dip", "uk", "en", List.of(),
                 Map.of(Certainty.CONTAINS, List.of(new Named("milk", ""), new Named("sesame", ""))), List.of(),
-                List.of(new Statement.Run("peas, butter (", List.of()),
-                        new Statement.Run("milk", List.of(new Named("milk", ""))), new Statement.Run(")", List.of())));
-        assertThat(LabelView.of(paper, "", new LabelView.Made(LocalDate.EPOCH, "", null)).said())
+                List.of(new Statement.TextRun("peas, butter (", List.of()),
+                        new Statement.TextRun("milk", List.of(new Named("milk", ""))),
+                        new Statement.TextRun(")", List.of())));
+        assertThat(LabelView.of(paper, "", new LabelView.MadeOn(LocalDate.EPOCH, "", null)).said())
                 .extracting(LabelView.Said::names).containsExactly("milk, sesame");
     }
 
@@ -102,7 +103,7 @@ class LabelViewTest {
         var groups = view("A dip\n50 g almonds\n200 g tahini\npack: sesame. May contain nuts.", "uk").groups();
         assertThat(groups).hasSize(14);
         assertThat(groups.stream().filter(g -> g.group().equals("Nuts")).findFirst().orElseThrow().signs())
-                .extracting(LabelView.Row.Sign::symbol, LabelView.Row.Sign::members)
+                .extracting(LabelView.GroupLine.Sign::symbol, LabelView.GroupLine.Sign::members)
                 .containsExactly(tuple("m-in", "almond"), tuple("m-may", ""));
         assertThat(groups.stream().filter(g -> g.group().equals("Celery")).findFirst().orElseThrow().signs()).isEmpty();
     }

@@ -41,7 +41,7 @@ class DinersTest {
     void people_are_kept_safe_from_another_books_words(RuleBook book) {
         for (var avoids : List.of("gluten", "eggs", "nuts", "peanuts", "milk", "fish", "sesame", "celery", "sulphites",
                 "vegan", "pregnancy")) {
-            var diners = Diners.of(new Asked(null, null, null, null, null, 1L, null, null),
+            var diners = Diners.of(new MapQuery(null, null, null, null, null, 1L, null, null),
                     List.of(new Events.Guests(1, "They", 2, avoids)), book);
             assertThat(diners.avoided().size() + diners.unread().size()).as("%s under %s", avoids, book).isEqualTo(1);
             assertThat(diners.eat(derived(

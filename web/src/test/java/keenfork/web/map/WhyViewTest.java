@@ -3,12 +3,12 @@ package keenfork.web.map;
 import static keenfork.web.ADish.menuOf;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import keenfork.core.swap.Avoidances;
-import keenfork.web.ADish;
 import java.util.List;
 import keenfork.core.food.Substances;
+import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Peel;
+import keenfork.web.ADish;
 import keenfork.web.kitchen.Menu;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class WhyViewTest {
     private static final Diners NOBODY = new Diners("", Avoidances.NONE);
 
-    private static Asked asked(Long dish) { return new Asked(null, dish, null, null, null, null, null, null); }
+    private static MapQuery asked(Long dish) { return new MapQuery(null, dish, null, null, null, null, null, null); }
 
     private static WhyView why(Menu menu, String group, Peel peel) {
         return WhyView.of(menu, menu.dishes().getFirst(),
@@ -77,7 +77,7 @@ class WhyViewTest {
     void the_map_opens_one_dish_into_its_parts() {
         var menu = menuOf("A dip\n1 kg white beans\nTopping:\n50 g almonds");
         var rows = MapView.of(menu, asked(7L), NOBODY, ADish.FORMAT).rows();
-        assertThat(rows).extracting(MapView.Row::name).containsExactly("A dip", "Base", "Topping");
+        assertThat(rows).extracting(MapView.MapRow::name).containsExactly("A dip", "Base", "Topping");
         assertThat(rows.getFirst().cells()).hasSize(14)
                 .anySatisfy(c -> assertThat(c.label()).isEqualTo("A dip: Nuts in it, comes off"));
         assertThat(rows.getLast().cells())

@@ -2,7 +2,6 @@ package keenfork.web.page;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import keenfork.web.ADish;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.measure.Mass;
@@ -12,6 +11,7 @@ import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
+import keenfork.web.ADish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -10,10 +10,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import keenfork.core.run.Batch;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Day;
-import keenfork.core.run.Made;
 import keenfork.core.run.Sequencer;
 import keenfork.core.trace.Facts;
 import keenfork.web.ADish;
@@ -39,7 +39,7 @@ class RunViewTest {
                 menu.day(), conditions, Facts.none(menu.ruleBook()), Map.copyOf(byDish), List.of(), "");
     }
 
-    private static RunView view(List<Made> order, Conditions conditions, boolean wide) {
+    private static RunView view(List<BatchSetup> order, Conditions conditions, boolean wide) {
         var batches = batches(ADish.menuOf(PLAIN), conditions);
         return RunView.of(Sequencer.score(order, conditions), "", batches,
                 List.of(new Events.Guests(1, "Nuts", 3, "nuts"), new Events.Guests(2, "Milk", 2, "milk")), 7, 0, wide,
@@ -57,15 +57,15 @@ class RunViewTest {
         var view = view(false, NUTS, PLAIN);
         var lane = view.sheet().lanes().getFirst();
         assertThat(lane.name()).isEqualTo("Blender");
-        assertThat(lane.blocks()).extracting(Sheet.Block::hit).containsExactly(false, true);
-        assertThat(view.sheet().arcs()).extracting(Sheet.Arc::words).containsExactly("almond");
+        assertThat(lane.blocks()).extracting(Timeline.Block::hit).containsExactly(false, true);
+        assertThat(view.sheet().arcs()).extracting(Timeline.Arc::words).containsExactly("almond");
         assertThat(view.trip()).isNotNull().satisfies(t -> {
             assertThat(t.title()).isEqualTo("Almond to Very long-named leaf salad of the harbour, by the blender");
             assertThat(t.estimates()).singleElement().asString().contains("reference dose 1.0 mg");
             assertThat(t.people()).isEqualTo("Who goes without: Nuts 3.");
-            assertThat(t.ways()).extracting(Trip.Way::label).containsExactly("Wash the blender first",
+            assertThat(t.ways()).extracting(ContactView.Way::label).containsExactly("Wash the blender first",
                     "Make it before Almond cream");
-            assertThat(t.ways()).extracting(Trip.Way::then).containsExactly("0 contacts, 1 wash",
+            assertThat(t.ways()).extracting(ContactView.Way::then).containsExactly("0 contacts, 1 wash",
                     "0 contacts, 0 washes");
         });
         assertThat(view.opened()).isNotNull().satisfies(o -> assertThat(o.uses()).singleElement()
@@ -77,8 +77,8 @@ class RunViewTest {
         var view = view(true, NUTS, PLAIN);
         assertThat(view.trips()).isEmpty();
         var lanes = view.sheet().lanes();
-        assertThat(lanes.getFirst().blocks()).extracting(Sheet.Block::kind).containsExactly("task", "wash", "task");
-        assertThat(lanes.stream().filter(Sheet.Lane::hands).flatMap(l -> l.blocks().stream())
+        assertThat(lanes.getFirst().blocks()).extracting(Timeline.Block::kind).containsExactly("task", "wash", "task");
+        assertThat(lanes.stream().filter(Timeline.PieceLane::hands).flatMap(l -> l.blocks().stream())
                 .filter(b -> b.kind().equals("wash"))).hasSize(1);
         assertThat(view.sheet().summary()).isEqualTo("2 batches over 1 piece of kit, 0 contacts, 1 wash");
     }
@@ -87,9 +87,9 @@ class RunViewTest {
     void a_wipe_is_drawn_as_no_wash() {
         var order = Sequencer.unwashed(batches(NUTS, PLAIN), Conditions.USUAL).order();
         var blender = order.getLast().batch().kit().getFirst();
-        var view = view(List.of(order.getFirst(), order.getLast().with(new Made.Before(blender, 0), Clean.WIPE)),
+        var view = view(List.of(order.getFirst(), order.getLast().with(new BatchSetup.Before(blender, 0), Clean.WIPE)),
                 Conditions.USUAL, false);
-        assertThat(view.sheet().lanes().getFirst().blocks()).extracting(Sheet.Block::kind).containsExactly("task",
+        assertThat(view.sheet().lanes().getFirst().blocks()).extracting(Timeline.Block::kind).containsExactly("task",
                 "wipe", "task");
         assertThat(view.trips()).hasSize(1);
     }

@@ -3,7 +3,6 @@ package keenfork.web.swap;
 import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import keenfork.web.ADish;
 import java.util.List;
 import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
@@ -19,6 +18,7 @@ import keenfork.core.swap.Guests;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
+import keenfork.web.ADish;
 import org.junit.jupiter.api.Test;
 
 class PlansViewTest {
@@ -27,7 +27,7 @@ class PlansViewTest {
         var planner = new SwapPlanner(new Context(Facts.none(book), book, Volumes.METRIC),
                 Stream.of(avoid).map(a -> Avoidance.parse(a, book).orElseThrow()).toList());
         return PlansView.of(planner.plan(derived(text).recipe(), 3, Budget.USUAL), wanted,
-                new Seen(book, Diet.all(), List.of(), List.of(), ADish.FORMAT));
+                new SwapContext(book, Diet.all(), List.of(), List.of(), ADish.FORMAT));
     }
 
     @Test
@@ -78,7 +78,8 @@ class PlansViewTest {
         var soya = plans.best().stream()
                 .filter(p -> p.bringsIn().stream().anyMatch(b -> b.group().id().equals("soybeans"))).findFirst()
                 .orElseThrow();
-        return PlansView.whoMinds(plans.before(), soya, new Seen(book, Diet.all(), guests, unclear, ADish.FORMAT));
+        return PlansView.whoMinds(plans.before(), soya,
+                new SwapContext(book, Diet.all(), guests, unclear, ADish.FORMAT));
     }
 
     /// "Nobody avoids it" is said only where it is so: not where it only may be there, nor where they could not eat the

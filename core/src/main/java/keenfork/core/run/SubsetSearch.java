@@ -7,16 +7,16 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/// Every order, batch by batch: of the ways to have made the same batches only those are followed that no other one
-/// beats with less on its pieces.
-final class Exact {
+/// Subset dynamic programming with dominance: every order, batch by batch, where of the ways to have made the same
+/// batches only those are followed that no other one beats with less on its pieces.
+final class SubsetSearch {
     /// a minute of washing outweighs all that is stale
     static final long MINUTE = 1_000_000;
 
     private static final List<Integer> NO_PIECE = List.of(-1);
 
     private final List<Batch> batches;
-    private final List<Lane> lanes;
+    private final List<KitCarryover> lanes;
     private final int[] offsets;
     private final int size;
     private final Map<Integer, Integer> locked;
@@ -24,7 +24,7 @@ final class Exact {
     private final long budget;
     private final Conditions conditions;
     /// for each lane the fewest clears it still needs by itself
-    private final List<ToGo> toGo;
+    private final List<WashLowerBound> toGo;
     private final long under;
     private long nodes;
     private boolean stopped;
@@ -32,7 +32,8 @@ final class Exact {
     /// some batches made
     private record Way(long[] state, long cost, int batch, @Nullable Way before) {}
 
-    private Exact(List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked, long under,
+    private SubsetSearch(List<Batch> batches, List<KitCarryover> lanes, List<WashLowerBound> toGo,
+            Map<Integer, Integer> locked, long under,
             long budget, Conditions conditions) {
         this.batches = batches;
         this.lanes = lanes;
@@ -55,15 +56,16 @@ final class Exact {
     ///
     /// @param order   the batches by their places, or null where none beats the bound, or the search was cut short
     /// @param isWhole whether every order was ruled out or found
-    record Found(int @Nullable [] order, boolean isWhole, long nodes) {}
+    record Outcome(int @Nullable [] order, boolean isWhole, long nodes) {}
 
     /// {@return the best order that costs less than a bound}
     /// @param locked for each place in the run the batch that keeps it
-    static Found under(long bound, List<Batch> batches, List<Lane> lanes, List<ToGo> toGo, Map<Integer, Integer> locked,
+    static Outcome under(long bound, List<Batch> batches, List<KitCarryover> lanes, List<WashLowerBound> toGo,
+            Map<Integer, Integer> locked,
             long budget, Conditions conditions) {
-        var exact = new Exact(batches, lanes, toGo, locked, bound, budget, conditions);
+        var exact = new SubsetSearch(batches, lanes, toGo, locked, bound, budget, conditions);
         var best = exact.best();
-        return new Found(best == null || exact.stopped ? null : exact.order(best), !exact.stopped, exact.nodes);
+        return new Outcome(best == null || exact.stopped ? null : exact.order(best), !exact.stopped, exact.nodes);
     }
 
     private @Nullable Way best() {

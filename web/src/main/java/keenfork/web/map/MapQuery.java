@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /// @param guests the group of people it is shown for, or 0
 /// @param avoid  what is avoided, as typed
 /// @param q      words to find dishes by
-record Asked(@Nullable String peel, @Nullable Long dish, @Nullable String group, @Nullable String member,
+record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String group, @Nullable String member,
         @Nullable List<String> open, @Nullable Long guests, @Nullable String avoid, @Nullable String q) {
     private static final int LONGEST = 300;
 

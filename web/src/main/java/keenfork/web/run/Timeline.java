@@ -27,8 +27,8 @@ import org.jspecify.annotations.Nullable;
 /// @param opens   where the kitchen opens, 0 where that is before the first start
 /// @param handsAt where the lanes of hands begin
 /// @param summary the whole drawing as a reader hears it
-record Sheet(int width, int height, int night, List<Tick> ticks, int serve, String ready, int opens, int handsAt,
-        List<Lane> lanes, List<Arc> arcs, String summary) {
+record Timeline(int width, int height, int night, List<Tick> ticks, int serve, String ready, int opens, int handsAt,
+        List<PieceLane> lanes, List<Arc> arcs, String summary) {
     private static final int LABELS = 140;
     private static final int NIGHT = 84;
     private static final int HEAD = 34;
@@ -43,7 +43,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
     record Tick(int x, String time) {}
 
     /// one piece of kit, or one pair of hands
-    record Lane(String name, int y, boolean hands, List<Block> blocks) {}
+    record PieceLane(String name, int y, boolean hands, List<Block> blocks) {}
 
     /// Something done there.
     ///
@@ -60,7 +60,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
 
     private record Place(Piece piece, int y) {}
 
-    static Sheet of(PrepRun run, Schedule schedule, List<Trip> trips, Batches batches, boolean wide) {
+    static Timeline of(PrepRun run, Schedule schedule, List<ContactView> trips, Batches batches, boolean wide) {
         return new Drawing(run, schedule, trips, batches, wide).sheet();
     }
 
@@ -68,14 +68,14 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
     private static final class Drawing {
         private final PrepRun run;
         private final Schedule schedule;
-        private final List<Trip> trips;
+        private final List<ContactView> trips;
         private final Batches batches;
         private final LocalTime ready;
         private final int left;
         private final double scale;
         private final List<Place> places = new ArrayList<>();
 
-        Drawing(PrepRun run, Schedule schedule, List<Trip> trips, Batches batches, boolean wide) {
+        Drawing(PrepRun run, Schedule schedule, List<ContactView> trips, Batches batches, boolean wide) {
             this.run = run;
             this.schedule = schedule;
             this.trips = trips;
@@ -87,17 +87,18 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
 
         private int x(int minute) { return left + (int) Math.round(minute * scale); }
 
-        Sheet sheet() {
+        Timeline sheet() {
             for (var piece : pieces()) places.add(new Place(piece, HEAD + places.size() * LANE));
             var handsAt = HEAD + places.size() * LANE;
-            var lanes = new ArrayList<Lane>();
+            var lanes = new ArrayList<PieceLane>();
             for (var place : places)
-                lanes.add(new Lane(Format.upper(place.piece.name()), place.y, false, blocks(place)));
+                lanes.add(new PieceLane(Format.upper(place.piece.name()), place.y, false, blocks(place)));
             for (var c = 0; c < schedule.cooks(); c++)
-                lanes.add(new Lane("Cook " + (c + 1), handsAt + c * LANE, true, hands(c, handsAt + c * LANE)));
+                lanes.add(new PieceLane("Cook " + (c + 1), handsAt + c * LANE, true, hands(c, handsAt + c * LANE)));
             var opens = schedule.late() == 0 ? 0 : x(schedule.late());
             var height = handsAt + schedule.cooks() * LANE + 4;
-            return new Sheet(x(schedule.minutes()) + 14, height, left, ticks(), x(schedule.minutes()), ready.toString(),
+            return new Timeline(x(schedule.minutes()) + 14, height, left, ticks(), x(schedule.minutes()),
+                    ready.toString(),
                     opens, handsAt, lanes, arcs(),
                     "%d %s over %d %s of kit, %s".formatted(run.turns().size(),
                             run.turns().size() == 1 ? "batch" : "batches", places.size(),
@@ -123,7 +124,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
             var soaks = 0;
             for (var p : schedule.placed()) {
                 if (!p.on().contains(place.piece)) continue;
-                if (p.kind() == Schedule.Kind.DAY_BEFORE)
+                if (p.kind() == Schedule.Slot.DAY_BEFORE)
                     blocks.add(block(p, "soak", LABELS + 4 + 26 * soaks++, place.y + 7, 24, place.piece));
                 else blocks.add(block(p, kind(p), x(p.from()), place.y + 7, x(p.until()) - x(p.from()), place.piece));
             }
@@ -136,7 +137,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
         }
 
         private String kind(Schedule.Placed p) {
-            if (p.kind() != Schedule.Kind.CLEAN) return "task";
+            if (p.kind() != Schedule.Slot.CLEAN) return "task";
             return p.clean() == Clean.WIPE || p.clean() == Clean.RINSE ? "wipe" : "wash";
         }
 
@@ -153,7 +154,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
         }
 
         private String words(Schedule.Placed p, List<String> groups) {
-            var at = p.kind() == Schedule.Kind.DAY_BEFORE ? "the day before"
+            var at = p.kind() == Schedule.Slot.DAY_BEFORE ? "the day before"
                     : "%s to %s".formatted(time(p.from()), time(p.until()));
             return "%d. %s, %s%s".formatted(p.turn() + 1, p.what(), at,
                     groups.isEmpty() ? "" : ". Holds " + String.join(", ", groups));
@@ -188,7 +189,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
                 var place = places.stream().filter(l -> l.piece.id().equals(trip.piece())).findFirst();
                 if (place.isEmpty()) continue;
                 var there = schedule.onTheDay().stream()
-                        .filter(p -> p.on().contains(place.get().piece) && p.kind() == Schedule.Kind.TASK).toList();
+                        .filter(p -> p.on().contains(place.get().piece) && p.kind() == Schedule.Slot.TASK).toList();
                 var to = there.stream()
                         .filter(p -> p.turn() == trip.turn()
                                 && use(p, place.get().piece).filter(u -> number(p, u) == trip.use()).isPresent())
@@ -202,7 +203,7 @@ record Sheet(int width, int height, int night, List<Tick> ticks, int serve, Stri
             return arcs;
         }
 
-        private static Arc arc(Trip trip, int from, int to, int y) {
+        private static Arc arc(ContactView trip, int from, int to, int y) {
             var middle = (from + to) / 2;
             return new Arc(trip.number(),
                     "M%d %dC%d %d %d %d %d %d".formatted(from, y, from, y - 15, to, y - 15, to, y), middle, y - 12,

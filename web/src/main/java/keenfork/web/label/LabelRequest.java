@@ -9,7 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
-import keenfork.core.label.Sheet;
+import keenfork.core.label.PaperFormat;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 /// @param why    why packed ones go out though not everything is known
 /// @param made   the day the food was made, as typed; empty for today
 /// @param keepBy the day packed ones keep until, as typed; empty for as long as the dish keeps
-record Asked(@Nullable String dish, @Nullable String kind, @Nullable String sheet, @Nullable String lang,
+record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable String sheet, @Nullable String lang,
         @Nullable Long guests, @Nullable List<String> claims,
         @Nullable String copies, @Nullable String place, @Nullable String by, @Nullable String why,
         @Nullable String batch, @Nullable String made, @Nullable String keepBy) {
@@ -30,8 +30,9 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
     private static final int LONGEST = 200;
 
     /// {@return what is asked for by addresses of one label}
-    static Asked of(long dish, String kind) {
-        return new Asked(String.valueOf(dish), kind, null, null, null, null, null, null, null, null, null, null, null);
+    static LabelRequest of(long dish, String kind) {
+        return new LabelRequest(String.valueOf(dish), kind, null, null, null, null, null, null, null, null, null, null,
+                null);
     }
 
     boolean isAll() { return "all".equals(dish); }
@@ -48,10 +49,10 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
     }
 
     /// {@return what it is printed on; a whole menu has no size of its own and goes on A4}
-    Sheet on() {
-        var on = sheet == null || sheet.isEmpty() ? Sheet.OWN : Sheet.named(sheet)
+    PaperFormat on() {
+        var on = sheet == null || sheet.isEmpty() ? PaperFormat.OWN : PaperFormat.named(sheet)
                 .orElseThrow(() -> new NotHere("Labels are printed on their own size, on a4 or on letter."));
-        return kindOf() == Kind.MENU && on == Sheet.OWN ? Sheet.A4 : on;
+        return kindOf() == Kind.MENU && on == PaperFormat.OWN ? PaperFormat.A4 : on;
     }
 
     Language language() {
@@ -79,8 +80,8 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
 
     public String keepByTyped() { return plain(keepBy); }
 
-    Asked by(String name) {
-        return new Asked(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy);
+    LabelRequest by(String name) {
+        return new LabelRequest(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy);
     }
 
     int many() { return Integer.parseInt(copiesTyped()); }
@@ -123,7 +124,7 @@ record Asked(@Nullable String dish, @Nullable String kind, @Nullable String shee
         var parts = new ArrayList<String>();
         if (dish != null && !dish.isBlank()) parts.add("dish=" + URLEncoder.encode(dish, StandardCharsets.UTF_8));
         parts.add("kind=" + kindOf().id());
-        if (on() != Sheet.OWN) parts.add("sheet=" + on().id());
+        if (on() != PaperFormat.OWN) parts.add("sheet=" + on().id());
         if (!language().equals(Language.english())) parts.add("lang=" + language().id());
         if (guestsId() != 0) parts.add("guests=" + guestsId());
         for (var claim : claimed()) parts.add("claims=" + URLEncoder.encode(claim, StandardCharsets.UTF_8));

@@ -18,7 +18,7 @@ import keenfork.core.trace.Fact;
 /// @param substance what
 /// @param clean     the strongest clean in between, weaker than the one that ends it
 /// @param milligram mg of protein on one portion, or on one plate; empty where that cannot be told
-public record Carried(Batch from, Batch to, Batch.Use left, Piece piece, int use, Batch.Use reached,
+public record CrossContact(Batch from, Batch to, Batch.Use left, Piece piece, int use, Batch.Use reached,
         Substance substance, Clean clean, Optional<Range> milligram) {
 
     /// {@return this as facts for the derivation of the dish it reached, one for each part}

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Optional;
 
 /// What labels are printed on: their own size from a roll, or cut from a sheet.
-public enum Sheet {
+public enum PaperFormat {
     OWN("own", "their own size", 0, 0), A4("a4", "A4 sheets, to be cut", 210, 297),
     LETTER("letter", "Letter sheets, to be cut", 215.9, 279.4);
 
@@ -29,7 +29,7 @@ public enum Sheet {
         public int each() { return columns * rows; }
     }
 
-    Sheet(String id, String words, double width, double height) {
+    PaperFormat(String id, String words, double width, double height) {
         this.id = id;
         this.words = words;
         this.width = width;
@@ -40,7 +40,7 @@ public enum Sheet {
 
     public String words() { return words; }
 
-    public static Optional<Sheet> named(String id) {
+    public static Optional<PaperFormat> named(String id) {
         return Arrays.stream(values()).filter(s -> s.id.equals(id)).findFirst();
     }
 

@@ -12,8 +12,8 @@ import keenfork.web.page.Format;
 /// @param diets    the diets that are judged before and after
 /// @param guests   the people to be fed
 /// @param unclear  those of them of whose words some are not understood
-record Seen(RuleBook ruleBook, List<Diet> diets, List<Guests> guests, List<String> unclear, Format format) {
-    Seen {
+record SwapContext(RuleBook ruleBook, List<Diet> diets, List<Guests> guests, List<String> unclear, Format format) {
+    SwapContext {
         diets = List.copyOf(diets);
         guests = List.copyOf(guests);
         unclear = List.copyOf(unclear);

@@ -23,21 +23,21 @@ import org.springframework.web.util.UriComponentsBuilder;
 /// @param plan    the plan that is looked at, from 1
 /// @param compare the plans held side by side
 /// @param variant the variant that is planned anew, or 0
-record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare,
+record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare,
         long variant) {
     static final long EVERY_DISH = -1;
     private static final int MOST_WORDS = 30;
     private static final int MOST_COMPARED = 3;
     private static final int MOST_PLANS = 99;
 
-    Asked {
+    SwapQuery {
         guests = Set.copyOf(guests);
         words = new LinkedHashSet<>(words);
         recipe = Set.copyOf(recipe);
         compare = new TreeSet<>(compare);
     }
 
-    static Asked of(HttpServletRequest request) {
+    static SwapQuery of(HttpServletRequest request) {
         var words = new LinkedHashSet<>(words(request, "avoid"));
         words.addAll(words(request, "more"));
         var ticked = words(request, "recipe");
@@ -50,7 +50,7 @@ record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe,
             bare.add(plain);
             if (!plain.equals(word) || ticked.contains(plain)) recipe.add(plain);
         }
-        return new Asked(number(request.getParameter("dish")), Set.copyOf(numbers(request, "for")), bare, recipe,
+        return new SwapQuery(number(request.getParameter("dish")), Set.copyOf(numbers(request, "for")), bare, recipe,
                 (int) Math.clamp(number(request.getParameter("plan")), 1, MOST_PLANS),
                 numbers(request, "compare").stream().map(n -> (int) Math.clamp(n, 0, MOST_PLANS)).distinct()
                         .limit(MOST_COMPARED).collect(Collectors.toSet()),
@@ -64,7 +64,7 @@ record Asked(long dish, Set<Long> guests, Set<String> words, Set<String> recipe,
     }
 
     static List<Long> numbers(HttpServletRequest request, String name) {
-        return words(request, name).stream().map(Asked::number).distinct().toList();
+        return words(request, name).stream().map(SwapQuery::number).distinct().toList();
     }
 
     static long number(@Nullable String text) {

@@ -5,18 +5,18 @@ import keenfork.format.RecipeFile;
 import keenfork.web.kitchen.Menu;
 
 /// A form looked over once: the recipe as text with the object it came as, or what is wrong with it.
-record Looked(JsonLdRecipe.Imported recipe, String wrong) {
+record CheckedForm(JsonLdRecipe.Imported recipe, String wrong) {
     private static final int LONGEST_NAME = 200;
     private static final String TOO_LONG =
             ("This is longer than %,d letters or %d lines. Cut it into dishes that use each other: write @ and the "
                     + "other dish's name as a line.")
                             .formatted(DishForm.LONGEST, DishForm.MOST_LINES);
 
-    static Looked at(DishForm form) {
+    static CheckedForm at(DishForm form) {
         if (form.isTooLong()) return refused(TOO_LONG);
         try {
             var recipe = form.recipe();
-            return new DishForm(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new Looked(recipe, "");
+            return new DishForm(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new CheckedForm(recipe, "");
         } catch (RecipeFile.Unreadable e) {
             return refused("This looks like JSON, but " + e.getMessage()
                     + ". Paste the whole recipe object, or write the recipe as text.");
@@ -24,7 +24,7 @@ record Looked(JsonLdRecipe.Imported recipe, String wrong) {
     }
 
     /// {@return the form looked over as something to put on the menu}
-    static Looked forTheMenu(DishForm form, Menu menu) {
+    static CheckedForm forTheMenu(DishForm form, Menu menu) {
         if (form.text().isBlank())
             return refused("Write the dish's name on the first line, then one ingredient on each line.");
         if (form.text().indexOf('\0') >= 0)
@@ -40,5 +40,7 @@ record Looked(JsonLdRecipe.Imported recipe, String wrong) {
                 : looked;
     }
 
-    private static Looked refused(String wrong) { return new Looked(new JsonLdRecipe.Imported("", ""), wrong); }
+    private static CheckedForm refused(String wrong) {
+        return new CheckedForm(new JsonLdRecipe.Imported("", ""), wrong);
+    }
 }

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import keenfork.core.run.Carried;
+import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
+import keenfork.core.run.CrossContact;
 import keenfork.core.run.Kit;
-import keenfork.core.run.Made;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Sequencer;
 import keenfork.core.swap.Avoidance;
@@ -34,7 +34,7 @@ import keenfork.web.persistence.Events;
 /// @param back      whether what it reaches can be held back
 /// @param ways      what would clear it, each with what the whole run would be then; told of the one that is looked at
 ///                  closely
-record Trip(int number, int turn, int from, String piece, int use, String words, String title, String how,
+record ContactView(int number, int turn, int from, String piece, int use, String words, String title, String how,
         List<String> estimates, String people, String back, List<Way> ways) {
 
     /// Something that would clear it.
@@ -47,10 +47,10 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
     private record Where(Kit kit, int use) {}
 
     /// @param closely the one that is looked at closely; -1 for none
-    static List<Trip> of(PrepRun run, Batches batches, List<Events.Guests> groups, int closely, Format format) {
-        var trips = new ArrayList<Trip>();
+    static List<ContactView> of(PrepRun run, Batches batches, List<Events.Guests> groups, int closely, Format format) {
+        var trips = new ArrayList<ContactView>();
         for (var i = 0; i < run.turns().size(); i++) {
-            var byUse = new LinkedHashMap<Where, List<Carried>>();
+            var byUse = new LinkedHashMap<Where, List<CrossContact>>();
             for (var c : run.turns().get(i).carried())
                 byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
             for (var carried : byUse.values())
@@ -59,18 +59,19 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         return trips;
     }
 
-    private static Trip of(PrepRun run, int turn, List<Carried> carried, int number, boolean closely, Batches batches,
+    private static ContactView of(PrepRun run, int turn, List<CrossContact> carried, int number, boolean closely,
+            Batches batches,
             List<Events.Guests> groups, Format format) {
         var first = carried.getFirst();
         var what = carried.stream().map(c -> c.substance().name()).toList();
         var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
                 .map(g -> g.name() + " " + g.people()).toList();
         var own = String.join(" and ", first.reached().parts());
-        return new Trip(number, turn, from(run, turn, first), first.piece().id(), first.use(),
+        return new ContactView(number, turn, from(run, turn, first), first.piece().id(), first.use(),
                 what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
                 "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(),
                         first.piece().name()),
-                Format.upper(String.join("; ", carried.stream().map(Carried::how).distinct().toList())) + ".",
+                Format.upper(String.join("; ", carried.stream().map(CrossContact::how).distinct().toList())) + ".",
                 carried.stream().map(c -> c.substance().name() + ": " + c.estimate() + ".").toList(),
                 out.isEmpty() ? "" : "Who goes without: " + format.list(out) + ".",
                 first.reached().comesOff()
@@ -79,12 +80,12 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
                 closely ? ways(run, turn, first, batches) : List.of());
     }
 
-    private static int from(PrepRun run, int turn, Carried carried) {
+    private static int from(PrepRun run, int turn, CrossContact carried) {
         for (var i = turn; i >= 0; i--) if (run.turns().get(i).batch().equals(carried.from())) return i;
         return turn;
     }
 
-    private static List<Way> ways(PrepRun run, int turn, Carried carried, Batches batches) {
+    private static List<Way> ways(PrepRun run, int turn, CrossContact carried, Batches batches) {
         var made = run.turns().get(turn).made();
         var kit = carried.kit();
         var dish = String.valueOf(batches.id(made.batch()));
@@ -96,7 +97,7 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
                 "/run/clean",
                 Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(carried.use()), "clean",
                         Batches.word(kit.endedBy())),
-                then(run, turn, made.with(new Made.Before(kit, carried.use()), kit.endedBy()))));
+                then(run, turn, made.with(new BatchSetup.Before(kit, carried.use()), kit.endedBy()))));
         for (var other : run.conditions().equipment().of(kit))
             if (!other.equals(carried.piece()) && made.batch().mayGoOn(other))
                 ways.add(new Way("Use the %s".formatted(other.name()), "/run/piece",
@@ -111,24 +112,24 @@ record Trip(int number, int turn, int from, String piece, int use, String words,
         return ways;
     }
 
-    private static String then(PrepRun run, int turn, Made made) {
+    private static String then(PrepRun run, int turn, BatchSetup made) {
         var order = new ArrayList<>(run.order());
         order.set(turn, made);
         return then(run, order);
     }
 
-    private static String then(PrepRun run, List<Made> order) {
+    private static String then(PrepRun run, List<BatchSetup> order) {
         return Score.of(Sequencer.score(order, run.conditions())).inWords();
     }
 
     /// {@return how many people go without a dish for what reaches it}
-    static int shutOut(List<Carried> carried, Batches batches, List<Events.Guests> groups) {
+    static int shutOut(List<CrossContact> carried, Batches batches, List<Events.Guests> groups) {
         return groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
                 .mapToInt(Events.Guests::people).sum();
     }
 
     /// Whether a contact is what keeps people from a dish that they could eat otherwise.
-    private static boolean shutsOut(Carried carried, Events.Guests group, Batches batches) {
+    private static boolean shutsOut(CrossContact carried, Events.Guests group, Batches batches) {
         var dish = batches.menu().dish(batches.id(carried.to())).orElse(null);
         if (dish == null) return false;
         var facts = new ArrayList<Fact>(batches.plain().all());

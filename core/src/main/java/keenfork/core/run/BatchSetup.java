@@ -8,14 +8,14 @@ import java.util.Map;
 ///
 /// @param on     the piece it takes of each kind of kit whose leavings matter
 /// @param cleans what is done before its uses; what is not named is not cleaned
-public record Made(Batch batch, Map<Kit, Piece> on, Map<Before, Clean> cleans) {
+public record BatchSetup(Batch batch, Map<Kit, Piece> on, Map<Before, Clean> cleans) {
 
     /// Before one of a batch's uses of a kind of kit.
     ///
     /// @param use which of them, from 0
     public record Before(Kit kit, int use) {}
 
-    public Made {
+    public BatchSetup {
         on = Map.copyOf(on);
         cleans = Map.copyOf(cleans);
         for (var kit : batch.kit())
@@ -24,27 +24,27 @@ public record Made(Batch batch, Map<Kit, Piece> on, Map<Before, Clean> cleans) {
     }
 
     /// {@return a batch on the first piece of each kind that it may go on, nothing cleaned}
-    public static Made of(Batch batch, Equipment equipment) {
+    public static BatchSetup of(Batch batch, Equipment equipment) {
         var on = new LinkedHashMap<Kit, Piece>();
         for (var kit : batch.kit()) on.put(kit, equipment.open(batch, kit).getFirst());
-        return new Made(batch, on, Map.of());
+        return new BatchSetup(batch, on, Map.of());
     }
 
     /// {@return this with a clean in front of a use; one of kit that the batch does not go over is no clean before it}
-    public Made with(Before before, Clean clean) {
+    public BatchSetup with(Before before, Clean clean) {
         var all = new LinkedHashMap<>(cleans);
         if (clean == Clean.NONE || before.use() < 0 || before.use() >= batch.uses(before.kit()).size())
             all.remove(before);
         else all.put(before, clean);
-        return new Made(batch, on, all);
+        return new BatchSetup(batch, on, all);
     }
 
     /// {@return this on another piece of one kind of kit}
-    public Made on(Piece piece) {
+    public BatchSetup on(Piece piece) {
         if (!on.containsKey(piece.kit())) return this;
         var all = new LinkedHashMap<>(on);
         all.put(piece.kit(), piece);
-        return new Made(batch, all, cleans);
+        return new BatchSetup(batch, all, cleans);
     }
 
     public Clean clean(Kit kit, int use) { return cleans.getOrDefault(new Before(kit, use), Clean.NONE); }

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /// One kind of kit in a run: which of its uses would be reached by which. A piece is remembered as the uses still to
 /// come that what is on it would reach: nothing else of its past matters.
-final class Lane {
+final class KitCarryover {
     /// most ways of sharing the pieces that are followed side by side for one order
     static final int WIDE = 4096;
 
@@ -65,7 +65,7 @@ final class Lane {
     /// @param washed for each turn a bit for each of its uses that the piece is cleared before
     record Shared(int washes, int[] piece, long[] washed) {}
 
-    private Lane(List<Batch> batches, Kit kit, Conditions conditions) {
+    private KitCarryover(List<Batch> batches, Kit kit, Conditions conditions) {
         this.kit = kit;
         minutes = conditions.equipment().figures().clearing(kit);
         var all = conditions.equipment().of(kit);
@@ -103,9 +103,9 @@ final class Lane {
     }
 
     /// {@return a lane for each kind of kit that any batch goes over}
-    static List<Lane> of(List<Batch> batches, Conditions conditions) {
+    static List<KitCarryover> of(List<Batch> batches, Conditions conditions) {
         return Kit.all().stream().filter(k -> batches.stream().anyMatch(b -> !b.uses(k).isEmpty()))
-                .map(k -> new Lane(batches, k, conditions)).toList();
+                .map(k -> new KitCarryover(batches, k, conditions)).toList();
     }
 
     /// {@return whether anything could travel on it}

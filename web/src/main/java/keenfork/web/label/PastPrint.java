@@ -12,19 +12,19 @@ import keenfork.web.persistence.Labels;
 /// @param kind      what kind of label
 /// @param sentences what it says
 /// @param canSetAgain whether it can be shown as it was printed
-record Past(Labels.Printed printed, String kind, List<String> sentences, boolean canSetAgain) {
-    static Past of(Labels.Printed printed, Composing composing) {
+record PastPrint(Labels.Printed printed, String kind, List<String> sentences, boolean canSetAgain) {
+    static PastPrint of(Labels.Printed printed, Composing composing) {
         var kind = Kind.named(printed.print().kind()).map(Kind::words).orElse(printed.print().kind());
         if (printed.print().says().isEmpty())
-            return new Past(printed, kind, printed.statement().lines().skip(1).toList(), false);
+            return new PastPrint(printed, kind, printed.statement().lines().skip(1).toList(), false);
         return switch (composing.printed(printed)) {
-            case LabelView label -> new Past(printed,
+            case LabelView label -> new PastPrint(printed,
                     label.language().equals(Language.english()) ? kind
                             : "%s, %s".formatted(kind, label.language().name()),
                     Stream.concat(Stream.of(label.listed()).filter(l -> !l.isEmpty()),
                             label.said().stream().map(s -> s.words().text())).toList(),
                     true);
-            case GuestView card -> new Past(printed, kind,
+            case GuestView card -> new PastPrint(printed, kind,
                     card.part().stream().map(p -> p.head() + ": " + String.join(", ", p.names()) + ".").toList(), true);
         };
     }

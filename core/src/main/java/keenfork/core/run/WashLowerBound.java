@@ -7,8 +7,8 @@ import org.jspecify.annotations.Nullable;
 
 /// The fewest clears one kind of kit still needs by itself, in whatever order the rest is made: no order of all kit
 /// does with less there.
-final class ToGo {
-    private final Lane lane;
+final class WashLowerBound {
+    private final KitCarryover lane;
     private final int batches;
     private final int users;
     private final Map<Left, Integer> known = new HashMap<>();
@@ -29,7 +29,7 @@ final class ToGo {
     }
 
     /// @param most most answers that are remembered; past it nothing more is looked into, and 0 is said
-    ToGo(Lane lane, int batches, long most) {
+    WashLowerBound(KitCarryover lane, int batches, long most) {
         this.lane = lane;
         this.batches = batches;
         this.most = most;

@@ -10,8 +10,8 @@ import java.util.Map;
 /// @param ask     the question
 /// @param settles what answers it
 /// @param places  where it is open, in menu order
-public record Asked(String ask, Question.Settles settles, List<Place> places) {
-    public Asked {
+public record MenuQuestion(String ask, Question.Settles settles, List<Place> places) {
+    public MenuQuestion {
         places = List.copyOf(places);
     }
 
@@ -19,7 +19,7 @@ public record Asked(String ask, Question.Settles settles, List<Place> places) {
     public record Place(String dish, String line) {}
 
     /// {@return the questions of some dishes, what words can settle first, then what most lines ask}
-    public static List<Asked> across(List<Derivation> menu) {
+    public static List<MenuQuestion> across(List<Derivation> menu) {
         record Same(String ask, Question.Settles settles) {}
         Map<Same, List<Place>> asked = new LinkedHashMap<>();
         for (var dish : menu)
@@ -27,8 +27,9 @@ public record Asked(String ask, Question.Settles settles, List<Place> places) {
                 asked.computeIfAbsent(new Same(question.ask(), question.settles()), _ -> new ArrayList<>())
                         .add(new Place(question.dish(), question.line()));
         return asked.entrySet().stream()
-                .map(e -> new Asked(e.getKey().ask, e.getKey().settles, e.getValue().stream().distinct().toList()))
-                .sorted(java.util.Comparator.comparing((Asked a) -> a.settles == Question.Settles.PACK)
+                .map(e -> new MenuQuestion(e.getKey().ask, e.getKey().settles,
+                        e.getValue().stream().distinct().toList()))
+                .sorted(java.util.Comparator.comparing((MenuQuestion a) -> a.settles == Question.Settles.PACK)
                         .thenComparing(a -> -a.places.size()))
                 .toList();
     }

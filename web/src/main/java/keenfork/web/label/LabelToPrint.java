@@ -14,9 +14,10 @@ import org.jspecify.annotations.Nullable;
 /// @param unknown what is not known, grouped; empty where all is
 /// @param checks  what a cook is asked before it prints
 /// @param keepBy  the day it keeps until, or null where it carries none
-record Wanted(long dish, long guests, String name, OnPaper says, Face face, List<String> unknown, List<String> checks,
+record LabelToPrint(long dish, long guests, String name, OnPaper says, Face face, List<String> unknown,
+        List<String> checks,
         LocalDate made, @Nullable LocalDate keepBy, String batch) {
-    Wanted {
+    LabelToPrint {
         unknown = List.copyOf(unknown);
         checks = List.copyOf(checks);
     }

@@ -7,7 +7,7 @@ import keenfork.web.kitchen.OutOfDate;
 import org.jspecify.annotations.Nullable;
 
 /// Copies that are out of date, with what was changed since.
-record Old(OutOfDate label, Past past, List<Causes.Cause> causes) {
+record OutOfDateView(OutOfDate label, PastPrint past, List<Causes.Cause> causes) {
     /// {@return whether a new one can be printed in its place}
     public boolean canBePrintedNew() { return label.onMenu(); }
 

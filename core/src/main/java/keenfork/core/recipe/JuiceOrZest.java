@@ -6,23 +6,23 @@ import keenfork.core.recipe.MeasureWords.Does;
 import org.jspecify.annotations.Nullable;
 
 /// What is taken of a whole fruit: "juice and zest of 1 lemon", "2 limes, juiced".
-enum Pressed {
+enum JuiceOrZest {
     JUICE, ZEST;
 
-    private static @Nullable Pressed of(Cursor cursor) {
+    private static @Nullable JuiceOrZest of(Cursor cursor) {
         return cursor.is(Does.JUICE) ? JUICE : cursor.is(Does.ZEST) ? ZEST : null;
     }
 
     /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor
     /// stays.
-    static Set<Pressed> ahead(Cursor cursor) {
+    static Set<JuiceOrZest> ahead(Cursor cursor) {
         var start = cursor.at;
         while (cursor.take(Does.BEFORE_JUICE)) {}
         if (of(cursor) == null) {
             cursor.at = start;
             return Set.of();
         }
-        var pressed = EnumSet.noneOf(Pressed.class);
+        var pressed = EnumSet.noneOf(JuiceOrZest.class);
         for (var what = of(cursor); what != null || cursor.is(Does.AND) || "&+/,".indexOf(cursor.ahead()) >= 0
                 && cursor.ahead() != 0; what = of(cursor)) {
             if (what != null) pressed.add(what);
@@ -35,13 +35,13 @@ enum Pressed {
     }
 
     /// "1 lemon, zest and juice" and "2 limes, juiced": what is pressed stands behind a comma or in brackets.
-    static Set<Pressed> behind(String rest) {
+    static Set<JuiceOrZest> behind(String rest) {
         if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
         var cut = firstOf(rest, ",(–");
         if (cut < 0)
             return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST)
                     : Set.of();
-        var pressed = EnumSet.noneOf(Pressed.class);
+        var pressed = EnumSet.noneOf(JuiceOrZest.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {
             if (!cursor.isWord()) {

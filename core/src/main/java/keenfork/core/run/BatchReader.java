@@ -15,7 +15,7 @@ import java.util.function.ToDoubleFunction;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
-import keenfork.core.recipe.GoingIn;
+import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
@@ -23,7 +23,7 @@ import keenfork.core.recipe.Shares;
 import keenfork.core.trace.Derivation;
 
 /// Reads a batch from what a dish's lines and steps say.
-final class Making {
+final class BatchReader {
     private static final double GRAMS = 1000;
     /// minutes of work of which nothing is known
     private static final int USUAL_HANDS = 10;
@@ -60,9 +60,9 @@ final class Making {
     private final List<Open> open = new ArrayList<>();
 
     /// what is not known, with the lines it is about
-    private record Open(Ask.Kind kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
+    private record Open(Ask.Unknown kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
 
-    private Making(Derivation dish, int portions) {
+    private BatchReader(Derivation dish, int portions) {
         this.dish = dish;
         recipe = dish.recipe();
         lines = recipe.lines();
@@ -77,12 +77,12 @@ final class Making {
                     .size(); i++)
                 partOf.add(p);
         uses = new Uses(dish, partOf);
-        named = GoingIn.namedBy(recipe);
-        going = GoingIn.of(recipe).steps();
+        named = EntrySteps.namedBy(recipe);
+        going = EntrySteps.of(recipe).steps();
     }
 
     static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs) {
-        var making = new Making(dish, portions);
+        var making = new BatchReader(dish, portions);
         making.prepare();
         making.steps(takeOffs);
         if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
@@ -114,7 +114,7 @@ final class Making {
         for (var i = 0; i < lines.size(); i++) {
             var share = shares.get(step).get(i);
             if (share != null) takes.add(said(recipe, portions, share).get(i));
-            else if (going.get(i) == step || step == 0 && going.get(i) == GoingIn.START) takes.add(said.get(i));
+            else if (going.get(i) == step || step == 0 && going.get(i) == EntrySteps.START) takes.add(said.get(i));
         }
         return takes;
     }
@@ -130,7 +130,7 @@ final class Making {
         var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w)))
                 .max().orElse(1);
         var windows = Window.said(text);
-        var waits = windows.stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE) ? 0
+        var waits = windows.stream().anyMatch(w -> w.kind() == Window.When.DAY_BEFORE) ? 0
                 : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
         return new Task(text, takes, kits(works), Math.max(1, hands), waits, goes, after, windows);
     }
@@ -173,7 +173,7 @@ final class Making {
                     var works = Work.in("soak; " + lines.get(i).text());
                     var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
                     add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(),
-                            List.of(Window.usual(Window.Kind.DAY_BEFORE))), works, line);
+                            List.of(Window.usual(Window.When.DAY_BEFORE))), works, line);
                 } else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
             }
             beforehand(p);
@@ -182,7 +182,7 @@ final class Making {
     }
 
     private boolean isDayBefore(int line) {
-        return Window.said(lines.get(line).text()).stream().anyMatch(w -> w.kind() == Window.Kind.DAY_BEFORE);
+        return Window.said(lines.get(line).text()).stream().anyMatch(w -> w.kind() == Window.When.DAY_BEFORE);
     }
 
     /// Each line that is cut takes its own time, though all of a part are cut together.
@@ -249,7 +249,7 @@ final class Making {
         var all = Set.copyOf(range(lines.size()));
         var parts = Set.copyOf(range(recipe.parts().size()));
         for (var one : kit) goings.add(new Uses.Going(one, all, tasks.size()));
-        open.add(new Open(Ask.Kind.NO_METHOD, "", kit, all, tasks.size()));
+        open.add(new Open(Ask.Unknown.NO_METHOD, "", kit, all, tasks.size()));
         tasks.add(new Task("Make it: no method is written", kit, USUAL_HANDS, 0, before(parts)).taking(said));
     }
 
@@ -259,7 +259,7 @@ final class Making {
         var kit = Assumed.kit(recipe);
         var touched = in.isEmpty() ? Set.copyOf(range(lines.size())) : in;
         for (var one : kit) goings.add(new Uses.Going(one, touched, tasks.size()));
-        open.add(new Open(Ask.Kind.STEP_NOT_READ, text, kit, touched, tasks.size()));
+        open.add(new Open(Ask.Unknown.STEP_NOT_READ, text, kit, touched, tasks.size()));
     }
 
     private List<Ask> asks() {
@@ -296,7 +296,7 @@ final class Making {
     private void add(Task task, List<Work> works, Set<Integer> touched) {
         for (var work : works) if (work.kit().carries()) goings.add(new Uses.Going(work.kit(), touched, tasks.size()));
         tasks.add(task);
-        for (var i : touched) last.merge(partOf.get(i), Set.of(tasks.size() - 1), Making::joined);
+        for (var i : touched) last.merge(partOf.get(i), Set.of(tasks.size() - 1), BatchReader::joined);
     }
 
     private static Set<Integer> joined(Set<Integer> a, Set<Integer> b) {

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 ///
 /// @param steps for each line of the recipe the step it goes in at, from 0; [#START] where no step names it,
 ///              [Recipe#steps]' size where it goes on when the dish goes out
-public record GoingIn(List<Integer> steps) {
+public record EntrySteps(List<Integer> steps) {
     /// "everything but the cheese", "all except the nuts and the seeds": what is named there stays out of that step
     private static final Pattern BUT = Pattern.compile(
             "(?i)\\b(?:everything|all(?: (?:of|the|other) [\\p{L} ]{0,30}?)?|the rest|remaining [\\p{L} "
@@ -35,16 +35,16 @@ public record GoingIn(List<Integer> steps) {
     private static final Pattern ALL = Pattern.compile(
             "(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
 
-    public GoingIn {
+    public EntrySteps {
         steps = List.copyOf(steps);
     }
 
-    public static GoingIn of(Recipe recipe) {
+    public static EntrySteps of(Recipe recipe) {
         var named = recipe.steps().stream().map(Step::of).toList();
         var steps = new ArrayList<Integer>();
         for (var part : recipe.parts())
             for (var line : part.lines()) steps.add(first(line, part, named));
-        return new GoingIn(steps);
+        return new EntrySteps(steps);
     }
 
     /// {@return for each step the lines it names, by their places in the recipe}

@@ -6,4 +6,4 @@ import keenfork.core.measure.Mass;
 ///
 /// @param mass  the lines whose weight is known, together
 /// @param isAll true where that is every line
-public record GoesIn(Mass mass, boolean isAll) {}
+public record DishWeight(Mass mass, boolean isAll) {}
