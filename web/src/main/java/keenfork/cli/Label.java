@@ -3,7 +3,6 @@ package keenfork.cli;
 import java.io.PrintStream;
 import java.time.DateTimeException;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +12,7 @@ import keenfork.core.label.KeepBy;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.Statement;
+import keenfork.core.label.Wording;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.format.Json;
@@ -42,7 +42,7 @@ final class Label {
             var derived = kitchen.derive(dish);
             labels.add(LabelJson.of(Statement.compose(derived, regime, language), kind,
                     claims(claimed, derived, regime, language),
-                    kind.isPacked() && made != null ? keep(derived, made, language) : ""));
+                    kind.isPacked() && made != null ? keep(derived, made, regime, language) : ""));
         }
         if (format.equals("json")) Json.write(labels.stream(), out);
         else labels.forEach(l -> print(l, out));
@@ -76,10 +76,9 @@ final class Label {
                 .toList();
     }
 
-    private static String keep(Derivation dish, LocalDate made, Language language) {
+    private static String keep(Derivation dish, LocalDate made, RuleBook regime, Language language) {
         var until = made.plusDays(KeepBy.of(dish).days());
-        return language.phrase("keep").replace("{day}",
-                DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale()).format(until));
+        return new Wording(regime, language).keep(until);
     }
 
     private static void print(LabelJson label, PrintStream out) {

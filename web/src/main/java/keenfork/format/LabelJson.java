@@ -2,6 +2,7 @@ package keenfork.format;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -32,7 +33,7 @@ public record LabelJson(String name, String regime, String kind, List<String> he
     /// @param percent    its share; null where none is asked for
     /// @param emphasised the words in bold
     /// @param holds      what stands in its brackets where it is a dish of the kitchen's own
-    public record Ingredient(String name, @Nullable Long percent, String text, List<String> emphasised,
+    public record Ingredient(String name, @Nullable BigDecimal percent, String text, List<String> emphasised,
             List<Ingredient> holds) {
         static Ingredient of(Statement.Item item) {
             return new Ingredient(item.name(), item.percent().orElse(null), item.text(),

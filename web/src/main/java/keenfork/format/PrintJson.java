@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import keenfork.core.label.EarlierPrint;
+import keenfork.core.label.ContactWording;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Named;
 import keenfork.core.label.OnPaper;
@@ -48,14 +49,15 @@ public final class PrintJson {
             List<Name> contains,
             @JsonProperty("may_contain") List<Name> mayContain, List<Name> contact,
             @JsonProperty("not_known") List<Name> notKnown,
-            List<String> beside, List<Stretch> list) {
+            List<String> beside, List<Stretch> list,
+            @JsonInclude(JsonInclude.Include.NON_NULL) @JsonProperty("contact_wording") @Nullable String wording) {
         static final String OF = "dish";
 
         static Dish of(PrintedStatement p) {
             return new Dish(VERSION, OF, p.name(), p.ruleBook(), p.language(), p.claims(), names(p, Certainty.CONTAINS),
                     names(p, Certainty.MAY_CONTAIN), names(p, Certainty.CONTACT), names(p, Certainty.NOT_KNOWN),
                     p.beside(),
-                    p.list().stream().map(Stretch::of).toList());
+                    p.list().stream().map(Stretch::of).toList(), p.contact().id());
         }
 
         private static List<Name> names(PrintedStatement p, Certainty certainty) {
@@ -69,7 +71,8 @@ public final class PrintJson {
             said.put(Certainty.CONTACT, all(contact));
             said.put(Certainty.NOT_KNOWN, all(notKnown));
             return new PrintedStatement(name, rules, language, claims, said, beside,
-                    list.stream().map(Stretch::run).toList());
+                    list.stream().map(Stretch::run).toList(),
+                    ContactWording.named(wording == null ? "" : wording).orElse(ContactWording.HELD));
         }
     }
 

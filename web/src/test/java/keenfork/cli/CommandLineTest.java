@@ -290,14 +290,14 @@ class CommandLineTest {
         var label = json().get(0);
         assertThat(names(label)).containsExactly("name", "regime", "kind", "held", "ingredients", "contains",
                 "may_contain", "contact", "unknown", "beside_the_law", "claims", "date_mark", "text");
-        assertThat(label.get("ingredients").get(0).get("name").asString()).isEqualTo("potato");
+        assertThat(label.get("ingredients").get(0).get("name").asString()).isEqualTo("potatoes");
         assertThat(label.get("ingredients").get(1).get("percent").asInt()).isEqualTo(30);
         assertThat(label.get("ingredients").get(2).get("holds").get(1).get("emphasised").get(0).asString())
-                .isEqualTo("walnut");
+                .isEqualTo("walnuts");
         assertThat(label.get("contains").get("printed").asBoolean()).as("the list emphasises it").isFalse();
         assertThat(label.get("contains").get("groups").get(1).get("members").get(0).asString()).isEqualTo("walnut");
         assertThat(label.get("held")).isEmpty();
-        assertThat(label.get("text").asString()).startsWith("Haddock chowder. Ingredients: potato")
+        assertThat(label.get("text").asString()).startsWith("Haddock chowder. Ingredients: potatoes")
                 .doesNotContain("Contains:").endsWith(label.get("date_mark").asString());
         assertThat(run("label", "--kind", "card", "--regime", "us", "--format", "json", chowder, nuts)).isZero();
         assertThat(json().get(0).get("ingredients").isNull()).isTrue();

@@ -1,5 +1,7 @@
 package keenfork.core.label;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -22,6 +24,7 @@ import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.recipe.Line;
+import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
@@ -31,6 +34,7 @@ import org.jspecify.annotations.Nullable;
 /// Puts a statement together. Weights: Regulation (EU) No 1169/2011, Article 18: descending order of weight as recorded
 /// at use.
 final class Composer {
+    private static final BigDecimal LEAST_PERCENT = new BigDecimal("0.1");
     private static final double LITTLE = 0.02;
     /// a share that may be off by more than this is to be weighed
     private static final double SURE = 0.05;
@@ -40,6 +44,8 @@ final class Composer {
     private final Language language;
     private final Wording wording;
 
+    /// groups that count from an amount on and do not reach it as far as is known: nothing in the list stands for them
+    private final Set<Group> below;
     /// what the name of the dish speaks of
     private final Set<Food> stressed;
     private final List<String> checks = new ArrayList<>();
@@ -47,14 +53,19 @@ final class Composer {
     private final Set<String> within;
 
     /// what goes into the list under one name
-    private record Entry(String name, @Nullable Mass mass, List<Evidence> evidence, @Nullable Declaration pack,
+    ///
+    /// @param key what it is merged by, however it is written
+    private record Entry(String key, String name, @Nullable Mass mass, List<Evidence> evidence,
+            @Nullable Declaration pack,
             @Nullable Derivation other, Set<Food> foods, boolean toTaste) {}
 
     Composer(Derivation derivation, RuleBook ruleBook, Language language) {
-        this(derivation, ruleBook, language, Set.of());
+        this(derivation, ruleBook, language, Set.of(), below(derivation, ruleBook));
     }
 
-    private Composer(Derivation derivation, RuleBook ruleBook, Language language, Set<String> around) {
+    private Composer(Derivation derivation, RuleBook ruleBook, Language language, Set<String> around,
+            Set<Group> below) {
+        this.below = below;
         within = new HashSet<>(around);
         within.add(Words.key(derivation.recipe().name()));
         this.derivation = derivation;
@@ -66,6 +77,15 @@ final class Composer {
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
+    /// Sulphites are one sum over the whole dish: where that is not known to reach the threshold, no word of the list
+    /// may stand for them.
+    private static Set<Group> below(Derivation derivation, RuleBook ruleBook) {
+        var marks = derivation.under(ruleBook);
+        return ruleBook.groups().stream().filter(g -> ruleBook.threshold(g).isPresent())
+                .filter(g -> marks.mark(g).filter(m -> m.certainty() == Certainty.CONTAINS).isEmpty())
+                .collect(Collectors.toSet());
+    }
+
     Statement compose() {
         var entries = withoutLittleWater(entries());
         var items = new ArrayList<Item>();
@@ -73,7 +93,7 @@ final class Composer {
             var item = item(entries.get(i), new LinkedHashMap<>());
             var runs = new ArrayList<>(item.runs());
             var percent = percentage(entries.get(i), entries);
-            percent.ifPresent(p -> runs.add(new TextRun(" (%d\u00a0%%)".formatted(p))));
+            percent.ifPresent(p -> runs.add(new TextRun(" (%s\u00a0%%)".formatted(p.toPlainString()))));
             items.add(new Item(entries.get(i).name, percent, runs,
                     i + 1 < entries.size() && isOpen(entries.get(i), entries.get(i + 1))
                             && !(isLittle(entries.get(i), entries) && isLittle(entries.get(i + 1), entries)),
@@ -92,7 +112,7 @@ final class Composer {
         for (var line : derivation.recipe().lines()) {
             if (line.choices().size() > 1 && derivation.pack(line) == null) undecided.add(line.text());
             derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name())))
-                    .ifPresent(o -> undecided.addAll(new Composer(o, ruleBook, language, within).undecided()));
+                    .ifPresent(o -> undecided.addAll(new Composer(o, ruleBook, language, within, below).undecided()));
         }
         return undecided;
     }
@@ -104,8 +124,8 @@ final class Composer {
 
     /// How much of the whole an ingredient is, where the name of the dish speaks of it. Regulation (EU) No 1169/2011,
     /// Article 22 and Annex VIII: by weight as used.
-    private Optional<Long> percentage(Entry entry, List<Entry> all) {
-        if (!ruleBook.asks().asksShares() || entry.foods.stream().noneMatch(stressed::contains))
+    private Optional<BigDecimal> percentage(Entry entry, List<Entry> all) {
+        if (!ruleBook.asks().asksShares() || !isStressed(entry))
             return Optional.empty();
         // a pinch to taste weighs nothing that would show in a whole percent
         var without = all.stream().filter(e -> e.mass == null && !e.toTaste).map(Entry::name).toList();
@@ -119,14 +139,31 @@ final class Composer {
         var low = share(entry.mass.lowGrams(), rest);
         var high = share(entry.mass.highGrams(), rest);
         if (high - low > SURE)
-            checks.add("%d %% %s may be %d to %d: weigh it.".formatted(percent(share), entry.name,
-                    percent(low), percent(high)));
+            checks.add("%s %% %s may be %s to %s: weigh it.".formatted(percent(share).toPlainString(), entry.name,
+                    percent(low).toPlainString(), percent(high).toPlainString()));
         return Optional.of(percent(share));
+    }
+
+    /// {@return whether the name speaks of an entry, by any of its forms: chestnuts of chestnut purée, new potatoes of
+    /// potatoes}
+    private boolean isStressed(Entry entry) {
+        return entry.foods.stream().anyMatch(f -> stressed.stream().anyMatch(s -> s == f || isFormOf(f, s)));
+    }
+
+    private static boolean isFormOf(Food one, Food other) {
+        var words = Set.of(Words.key(one.name()).split(" "));
+        var others = Set.of(Words.key(other.name()).split(" "));
+        return words.containsAll(others) || others.containsAll(words);
     }
 
     private static double share(double grams, double rest) { return grams + rest <= 0 ? 0 : grams / (grams + rest); }
 
-    private static long percent(double share) { return Math.max(1, Math.round(share * 100)); }
+    /// Whole percent; tenths where it is less than one.
+    private static BigDecimal percent(double share) {
+        var percent = BigDecimal.valueOf(share * 100);
+        if (percent.compareTo(BigDecimal.ONE) >= 0) return percent.setScale(0, RoundingMode.HALF_UP);
+        return percent.setScale(1, RoundingMode.HALF_UP).max(LEAST_PERCENT);
+    }
 
     /// Regulation (EU) No 1169/2011, Annex VII, A, 6: what is under 2 % may follow in any order.
     private static boolean isLittle(Entry entry, List<Entry> all) {
@@ -139,7 +176,7 @@ final class Composer {
         if (ruleBook.asks().waterFrom() == 0 || entries.stream().anyMatch(e -> e.mass == null && !e.toTaste))
             return entries;
         return entries.stream()
-                .filter(e -> !e.name.equals("water") || e.mass == null
+                .filter(e -> !e.key.equals("water") || e.mass == null
                         || share(e.mass.highGrams(), weight(entries) - e.mass.likelyGrams())
                                 > ruleBook.asks().waterFrom() / 100.0)
                 .toList();
@@ -148,7 +185,8 @@ final class Composer {
     /// A name that promises what somebody may look for, or look out for, and nothing in the dish is.
     private void promised(List<Entry> entries) {
         for (var food : stressed)
-            if (!food.holds().isEmpty() && entries.stream().noneMatch(e -> e.foods.contains(food)))
+            if (!food.holds().isEmpty()
+                    && entries.stream().noneMatch(e -> e.foods.stream().anyMatch(f -> f == food || isFormOf(f, food))))
                 checks.add("The name says “%s”, and no line is. Is it still what it is called?".formatted(food.name()));
     }
 
@@ -158,11 +196,18 @@ final class Composer {
         var lines = derivation.recipe().lines();
         for (var i = 0; i < lines.size(); i++) {
             var line = lines.get(i);
-            var name = name(line);
-            var one = new Entry(name, line.mass(), evidence(i), derivation.pack(line),
-                    derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null),
-                    foods(line), line.toTaste());
-            byName.merge(name, one, Composer::together);
+            var other = derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name()))).orElse(null);
+            var named = ListName.of(line);
+            for (var n = 0; n < named.size(); n++) {
+                var name = named.get(n);
+                var isMain = n == 0;
+                var one = new Entry(name.key(), name.words(), isMain ? line.mass() : null, evidence(i, name, named),
+                        isMain ? derivation.pack(line) : null, isMain ? other : null,
+                        isMain ? foods(line) : Set.copyOf(name.food().map(List::of).orElse(List.of())),
+                        line.toTaste() || !isMain);
+                // two packs of one food are two lists
+                byName.merge(one.pack == null ? one.key : one.key + "\n" + one.pack.text(), one, Composer::together);
+            }
         }
         return byName.values().stream().sorted(Comparator.comparing((Entry e) -> e.mass == null)
                 .thenComparing(e -> e.mass == null ? 0L : -e.mass.likely())).toList();
@@ -173,7 +218,8 @@ final class Composer {
         evidence.addAll(b.evidence);
         var foods = new LinkedHashSet<>(a.foods);
         foods.addAll(b.foods);
-        return new Entry(a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass), evidence,
+        return new Entry(a.key, a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass),
+                evidence,
                 a.pack == null ? b.pack : a.pack, a.other == null ? b.other : a.other, foods, a.toTaste && b.toTaste);
     }
 
@@ -183,15 +229,14 @@ final class Composer {
         return foods;
     }
 
-    private static String name(Line line) {
-        if (!line.dish().isEmpty()) return line.dish();
-        if (line.choices().size() > 1 || line.isUnread()) return line.text();
-        var others = line.choices().stream().flatMap(c -> c.others().stream()).toList();
-        return others.isEmpty() ? line.food().map(Food::name).orElse(line.text()) : line.text();
-    }
-
-    private List<Evidence> evidence(int line) {
-        return derivation.evidence().stream().filter(e -> e.isOfLine(line)).toList();
+    /// {@return what a line brings in by one of its names: what a food beside holds is said of that food}
+    private List<Evidence> evidence(int line, ListName name, List<ListName> all) {
+        return derivation.evidence().stream().filter(e -> e.isOfLine(line)).filter(e -> {
+            var isSure = e.certainty() == Certainty.CONTAINS;
+            var beside = all.stream().skip(1).filter(n -> n.holds(e.substance(), isSure)).toList();
+            return beside.isEmpty() || all.getFirst().holds(e.substance(), isSure) ? name == all.getFirst()
+                    : beside.contains(name);
+        }).toList();
     }
 
     private static boolean isOpen(Entry heavier, Entry lighter) {
@@ -215,7 +260,7 @@ final class Composer {
         }
         if (entry.other != null) {
             runs.add(new TextRun(" ("));
-            holds = new Composer(entry.other, ruleBook, language, within).opened(said);
+            holds = new Composer(entry.other, ruleBook, language, within, below).opened(said);
             for (var i = 0; i < holds.size(); i++) {
                 if (i > 0) runs.add(new TextRun(", "));
                 runs.addAll(holds.get(i).runs());
@@ -249,20 +294,37 @@ final class Composer {
     }
 
     private List<Named> named(Substance substance) {
-        return ruleBook.groups().stream().filter(g -> ruleBook.member(g, substance).isPresent())
+        return ruleBook.groups().stream().filter(g -> !below.contains(g) && ruleBook.member(g, substance).isPresent())
                 .map(g -> Named.of(g, substance, ruleBook)).toList();
     }
 
-    private static List<TextRun> bold(String text, Map<String, Named> words, Map<String, Named> said) {
+    /// A name's words that say a thing as the law has it are set in bold; of several that begin at one place the
+    /// longest.
+    private static List<TextRun> bold(String text, Map<String, Named> names, Map<String, Named> said) {
         var runs = new ArrayList<TextRun>();
         var at = 0;
-        for (var word : Words.of(text)) {
-            var named = words.entrySet().stream().filter(w -> Words.key(w.getKey()).equals(word.text())).findFirst();
-            if (named.isEmpty()) continue;
-            if (word.start() > at) runs.add(new TextRun(text.substring(at, word.start())));
-            runs.add(new TextRun(text.substring(word.start(), word.end()), List.of(named.get().getValue())));
-            at = word.end();
-            said.put(named.get().getKey(), named.get().getValue());
+        var words = Words.of(text);
+        for (var i = 0; i < words.size(); i++) {
+            var name = "";
+            var last = i;
+            for (var candidate : names.keySet()) {
+                var wanted = Words.of(candidate).stream().map(Words.Word::text).toList();
+                var until = i + wanted.size();
+                if (until <= words.size() && until > last && !wanted.isEmpty()
+                        && words.subList(i, until).stream().map(Words.Word::text).toList().equals(wanted)) {
+                    name = candidate;
+                    last = until;
+                }
+            }
+            if (name.isEmpty()) continue;
+            var named = names.get(name);
+            var start = words.get(i).start();
+            var end = words.get(last - 1).end();
+            if (start > at) runs.add(new TextRun(text.substring(at, start)));
+            runs.add(new TextRun(text.substring(start, end), List.of(named)));
+            at = end;
+            said.put(name, named);
+            i = last - 1;
         }
         if (at < text.length()) runs.add(new TextRun(text.substring(at)));
         return runs;
@@ -283,11 +345,16 @@ final class Composer {
             at = f.end();
             // what the maker's word says as the law wants it said needs no brackets behind it
             for (var named : names)
-                if (Words.key(printed).contains(Words.key(wording.inList(named))))
-                    said.put(wording.inList(named), named);
+                if (saysIt(printed, named)) said.put(wording.inList(named), named);
         }
         if (at < list.until()) runs.add(new TextRun(pack.text().substring(at, list.until())));
         return runs;
+    }
+
+    private boolean saysIt(String printed, Named named) {
+        var key = Words.key(printed);
+        return key.contains(Words.key(wording.inList(named))) || named.member().isEmpty()
+                && ruleBook.alsoCalled(named.group()).stream().anyMatch(w -> key.contains(Words.key(w)));
     }
 
     /// What the label names, group by group, each thing once, where it is surest: almond in it, cashew not known.

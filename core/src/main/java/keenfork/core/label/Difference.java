@@ -69,6 +69,14 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
         return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
     }
 
+    /// {@return the same where the label says as well that it keeps longer than it does}
+    /// @param words which day it says, and which it is now
+    public Difference keepingLonger(String words) {
+        var all = new ArrayList<>(missing);
+        all.add(words);
+        return new Difference(all, gone, this.words, byKit);
+    }
+
     /// {@return whether the label still says what is so}
     public boolean isNone() { return missing.isEmpty() && gone.isEmpty() && words.isEmpty(); }
 

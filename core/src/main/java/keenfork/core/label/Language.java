@@ -65,7 +65,7 @@ public final class Language {
     }
 
     /// {@return whether it has a word of its own, so that what English calls it need not stand there}
-    public boolean has(String english) { return words.isEmpty() || words.containsKey(english); }
+    public boolean has(String english) { return this == english() || words.containsKey(english); }
 
     /// {@return a group, a food or a claim in this language; the English word where it has none}
     public String word(String english) { return words.getOrDefault(english, english); }

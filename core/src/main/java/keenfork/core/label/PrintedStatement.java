@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.regime.RuleBook;
@@ -22,8 +23,10 @@ import keenfork.core.trace.Certainty;
 /// @param said     what is named, by how surely
 /// @param beside   the keys of what stands beside the law's list; the list of ingredients names it where there is one
 /// @param list     the list of ingredients as printed; empty on a label without one
+/// @param contact  how it is said that something may have come by shared kit
 public record PrintedStatement(String name, String ruleBook, String language, List<String> claims,
-        Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list) implements OnPaper {
+        Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list,
+        ContactWording contact) implements OnPaper {
     public PrintedStatement {
         claims = List.copyOf(claims);
         said = Statement.levels(said);
@@ -31,11 +34,17 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
         list = List.copyOf(list);
     }
 
+    /// What was printed before the kitchen could choose how contact is said.
+    public PrintedStatement(String name, String ruleBook, String language, List<String> claims,
+            Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list) {
+        this(name, ruleBook, language, claims, said, beside, list, ContactWording.HELD);
+    }
+
     /// {@return what a label says}
     /// @param withList whether it carries the list of ingredients
     public static PrintedStatement of(Statement s, boolean withList) {
         return new PrintedStatement(s.name(), s.ruleBook().id(), s.language().id(), List.of(), s.said(), s.beside(),
-                withList ? list(s) : List.of());
+                withList ? list(s) : List.of(), ContactWording.MAY);
     }
 
     private static List<Statement.TextRun> list(Statement s) {
@@ -50,7 +59,12 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     /// {@return the same with what it claims}
     /// @param diets their keys
     public PrintedStatement claiming(List<String> diets) {
-        return new PrintedStatement(name, ruleBook, language, diets, said, beside, list);
+        return new PrintedStatement(name, ruleBook, language, diets, said, beside, list, contact);
+    }
+
+    /// {@return the same with contact said in another way}
+    public PrintedStatement wording(ContactWording other) {
+        return new PrintedStatement(name, ruleBook, language, claims, said, beside, list, other);
     }
 
     /// {@return what is named so surely}
@@ -80,19 +94,40 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
         var wording = wording();
         var told = new ArrayList<Told>();
         var listStands = listSaysAll() && !wording.ruleBook().asks().repeatsContains();
+        var inIt = said(Certainty.CONTAINS).stream().map(Named::group).collect(Collectors.toSet());
+        var worded = worded();
         for (var certainty : Certainty.values()) {
             if (certainty == Certainty.CONTAINS && listStands) continue;
-            wording.sentence(certainty, said(certainty)).ifPresent(s -> told.add(new Told(Optional.of(certainty), s)));
+            wording.sentence(certainty, worded.getOrDefault(certainty, List.of()),
+                    certainty == Certainty.CONTAINS ? Set.of() : inIt)
+                    .ifPresent(w -> told.add(new Told(Optional.of(surest(certainty)), w)));
         }
         // a list of ingredients names it itself
         if (list.isEmpty()) wording.beside(beside).ifPresent(s -> told.add(new Told(Optional.empty(), s)));
         return told;
     }
 
+    /// A sentence in which nothing stands but what came by shared kit is about that.
+    private Certainty surest(Certainty certainty) {
+        return certainty == Certainty.MAY_CONTAIN && said(certainty).isEmpty() ? Certainty.CONTACT : certainty;
+    }
+
+    /// What stands in each sentence: what may have come by shared kit stands with what packs say may be in it, or in a
+    /// sentence of its own.
+    private Map<Certainty, List<Named>> worded() {
+        if (contact == ContactWording.HELD || said(Certainty.CONTACT).isEmpty()) return said;
+        var worded = new EnumMap<>(said);
+        var may = new ArrayList<>(said(Certainty.MAY_CONTAIN));
+        may.addAll(said(Certainty.CONTACT));
+        worded.put(Certainty.MAY_CONTAIN, may);
+        worded.remove(Certainty.CONTACT);
+        return worded;
+    }
+
     /// {@return the list of ingredients in words, with its headline; empty on a label without one}
     public String listed() {
         if (list.isEmpty()) return "";
-        return "%s: %s.".formatted(wording().language().phrase("ingredients"),
+        return "%s %s.".formatted(wording().language().phrase("ingredients"),
                 list.stream().map(Statement.TextRun::text).collect(Collectors.joining()));
     }
 
@@ -124,7 +159,7 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
             all.removeIf(n -> !before.add(n));
             moved.put(certainty, List.copyOf(all));
         });
-        return new PrintedStatement(name, ruleBook, language, claims, moved, beside, list);
+        return new PrintedStatement(name, ruleBook, language, claims, moved, beside, list, contact);
     }
 
     private static List<Named> under(Named named, RuleBook from, RuleBook other) {

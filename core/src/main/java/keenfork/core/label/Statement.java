@@ -1,5 +1,6 @@
 package keenfork.core.label;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
@@ -43,7 +44,7 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     /// @param runs    its words
     /// @param open    true where its place against the next one is not sure: weigh these two
     /// @param holds   what stands in its brackets where it is a dish of the kitchen's own
-    public record Item(String name, Optional<Long> percent, List<TextRun> runs, boolean open, List<Item> holds) {
+    public record Item(String name, Optional<BigDecimal> percent, List<TextRun> runs, boolean open, List<Item> holds) {
         public Item {
             runs = List.copyOf(runs);
             holds = List.copyOf(holds);

@@ -1,9 +1,14 @@
 package keenfork.core.label;
 
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.Group;
@@ -16,6 +21,10 @@ import keenfork.core.trace.Certainty;
 /// @param ruleBook whose groups are named
 /// @param language in which they are
 public record Wording(RuleBook ruleBook, Language language) {
+    private static final String LIST = "{list}";
+    private static final Map<Certainty, String> MARKS = Map.of(Certainty.CONTAINS, "in", Certainty.MAY_CONTAIN, "may",
+            Certainty.CONTACT, "contact", Certainty.NOT_KNOWN, "unknown");
+
     /// A sentence of a label.
     ///
     /// @param before what stands before the names: `Contains:`
@@ -59,7 +68,46 @@ public record Wording(RuleBook ruleBook, Language language) {
 
     private static String english(Named named) { return named.substance().map(Substance::name).orElse(named.member()); }
 
-    /// {@return a sentence about what is named; empty where nothing is}
+    /// {@return what stands on a label, each word once. Under a rule book that has each kind named alone `almond,
+    /// cashew`, else `nuts (almond, cashew)`; of a group that is in it already the others: `other nuts (pistachio)`}
+    /// @param inIt the groups that are said to be in it already
+    private List<String> onLabel(List<Named> all, Set<String> inIt) {
+        var groups = new LinkedHashMap<String, List<Named>>();
+        for (var named : all) groups.computeIfAbsent(named.group(), _ -> new ArrayList<>()).add(named);
+        var words = new LinkedHashSet<String>();
+        groups.forEach((group, members) -> {
+            var known = members.stream().filter(n -> !n.member().isEmpty()).map(this::member).toList();
+            var isApart = isNamedApart(group);
+            var head = isApart && inIt.contains(group) ? others(group) : group(group);
+            if (known.isEmpty()) words.add(head);
+            else if (ruleBook.asks().membersAlone()) {
+                words.addAll(known);
+                if (known.size() < members.size()) words.add(others(group));
+            } else words.add(head.equals(group(group)) ? names(group, members)
+                    : "%s (%s)".formatted(head, String.join(", ", known)));
+        });
+        return List.copyOf(words);
+    }
+
+    private boolean isNamedApart(String group) {
+        return ruleBook.group(group).filter(g -> g.naming() != Group.Naming.GROUP).isPresent();
+    }
+
+    /// {@return what the rest of a group is called: `other nuts`}
+    private String others(String group) {
+        var english = "other " + ruleBook.group(group).map(Group::label).orElse(group);
+        return language.has(english) ? language.word(english)
+                : "%s (%s)".formatted(group(group), language.phrase("others"));
+    }
+
+    /// {@return a sentence of a label about what is named; empty where nothing is}
+    /// @param inIt the groups that are said to be in it already
+    public Optional<Sentence> sentence(Certainty certainty, List<Named> all, Set<String> inIt) {
+        return all.isEmpty() ? Optional.empty()
+                : Optional.of(sentence(key(certainty), String.join(", ", onLabel(all, inIt))));
+    }
+
+    /// {@return a sentence about what is named, group by group; empty where nothing is}
     public Optional<Sentence> sentence(Certainty certainty, List<Named> all) {
         return all.isEmpty() ? Optional.empty() : Optional.of(sentence(key(certainty), String.join(", ", names(all))));
     }
@@ -82,7 +130,17 @@ public record Wording(RuleBook ruleBook, Language language) {
         return new Sentence(phrase.substring(0, at).strip(), names, phrase.substring(at + LIST.length()));
     }
 
-    private static final String LIST = "{list}";
+    /// {@return a day as labels of the rule book have it, in the language}
+    public String day(LocalDate day) {
+        return DateTimeFormatter.ofPattern(language.sentence("day", ruleBook), language.locale()).format(day);
+    }
+
+    /// {@return until when it keeps, and how it is kept. What a kitchen makes and chills is highly perishable, so it is
+    /// a use-by date: Regulation (EU) No 1169/2011, Article 24 and Annex X}
+    public String keep(LocalDate until) { return language.phrase("keep").replace("{day}", day(until)); }
+
+    /// {@return how surely something is there, in the few words beside its shape}
+    public String mark(Certainty certainty) { return language.phrase("mark-" + MARKS.get(certainty)); }
 
     private static String key(Certainty certainty) {
         return switch (certainty) {

@@ -31,6 +31,7 @@ public final class RuleBook {
     private final Map<Group, BigDecimal> thresholds = new IdentityHashMap<>();
     /// where each substance stands in this book, worked out once
     private final List<List<Place>> places = new ArrayList<>();
+    private final Map<String, List<String>> alsoCalled = new HashMap<>();
     private final BitSet covered = new BitSet();
     private final BitSet besides = new BitSet();
 
@@ -65,7 +66,8 @@ public final class RuleBook {
         }
         asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"),
                 Integer.parseInt(rule("water-from")),
-                yes("contains-with-list", "yes", "no"), Rules.Limit.parse(rule("gluten-free")));
+                yes("contains-with-list", "yes", "no"), yes("named-alone", "yes", "no"),
+                Rules.Limit.parse(rule("gluten-free")));
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
             if (beside.values().stream().flatMap(List::stream)
@@ -117,6 +119,7 @@ public final class RuleBook {
             case "beside" -> beside.put(
                     group(cells.get(1)).orElseThrow(() -> new IllegalArgumentException("no group " + cells.get(1))),
                     substances(cells.get(2)));
+            case "also" -> alsoCalled.put(cells.get(1), List.of(cells.get(2).split("\\s*;\\s*")));
             case "exempt" -> exempt.addAll(substances(cells.get(1)));
             default -> {
                 var parts = line.split("=", 2);
@@ -182,6 +185,10 @@ public final class RuleBook {
 
     /// {@return whether a substance stands beside any group, or under one that does}
     public boolean isBeside(Substance substance) { return besides.get(substance.at()); }
+
+    /// {@return other words by which a list of ingredients may name a group as the law has it: sulphur dioxide}
+    /// @param group its key
+    public List<String> alsoCalled(String group) { return alsoCalled.getOrDefault(group, List.of()); }
 
     /// {@return every place a substance has in this book; none where the law does not group it or exempts it}
     public List<Place> placesOf(Substance substance) { return places.get(substance.at()); }

@@ -9,9 +9,10 @@ import java.math.BigDecimal;
 /// @param asksShares      whether what the dish's name speaks of stands with its share in the list
 /// @param waterFrom       percent of the whole from which added water is listed; 0 for always
 /// @param repeatsContains whether "contains" stands behind a list that emphasises already
+/// @param membersAlone    whether each kind is named alone, without the word of its group: almond, not nuts (almond)
 /// @param glutenFree      gluten in what may be called gluten-free
 public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains,
-        Limit glutenFree) {
+        boolean membersAlone, Limit glutenFree) {
     /// A limit in the finished food.
     ///
     /// @param milligrams in 1 kg

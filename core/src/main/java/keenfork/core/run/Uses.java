@@ -146,7 +146,8 @@ final class Uses {
         var members = new LinkedHashSet<Substance>();
         for (var book : RuleBook.all())
             for (var group : book.groups())
-                if (evidence.couldBeIn(group))
+                // what is declared from some amount on never reaches it by what stays on kit
+                if (book.threshold(group).isEmpty() && evidence.couldBeIn(group))
                     book.member(group, evidence.substance())
                             .ifPresent(members::add);
         return members;

@@ -27,7 +27,6 @@ class FoodsTest {
     @Test
     void every_food_has_an_origin_and_substances_of_the_tree() {
         assertThat(foods.all()).allSatisfy(f -> {
-            assertThat(f.origin()).as(f.name()).isNotNull();
             assertThat(Substances.shipped().all()).as(f.name()).containsAll(f.holds()).containsAll(f.sometimes());
             assertThat(f.holds().stream().filter(f.sometimes()::contains))
                     .as("%s holds and only sometimes holds the same", f.name()).isEmpty();

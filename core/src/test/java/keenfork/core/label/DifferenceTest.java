@@ -129,9 +129,9 @@ class DifferenceTest {
         var paper = paper("300 g couscous", "50 g almonds", "20 g cashews", "100 g tahini");
         assertThat(paper.list().stream().filter(Statement.TextRun::bold).map(Statement.TextRun::text)).containsExactly(
                 "wheat",
-                "sesame", "almond", "cashew");
+                "sesame", "almonds", "cashews");
         assertThat(String.join("", paper.list().stream().map(Statement.TextRun::text).toList()))
-                .isEqualTo("couscous (wheat), tahini (sesame), almond, cashew");
+                .isEqualTo("couscous (wheat), tahini (sesame), almonds, cashews");
         assertThat(paper.wording().names(paper.said(Certainty.CONTAINS)))
                 .containsExactly("cereals containing gluten (wheat)", "nuts (almond, cashew)", "sesame");
     }

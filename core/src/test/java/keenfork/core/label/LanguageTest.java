@@ -64,9 +64,9 @@ class LanguageTest {
     @Test
     void an_allergen_in_the_list_is_named_in_the_language_even_where_the_english_word_says_it() {
         assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK, in("fr"))))
-                .isEqualTo("walnut (noix), tahini (sésame)");
+                .isEqualTo("walnuts (noix), tahini (sésame)");
         assertThat(list(Statement.compose(derived("50 g walnuts", "30 g tahini"), UK)))
-                .isEqualTo("walnut, tahini (sesame)");
+                .isEqualTo("walnuts, tahini (sesame)");
     }
 
     @Test

@@ -15,6 +15,7 @@ import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.Language;
+import keenfork.core.label.MadeAs;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.measure.Volumes;
@@ -95,7 +96,7 @@ public record Menu(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<D
     /// {@return a fingerprint of what a dish is made of, packs and kit included: another one is another dish to a
     /// laboratory}
     public String madeAs(Dish dish) {
-        return PrintedStatement.of(Statement.compose(dish.derivation, RuleBook.uk()), true).fingerprint();
+        return MadeAs.of(dish.derivation);
     }
 
     /// {@return how long a dish keeps, by the kitchen's own times}

@@ -10,6 +10,7 @@ import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
+import keenfork.core.label.Wording;
 import keenfork.web.persistence.Labels;
 
 /// Copies of a label that are out and do not say any more what is so.
@@ -34,7 +35,23 @@ public record OutOfDate(Labels.Printed printed, String name, Optional<Difference
             return same ? Optional.empty() : Optional.of(new OutOfDate(printed, dish.get().name(), Optional.empty(),
                     List.of("It says something else now than when it was printed."), true));
         }
-        return differing(printed, dish.get().name(), Difference.between(then, now(menu, dish.get(), packed, then)));
+        var difference = Difference.between(then, now(menu, dish.get(), packed, then));
+        return differing(printed, dish.get().name(), keepsLess(menu, dish.get(), printed.print())
+                .map(difference::keepingLonger).orElse(difference));
+    }
+
+    /// {@return that a label says a later day than its dish keeps until by the times in force now; empty where it does
+    /// not, or carries no day}
+    private static Optional<String> keepsLess(Menu menu, Menu.Dish dish, Labels.Print print) {
+        var says = print.keepBy();
+        var made = print.made();
+        if (says == null || made == null) return Optional.empty();
+        var until = made.plusDays(menu.keeps(dish).days());
+        var wording = new Wording(menu.ruleBook(), Language.english());
+        return says.isAfter(until)
+                ? Optional.of("It says to use it by %s. It keeps until %s now.".formatted(wording.day(says),
+                        wording.day(until)))
+                : Optional.empty();
     }
 
     /// what the same label would say now, in the same language, with those of its claims that still stand

@@ -16,6 +16,7 @@ import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Events;
 import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.Settings;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -25,12 +26,15 @@ class Composing {
     private final LabelPdf pdf;
     private final Format format;
     private final Clock clock;
+    private final Settings settings;
     private final String kitchenName;
 
-    Composing(LabelPdf pdf, Format format, Clock clock, @Value("${keenfork.kitchen}") String kitchenName) {
+    Composing(LabelPdf pdf, Format format, Clock clock, Settings settings,
+            @Value("${keenfork.kitchen}") String kitchenName) {
         this.pdf = pdf;
         this.format = format;
         this.clock = clock;
+        this.settings = settings;
         this.kitchenName = kitchenName;
     }
 
@@ -70,7 +74,8 @@ class Composing {
     private LabelToPrint label(Menu menu, Menu.Dish dish, LabelRequest asked) {
         var kind = asked.kindOf();
         var statement = Statement.compose(dish.derivation(), menu.ruleBook(), asked.language());
-        var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked));
+        var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked))
+                .wording(settings.contactWording());
         var made = asked.madeOn(today()).orElse(today());
         // a day that was typed is for the dish that was looked at
         var until = !kind.isPacked() ? null
@@ -79,7 +84,8 @@ class Composing {
         var batch = !kind.isPacked() ? ""
                 : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
         return new LabelToPrint(dish.id(), 0, dish.name(), says,
-                LabelView.of(says, kitchenName, new LabelView.MadeOn(made, batch, until)), statement.waitsFor(),
+                LabelView.of(says, kitchenName, new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
+                statement.waitsFor(),
                 statement.checks(), made, until, batch);
     }
 
@@ -87,6 +93,11 @@ class Composing {
         if (asked.claimed().isEmpty()) return List.of();
         return menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id())
                 .filter(asked.claimed()::contains).toList();
+    }
+
+    /// {@return whether a dish is in the run, so that what shared kit may leave in it is known}
+    static boolean isInRun(Menu menu, Menu.Dish dish) {
+        return menu.run().kept().turns().stream().anyMatch(t -> t.dish() == dish.id());
     }
 
     /// {@return the batch a dish is by its turn in the run: `27-05` is the fifth of the 27th; empty where it is not in

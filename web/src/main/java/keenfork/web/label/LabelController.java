@@ -109,7 +109,8 @@ class LabelController {
 
     /// What is told of one dish beside its label.
     private void dish(Model model, Menu menu, Menu.Dish dish, LabelRequest asked) {
-        model.addAttribute("notes", new Notes(Statement.compose(dish.derivation(), menu.ruleBook())));
+        model.addAttribute("notes",
+                new Notes(Statement.compose(dish.derivation(), menu.ruleBook()), Composing.isInRun(menu, dish)));
         model.addAttribute("keeps", menu.keeps(dish));
         model.addAttribute("claims", menu.claims(dish));
         model.addAttribute("claimed", asked.claimed());

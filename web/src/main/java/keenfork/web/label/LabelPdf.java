@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
 import keenfork.web.page.Press;
@@ -23,18 +24,40 @@ class LabelPdf {
     }
 
     /// A place on a sheet, in mm from its left and top edges.
-    record Place(Face face, double left, double top) {}
+    ///
+    /// @param refused why the label does not stand there; empty where it does
+    record Place(Face face, String refused, double left, double top) {}
 
-    /// {@return labels of one kind, each on a page of its own or as many on a sheet as it takes, in their order}
+    /// {@return labels of one kind, each on a page of its own or as many on a sheet as it takes, in their order. Where
+    /// the text of one does not fit, the reason stands in its place: nothing is set over anything else}
     /// @param faces 1 or more
     byte[] of(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
+        var alone = set(faces, List.of(), kind, PaperFormat.OWN);
+        // a guest's card goes on to a second one
+        var fits = kind.isForGuests() && sheet == PaperFormat.OWN || pages(alone) == faces.size();
+        if (fits) return sheet == PaperFormat.OWN ? alone : set(faces, List.of(), kind, sheet);
+        return set(faces, faces.stream().map(f -> fits(f, kind) ? "" : tooLong(f, kind)).toList(), kind, sheet);
+    }
+
+    /// {@return that a label's text does not fit, in words}
+    static String tooLong(Face face, Kind kind) {
+        return ("%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book "
+                + "asks. "
+                + "Take a larger label.").formatted(face.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(),
+                        kind.height());
+    }
+
+    /// @param refused for each label why it does not stand there, empty where it does; none where all do
+    private byte[] set(List<? extends Face> faces, List<String> refused, Kind kind, PaperFormat sheet) {
         var layout = sheet.of(kind);
         var pages = new ArrayList<List<Place>>();
         for (var i = 0; i < faces.size(); i++) {
             var at = i % layout.each();
             if (at == 0) pages.add(new ArrayList<>());
-            pages.getLast().add(new Place(faces.get(i), layout.left() + at % layout.columns() * kind.width(),
-                    layout.top() + at / layout.columns() * kind.height()));
+            pages.getLast()
+                    .add(new Place(faces.get(i), refused.isEmpty() ? "" : refused.get(i),
+                            layout.left() + at % layout.columns() * kind.width(),
+                            layout.top() + at / layout.columns() * kind.height()));
         }
         var context = new Context();
         context.setVariable("pages", pages);
@@ -57,11 +80,11 @@ class LabelPdf {
     }
 
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
-    boolean fits(Face face, Kind kind) { return pages(of(List.of(face), kind, PaperFormat.OWN)) == 1; }
+    boolean fits(Face face, Kind kind) { return pages(set(List.of(face), List.of(), kind, PaperFormat.OWN)) == 1; }
 
     /// {@return whether every label's text fits on its own: all are laid out at once, which is faster than one by one}
     boolean allFit(List<? extends Face> faces, Kind kind) {
-        return faces.isEmpty() || pages(of(faces, kind, PaperFormat.OWN)) == faces.size();
+        return faces.isEmpty() || pages(set(faces, List.of(), kind, PaperFormat.OWN)) == faces.size();
     }
 
     static int pages(byte[] pdf) {

@@ -1,8 +1,8 @@
 package keenfork.web.label;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -26,9 +26,10 @@ import org.jspecify.annotations.Nullable;
 /// @param groups each group of the rule book, with what is said of it
 /// @param listed the list of ingredients as text; empty on a label without one
 /// @param words  all it says as text, without the day it keeps until
+/// @param looked that shared kit was not looked at; empty where it was
 record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
         String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups, String listed,
-        String words)
+        String words, String looked)
         implements Face {
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
@@ -54,30 +55,33 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     ///
     /// @param batch which batch of that day; may be empty
     /// @param until the day it keeps until, or null where the label carries none
-    record MadeOn(LocalDate day, String batch, @Nullable LocalDate until) {}
+    /// @param inRun whether it was looked at what shared kit may have left in it; true where that is not known any more
+    record MadeOn(LocalDate day, String batch, @Nullable LocalDate until, boolean inRun) {
+        MadeOn(LocalDate day, String batch, @Nullable LocalDate until) { this(day, batch, until, true); }
+    }
 
     /// how surely, by shape and words
-    private static GroupLine.Sign sign(Certainty certainty, String members) {
-        return switch (certainty) {
-            case CONTAINS -> new GroupLine.Sign("m-in", "in it", members);
-            case MAY_CONTAIN -> new GroupLine.Sign("m-may", "pack says may", members);
-            case CONTACT -> new GroupLine.Sign("m-contact", "contact in our kitchen", members);
-            case NOT_KNOWN -> new GroupLine.Sign("m-unknown", "not known", members);
+    private static GroupLine.Sign sign(Certainty certainty, String members, Wording wording) {
+        var shape = switch (certainty) {
+            case CONTAINS -> "m-in";
+            case MAY_CONTAIN -> "m-may";
+            case CONTACT -> "m-contact";
+            case NOT_KNOWN -> "m-unknown";
         };
+        return new GroupLine.Sign(shape, wording.mark(certainty), members);
     }
 
     static LabelView of(PrintedStatement paper, String kitchen, MadeOn made) {
         var wording = paper.wording();
         var language = wording.language();
-        var day = DateTimeFormatter.ofPattern("EEE d MMM yyyy", language.locale());
-        var words = language.phrase("made").replace("{day}", day.format(made.day))
+        var words = language.phrase("made").replace("{day}", wording.day(made.day))
                 + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words,
-                made.until == null ? "" : language.phrase("keep").replace("{day}", day.format(made.until)),
+                made.until == null ? "" : wording.keep(made.until),
                 claims(paper, language),
-                paper.told().stream().map(LabelView::said).toList(), paper.list(),
+                paper.told().stream().map(t -> said(t, wording)).toList(), paper.list(),
                 wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(),
-                paper.text());
+                paper.text(), made.inRun ? "" : language.phrase("not-looked"));
     }
 
     private static String claims(PrintedStatement paper, Language language) {
@@ -85,8 +89,9 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
                 .collect(Collectors.joining(". ", "", paper.claims().isEmpty() ? "" : "."));
     }
 
-    private static Said said(PrintedStatement.Told told) {
-        var sign = told.how().map(c -> sign(c, "")).orElse(new GroupLine.Sign("m-beside", "beside the law’s list", ""));
+    private static Said said(PrintedStatement.Told told, Wording wording) {
+        var sign = told.how().map(c -> sign(c, "", wording)).orElseGet(
+                () -> new GroupLine.Sign("m-beside", wording.language().phrase("mark-beside"), ""));
         return new Said(sign.symbol, sign.title, told.words());
     }
 
@@ -96,7 +101,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
             var of = paper.said(certainty).stream().filter(n -> n.group().equals(group.id())).toList();
             if (!of.isEmpty())
                 signs.add(sign(certainty, of.stream().filter(n -> !n.member().isEmpty())
-                        .map(wording::member).collect(Collectors.joining(", "))));
+                        .map(wording::member).collect(Collectors.joining(", ")), wording));
         }
         return new GroupLine(upper(wording.group(group.id())), signs);
     }
@@ -117,6 +122,20 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     public String ingredients() { return language.phrase("ingredients"); }
 
     public String ask() { return language.phrase("ask"); }
+
+    /// {@return how surely each shape says it, in the label's language: `m-in`, `m-may`, `m-contact`, `m-unknown`}
+    public List<GroupLine.Sign> key() {
+        var wording = new Wording(ruleBook, language);
+        return Arrays.stream(Certainty.values()).map(c -> sign(c, "", wording)).toList();
+    }
+
+    public String nothingFound() { return language.phrase("mark-none"); }
+
+    public String officer() { return language.phrase("officer"); }
+
+    public String nothing() { return language.phrase("nothing"); }
+
+    public String book() { return language.phrase("rule-book").replace("{book}", ruleBook.name()); }
 
     public String none() { return language.phrase("none"); }
 

@@ -2,6 +2,7 @@ package keenfork.web.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import keenfork.core.label.Statement;
 
 /// What the cook should know before a label prints.
@@ -12,7 +13,14 @@ import keenfork.core.label.Statement;
 record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static final int PAIRS_SHOWN = 3;
 
-    Notes(Statement statement) { this(statement.waitsFor(), open(statement), statement.checks()); }
+    private static final String NOT_IN_RUN =
+            "This dish is not in the run, so what shared kit may leave in it was not looked at. Put it in the run.";
+
+    /// @param inRun whether the dish is in the run
+    Notes(Statement statement, boolean inRun) {
+        this(statement.waitsFor(), open(statement),
+                Stream.concat(inRun ? Stream.empty() : Stream.of(NOT_IN_RUN), statement.checks().stream()).toList());
+    }
 
     private static List<String> open(Statement statement) {
         var pairs = new ArrayList<String>();

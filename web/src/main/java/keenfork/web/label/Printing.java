@@ -51,12 +51,26 @@ class Printing {
         var known = kind == Kind.MENU || pdf.allFit(all.stream().map(LabelToPrint::face).toList(), kind);
         for (var wanted : all) {
             var why = waits(wanted, kind, asked, known);
+            if (why.isEmpty()) why = keepsTooLong(menu, wanted);
             if (why.isEmpty())
                 prints.add(wanted.print(kind.id(), asked.many(), asked.placeTyped(), asked.byTyped(),
                         asked.whyTyped(), kind.isPacked()));
             else waits.add(why);
         }
         return new Answer(prints.isEmpty() ? 0 : ask(prints, kind, asked.on(), asked.byTyped()), waits);
+    }
+
+    /// A later day than the kitchen's own times would be called back as soon as it is out.
+    private static String keepsTooLong(Menu menu, LabelToPrint wanted) {
+        var dish = menu.dish(wanted.dish());
+        var says = wanted.keepBy();
+        if (dish.isEmpty() || says == null) return "";
+        var days = menu.keeps(dish.get()).days();
+        return says.isAfter(wanted.made().plusDays(days))
+                ? ("%s keeps for %d %s here, so no later day goes on its label. If your records say otherwise, change "
+                        + "the keeping time first, with the reason.")
+                                .formatted(wanted.name(), days, days == 1 ? "day" : "days")
+                : "";
     }
 
     private long ask(List<Labels.Print> prints, Kind kind, PaperFormat sheet, String by) {
@@ -87,10 +101,7 @@ class Printing {
             return "%s holds letters that no face here has: %s. Write it in other letters."
                     .formatted(wanted.name(), String.join(" ", missing));
         if (!fits && !pdf.fits(wanted.face(), kind))
-            return ("%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book "
-                    + "asks. Take a larger label.")
-                            .formatted(wanted.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(),
-                                    kind.height());
+            return LabelPdf.tooLong(wanted.face(), kind);
         return "";
     }
 

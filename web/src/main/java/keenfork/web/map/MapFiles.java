@@ -35,7 +35,7 @@ class MapFiles {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private static final String CAUTION =
             "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
-    private static final Pattern HEAD = Pattern.compile("<i class=\"head\">([^<]*)</i>");
+    private static final Pattern HEAD = Pattern.compile("<i\\s+class=\"head\">([^<]*)</i>");
     private final Kitchen kitchen;
     private final Events events;
     private final Format format;

@@ -1,7 +1,10 @@
 package keenfork.web.page;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.label.ContactWording;
+import keenfork.core.label.Language;
 import keenfork.core.label.OnPaper;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
@@ -27,6 +30,9 @@ class RuleBookController {
     /// @param wrong  copies of labels that are out and follow another one
     record Choice(String id, String name, String law, String groups, int wrong) {}
 
+    /// A way to say contact, by an example.
+    record Wording(String id, String example, String note) {}
+
     RuleBookController(Settings settings, Labels labels) {
         this.settings = settings;
         this.labels = labels;
@@ -41,6 +47,9 @@ class RuleBookController {
         model.addAttribute("choices", RuleBook.all().stream().map(b -> choice(b, out)).toList());
         model.addAttribute("out", out.stream().mapToInt(Labels.Printed::out).sum());
         model.addAttribute("back", place(back));
+        model.addAttribute("wording", settings.contactWording().id());
+        var book = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
+        model.addAttribute("wordings", Arrays.stream(ContactWording.values()).map(w -> said(w, book)).toList());
         return "page/rule-book";
     }
 
@@ -56,6 +65,21 @@ class RuleBookController {
         settings.useRuleBook(RuleBook.named(id)
                 .orElseThrow(() -> new NotHere("There is no rule book called “%s”.".formatted(id))).id());
         return "redirect:" + place(back);
+    }
+
+    /// How labels say that something may have come by shared kit. It changes no mark, so it makes no label wrong.
+    @PostMapping("/rule-book/contact")
+    String sayContact(@RequestParam(defaultValue = "") String wording,
+            @RequestParam(defaultValue = "/map") String back) {
+        settings.sayContact(ContactWording.named(wording)
+                .orElseThrow(() -> new NotHere("Contact is not said in a way called “%s”.".formatted(wording))));
+        return "redirect:" + place(back);
+    }
+
+    private static Wording said(ContactWording wording, RuleBook book) {
+        var phrase = wording == ContactWording.MAY ? "may" : "contact";
+        return new Wording(wording.id(), Language.english().sentence(phrase, book).replace("{list}", "sesame"),
+                wording == ContactWording.MAY ? "as packs say it: guests know it" : "says less at a glance");
     }
 
     private static String place(String back) { return back.matches(PLACE) ? back : "/map"; }

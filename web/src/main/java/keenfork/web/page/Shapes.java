@@ -15,7 +15,7 @@ public final class Shapes {
     private static final Pattern SYMBOL =
             Pattern.compile("<symbol id=\"([a-z-]+)\" viewBox=\"([^\"]+)\">(.*?)</symbol>", Pattern.DOTALL);
     private static final Pattern MARK =
-            Pattern.compile("<i class=\"mark(?: s(\\d+))?\" title=\"([^\"]*)\">([a-z-]+)</i>");
+            Pattern.compile("<i\\s+class=\"mark(?: s(\\d+))?\"\\s+title=\"([^\"]*)\">([a-z-]+)</i>");
     private static final String USUAL_SIZE = "16";
     private static final Map<String, String> ALL = read();
 

@@ -2,6 +2,7 @@ package keenfork.web.persistence;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import keenfork.core.label.ContactWording;
 import keenfork.core.pack.ReadAgain;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -13,6 +14,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Settings {
     private static final String RULE_BOOK = "rule-book";
+    private static final String CONTACT_WORDING = "contact-wording";
     private static final String OWN_LISTS = "own-lists";
     private static final String READ_AGAIN = "read-again-days";
     private static final String RUN_DAY = "run-day";
@@ -45,6 +47,14 @@ public class Settings {
     public void useRuleBook(String id) {
         set(RULE_BOOK, id);
     }
+
+    /// {@return how labels say that something may have come by shared kit; "may contain" until the kitchen chooses}
+    @Transactional(readOnly = true)
+    public ContactWording contactWording() {
+        return rows.findById(CONTACT_WORDING).flatMap(r -> ContactWording.named(r.value)).orElse(ContactWording.MAY);
+    }
+
+    public void sayContact(ContactWording wording) { set(CONTACT_WORDING, wording.id()); }
 
     /// {@return how long a read pack is relied on; 180 days until the kitchen says otherwise}
     @Transactional(readOnly = true)

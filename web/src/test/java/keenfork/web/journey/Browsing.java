@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import keenfork.web.RunningKitchen;
 import org.junit.jupiter.api.AfterAll;
@@ -78,7 +79,10 @@ abstract class Browsing extends RunningKitchen {
         return other;
     }
 
-    protected void go(String path) { page.navigate(address(path)); }
+    /// A page that is not there, or not to be had, is looked at by no test unawares.
+    protected void go(String path) {
+        assertThat(Objects.requireNonNull(page.navigate(address(path))).status()).as(path).isEqualTo(200);
+    }
 
     protected void size(int width) { page.setViewportSize(width, width == 820 ? 1180 : 800); }
 

@@ -122,7 +122,18 @@ class LabelFactsTest extends RunningKitchen {
         assertThat(plain(get("/labels?kind=tub&dish=" + dish).body())).contains("Keeps 2 days chilled");
         assertThat(plain(get("/labels/keeping").body())).contains("your own time; shipped 1")
                 .contains("blast chiller, chart 7");
+        post("/labels", "/labels/print", "dish", String.valueOf(dish), "kind", "tub", "keepBy",
+                LocalDate.now().plusDays(2).toString());
+        while (queue.step()) continue;
+        assertThat(old("Fridge rice")).as("it says the day it keeps until").isEmpty();
+        assertThat(plain(post("/labels", "/labels/print", "dish", String.valueOf(dish), "kind", "tub", "keepBy",
+                LocalDate.now().plusDays(3).toString()).body())).contains("Fridge rice keeps for 2 days here");
         post("/labels/keeping", "/labels/keeping", "what", "cooked rice", "days", "1", "why", "chiller is broken");
+        assertThat(old("Fridge rice")).as("a label that says it keeps longer is called back").singleElement()
+                .satisfies(o -> {
+                    assertThat(o.canHurt()).isTrue();
+                    assertThat(o.words().getFirst()).startsWith("It says to use it by ");
+                });
         assertThat(keeping.own()).as("as shipped again, and both changes on record").isEqualTo(Map.of());
         assertThat(keeping.history().stream().filter(c -> c.what().equals("cooked rice"))).hasSize(2);
     }

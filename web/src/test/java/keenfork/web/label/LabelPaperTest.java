@@ -8,6 +8,7 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import keenfork.core.label.Kind;
@@ -71,7 +72,7 @@ class LabelPaperTest extends RunningKitchen {
         var text = page.text();
         assertThat(List.of(text.indexOf("Roast carrot and harissa dip"), text.indexOf("Ropewalk Canteen, made"),
                 text.indexOf("Ingredients: carrot"), text.indexOf("May contain: mustard"), text.indexOf("Not known:"),
-                text.indexOf("Keep by"))).isSorted().doesNotContain(-1);
+                text.indexOf("Use by"))).isSorted().doesNotContain(-1);
     }
 
     /// Food Information (Amendment) (England) Regulations 2019: food packed on site carries its name and a full list of
@@ -90,7 +91,8 @@ class LabelPaperTest extends RunningKitchen {
                     list.stream().filter(r -> r.bold()).map(r -> r.text().toLowerCase(Locale.ROOT)).toList());
             for (var named : says.said(Certainty.CONTAINS))
                 assertThat(bold).as("%s: %s is emphasised", d.name(), named)
-                        .contains(says.wording().member(named).toLowerCase(Locale.ROOT));
+                        .containsAnyOf(Stream.concat(Stream.of(says.wording().member(named).toLowerCase(Locale.ROOT)),
+                                menu.ruleBook().alsoCalled(named.group()).stream()).toArray(String[]::new));
         }
     }
 
@@ -98,16 +100,16 @@ class LabelPaperTest extends RunningKitchen {
     void bold_follows_the_rule_book() {
         var dish = write("Galley bowl\n500 g couscous\n100 g celery\n50 g walnuts\n30 g tahini");
         try {
-            assertThat(page("kind=large&dish=" + dish).boldBetween("Ingredients:", "Keep by")).containsExactly("wheat",
-                    "celery", "walnut", "sesame");
+            assertThat(page("kind=large&dish=" + dish).boldBetween("Ingredients:", "Use by")).containsExactly("wheat",
+                    "celery", "walnuts", "sesame");
             assertThat(page("kind=large&dish=" + dish).text())
                     .as("what the list emphasises is not said once more: Commission Notice 2017/C 428/01, from memory")
                     .doesNotContain("Contains");
             post("/map", "/rule-book", "id", "us", "back", "/map");
             assertThat(page("kind=large&dish=" + dish).boldBetween("Ingredients:", "Contains:"))
-                    .as("celery is no major allergen there").containsExactly("wheat", "walnut", "sesame");
+                    .as("celery is no major allergen there").containsExactly("wheat", "walnuts", "sesame");
             assertThat(page("kind=large&dish=" + dish).text()).as("FALCPA, section 203: one line behind the list")
-                    .contains("Contains: tree nuts (walnut), wheat, sesame.");
+                    .contains("Contains: walnut, wheat, sesame.");
             post("/map", "/rule-book", "id", "anz", "back", "/map");
             assertThat(page("kind=large&dish=" + dish).text())
                     .as("Standard 1.2.3, section 6: a summary in the same field of view")
@@ -244,7 +246,7 @@ class LabelPaperTest extends RunningKitchen {
                 .parse(new InputSource(new StringReader(answer.body().replaceFirst("<!DOCTYPE[^>]*>", ""))));
         assertThat(svg.getDocumentElement().getAttribute("width")).isEqualTo("100.0mm");
         assertThat(svg.getElementsByTagName("desc").item(0).getTextContent()).contains("May contain: mustard.")
-                .contains("Keep by");
+                .contains("Use by");
         assertThat(svg.getElementsByTagName("title").item(0).getTextContent()).isEqualTo("Tub label");
         var outlines = svg.getElementsByTagName("path").getLength();
         assertThat(outlines).as("an outline for each letter")
@@ -259,9 +261,9 @@ class LabelPaperTest extends RunningKitchen {
             assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("fr-FR");
         }
         var page = OnPage.of(bytes);
-        assertThat(page.text()).contains("Peut contenir : moutarde.").contains("Ingrédients: carrot");
-        assertThat(page.boldBetween("Ingrédients:", "Peut")).contains("blé", "lait", "céleri");
+        assertThat(page.text()).contains("Peut contenir\u00a0: moutarde.").contains("Ingrédients\u00a0: carrots");
+        assertThat(page.boldBetween("Ingrédients\u00a0:", "Peut")).contains("blé", "lait", "céleri");
         assertThat(page("kind=card&lang=fr&dish=" + dish("Roast carrot")).text())
-                .contains("Contient : céleri, céréales contenant du gluten (blé), lait.");
+                .contains("Contient\u00a0: céleri, céréales contenant du gluten (blé), lait.");
     }
 }

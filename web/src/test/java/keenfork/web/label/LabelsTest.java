@@ -8,6 +8,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import keenfork.core.label.Named;
 import keenfork.core.trace.Certainty;
@@ -175,7 +177,7 @@ class LabelsTest extends RunningKitchen {
                 .doesNotContain("almond");
         assertThat(plain(get(
                 "/labels/dish/" + dish + "/then?at=" + LocalDateTime.now().plusMinutes(1).toString().substring(0, 16))
-                        .body())).contains("Tub label").contains("Ingredients: pea, feta (milk).");
+                        .body())).contains("Tub label").contains("Ingredients: peas, feta (milk).");
         assertThat(plain(get("/labels/dish/" + dish + "/then?at=2020-01-01T12:00").body()))
                 .contains("Nothing was printed by then");
         assertThat(plain(get("/labels/dish/" + dish + "/then?at=last+friday").body()))
@@ -207,6 +209,18 @@ class LabelsTest extends RunningKitchen {
                 .isEmpty();
     }
 
+    /// Nothing stands on anything else: what does not fit its label is not set at all, and says so in its place.
+    @Test
+    void a_sheet_has_the_reason_where_a_label_does_not_fit() throws IOException {
+        var dish = write("Long tub\n" + IntStream.range(0, 14)
+                .mapToObj(i -> "%d g flatbreads\n%d g fish sauce\n%d g walnuts\n1 jar harissa no %d".formatted(i + 1,
+                        i + 1, i + 1, i) + "\npack: Ingredients: peppers, celery seed, mustard flour, number " + i)
+                .collect(Collectors.joining("\n")));
+        for (var sheet : List.of("own", "a4", "letter"))
+            assertThat(text("/labels/sheet.pdf?kind=tub&dish=%d&sheet=%s".formatted(dish, sheet))).as(sheet)
+                    .contains("Long tub: the text does not fit on the tub label").doesNotContain("Ingredients:");
+    }
+
     @Test
     void a_packed_one_carries_the_day_it_keeps_until() {
         var dish = write("Mast dip\n1 kg peas");
@@ -215,7 +229,7 @@ class LabelsTest extends RunningKitchen {
         assertThat(labels.history(dish).getFirst().print().keepBy()).as("a dip, 3 days").isEqualTo(today.plusDays(3));
         var shorter = print(dish, "tub", "keepBy", today.plusDays(1).toString());
         assertThat(text("/labels/printed/" + shorter + ".pdf"))
-                .containsPattern("Keep by \\w+ " + today.plusDays(1).getDayOfMonth() + " \\w+ \\d{4}, below 5 °C");
+                .containsPattern("Use by \\w+ " + today.plusDays(1).getDayOfMonth() + " \\w+ \\d{4}. Keep below 5 °C");
         for (var wrong : List.of("soon", today.minusDays(1).toString())) {
             var answer = post("/labels", "/labels/print", asked(dish, "tub", "keepBy", wrong));
             assertThat(answer.statusCode()).isEqualTo(422);
