@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
@@ -335,7 +336,9 @@ final class Composer {
         var runs = new ArrayList<TextRun>();
         var list = pack.list();
         var at = list.from();
-        for (var f : pack.findings()) {
+        var all = Stream.concat(pack.findings().stream(), pack.explained().stream())
+                .sorted(Comparator.comparingInt(Finding::start)).toList();
+        for (var f : all) {
             if (f.says() != Finding.Says.IN || f.start() < at || f.end() > list.until()) continue;
             var names = named(f.substance());
             if (names.isEmpty()) continue;

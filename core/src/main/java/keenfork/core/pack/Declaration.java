@@ -8,15 +8,17 @@ import java.util.List;
 /// @param text           as printed
 /// @param law            the rule book it was printed under
 /// @param findings       what it says is in it or may be in it, in the order of the text
+/// @param explained      words for a whole group that others beside them explain: the fish of "anchovies (fish)"
 /// @param vague          words that hide something, with the question to ask
 /// @param contradictions where it says two things at once; the worse reading stands
-public record Declaration(String text, Law law, List<Finding> findings, List<VagueTerm> vague,
+public record Declaration(String text, Law law, List<Finding> findings, List<Finding> explained, List<VagueTerm> vague,
         List<String> contradictions) {
     /// longest text that is read, in characters; what stands after it is a question
     static final int LONGEST = 20_000;
 
     public Declaration {
         findings = List.copyOf(findings);
+        explained = List.copyOf(explained);
         vague = List.copyOf(vague);
         contradictions = List.copyOf(contradictions);
     }
@@ -38,6 +40,8 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Vag
             reader.unread(LONGEST - 1, LONGEST,
                     "The declaration is longer than %,d characters. What else does it say?".formatted(LONGEST));
         reader.findings.sort(Comparator.comparingInt(Finding::start).thenComparing(f -> f.substance().id()));
-        return new Declaration(text, law, reader.findings, reader.vague, reader.contradictions());
+        var explained = Explained.of(reader.findings, text);
+        reader.findings.removeAll(explained);
+        return new Declaration(text, law, reader.findings, explained, reader.vague, reader.contradictions());
     }
 }

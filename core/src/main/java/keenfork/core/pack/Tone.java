@@ -38,6 +38,9 @@ enum Tone {
             "(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,"
                     + "|\\s)*\\s*");
 
+    /// {@return what finds any phrase of a tone}
+    static Pattern pattern(String tone) { return Pattern.compile(held(tone), LETTERS_OF_ANY_CASE); }
+
     private static String held(String tone) {
         return String.join("|",
                 HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());

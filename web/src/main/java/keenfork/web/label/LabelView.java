@@ -129,6 +129,13 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         return Arrays.stream(Certainty.values()).map(c -> sign(c, "", wording)).toList();
     }
 
+    /// {@return the list of ingredients, cut where a line may end}
+    public List<Unbroken> stretches() {
+        var all = new ArrayList<>(list);
+        all.add(new Statement.TextRun(".", List.of()));
+        return Unbroken.of(all);
+    }
+
     public String nothingFound() { return language.phrase("mark-none"); }
 
     public String officer() { return language.phrase("officer"); }

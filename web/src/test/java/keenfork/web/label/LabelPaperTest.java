@@ -209,6 +209,16 @@ class LabelPaperTest extends RunningKitchen {
     }
 
     @Test
+    void a_dish_outside_the_run_says_that_contact_was_not_looked_at() {
+        var dish = write("Fender dip\n1 kg peas\n50 g feta");
+        assertThat(page("kind=folder&dish=" + dish).text()).contains("What shared kit may have left was not looked "
+                + "at.");
+        assertThat(page("kind=menu&dish=all").text()).contains("What shared kit may have left was not looked at.");
+        assertThat(get("/labels?kind=card&dish=" + dish).body()).contains("This dish is not in the run");
+        assertThat(page("kind=folder&dish=" + dish("Roast carrot")).text()).doesNotContain("was not looked at");
+    }
+
+    @Test
     void a_name_in_other_letters_and_a_long_one_survive() {
         var hebrew = write("סלט שומשום\n1 kg peas\n30 g tahini");
         assertThat(page("kind=card&dish=" + hebrew).text()).containsAnyOf("סלט שומשום", "םושמוש טלס")
