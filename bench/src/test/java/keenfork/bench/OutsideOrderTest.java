@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import keenfork.core.run.Batch;
 import keenfork.core.run.Conditions;
+import keenfork.core.run.KitChoice;
 import keenfork.core.run.Sequencer;
 import keenfork.core.search.Proof;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,8 @@ class OutsideOrderTest {
                 if (bound.size() % 3 == 0)
                     for (var other = bound.size() + 1; other < Math.min(free.size(), bound.size() + 3); other++)
                         needs.put(free.get(other).dish(), new Batch.Need(0, OptionalDouble.empty()));
-                bound.add(new Batch(b.dish(), b.portions(), b.uses(), b.tasks(), needs, List.of(), 0));
+                bound.add(new Batch(b.dish(), b.portions(), b.uses(), b.tasks(), needs, List.of(), 0,
+                        KitChoice.NONE));
             }
             var best = Sequencer.order(bound, Conditions.USUAL);
             var names = best.turns().stream().map(t -> t.batch().dish()).toList();

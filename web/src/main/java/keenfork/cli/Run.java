@@ -131,6 +131,7 @@ final class Run {
             out.println("  It does not fit: %d min too long. It hangs on %s.".formatted(day.late(),
                     String.join("; ", day.blocks())));
         for (var r : day.remarks()) out.println("  " + r);
+        for (var c : day.choices()) out.println("  " + c);
         for (var s : day.stocks()) out.println("  " + s.what());
         for (var p : day.placed())
             out.println(

@@ -1,5 +1,6 @@
 package keenfork.format;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -85,14 +86,16 @@ public record RunJson(String school, Order best, Order given, Day day) {
     /// @param late    minutes by which it starts before the kitchen opens
     /// @param blocks  what it hangs on; empty where it fits
     /// @param remarks what the order does not do justice to
+    /// @param choices which kit is taken where a step allows either; not there where none does
     /// @param stocks  what is made of dishes that go into others, and what is left
     public record Day(int cooks, int minutes, String starts, String serve, int late, List<String> blocks,
-            List<String> remarks, List<Made> stocks, List<Placed> placed) {
+            List<String> remarks, @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> choices, List<Made> stocks,
+            List<Placed> placed) {
         public static Day of(PrepRun run, LocalDateTime serve) {
             var schedule = run.schedule();
             var start = serve.minusMinutes(schedule.minutes());
             return new Day(schedule.cooks(), schedule.minutes(), start.toString(), serve.toString(), schedule.late(),
-                    schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(),
+                    schedule.late() == 0 ? List.of() : schedule.blocks(), schedule.remarks(), run.choices(),
                     run.stocks().stream().map(Made::of).toList(),
                     schedule.placed().stream().map(p -> new Placed(word(p.kind()), p.dish(), p.text(),
                             p.on().stream().map(Piece::kit).map(Kit::id).toList(),

@@ -161,6 +161,23 @@ class RunsTest extends RunningKitchen {
         assertThat(page("/run?show=best")).containsPattern("Best order 1 Bosun leaves.*2 Bosun nuts");
     }
 
+    /// Where a step allows either of two kits, the order takes one, says which, and keeps it when it is taken.
+    @Test
+    void a_choice_of_kit_is_taken_told_and_kept() {
+        var dressing = write("Jib dressing\nServes 10\n200 g cashews\n300 ml olive oil\nMethod:\n"
+                + "Blend in a blender or in the food processor.");
+        var dip = write("Jib dip\nServes 10\n1 kg white beans\nMethod:\nBlend the beans.");
+        assertThat(change("/run/dishes", "dish", dressing, "dish", dip).statusCode()).isEqualTo(302);
+        change("/run/lock", "dish", dressing, "locked", "true");
+        assertThat(isReached(dip)).as("nobody has chosen, so it may go over the blender").isTrue();
+        assertThat(page("/run?show=best")).contains("takes the food processor, not the blender");
+        change("/run/use", "dish", dressing);
+        assertThat(isReached(dip)).isFalse();
+        assertThat(kitchen.menu().run().kept().turns()).filteredOn(t -> String.valueOf(t.dish()).equals(dressing))
+                .singleElement().satisfies(t -> assertThat(t.way()).isEqualTo("processor"));
+        assertThat(page("/run?show=yours")).contains("takes the food processor");
+    }
+
     @Test
     void the_best_order_is_taken_and_washes_are_put_where_they_must_be() {
         change("/run/washes");

@@ -187,8 +187,9 @@ class StationsTest extends RunningKitchen {
     void a_plan_is_looked_at_on_the_bench_before_it_is_kept() {
         var id = write("Swapped dip\n- 1 kg chickpeas\n- 200 g tahini");
         var page = get("/swaps?dish=" + id + "&avoid=sesame").body();
-        var text = Pattern.compile("<textarea name=\"text\" hidden[^>]*>([^<]*)</textarea>").matcher(page).results()
-                .map(m -> m.group(1)).findFirst().orElseThrow();
+        var text =
+                Pattern.compile("<textarea\\s+name=\"text\"\\s+hidden[^>]*>([^<]*)</textarea>").matcher(page).results()
+                        .map(m -> m.group(1)).findFirst().orElseThrow();
         assertThat(text).contains("sunflower seed butter").doesNotContain("tahini");
         var bench = post("/swaps?dish=" + id + "&avoid=sesame", "/dishes/proposed", "id", String.valueOf(id), "version",
                 version(id), "text", text);
@@ -342,7 +343,7 @@ class StationsTest extends RunningKitchen {
         assertThat(kitchen.menu().dish(dish).orElseThrow().derivation().recipe().mass().likelyGrams()).isNotEqualTo(51);
     }
 
-    private static final Pattern SEAL = Pattern.compile("name=\"seal\" value=\"([^\"]+)\"");
+    private static final Pattern SEAL = Pattern.compile("name=\"seal\"\\s+value=\"([^\"]+)\"");
 
     @Test
     void a_table_of_packs_is_seen_row_by_row_before_anything_is_stored() {
@@ -377,7 +378,7 @@ class StationsTest extends RunningKitchen {
     }
 
     private String upload(byte[] file) throws Exception {
-        var token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"").matcher(get("/larder/intake").body());
+        var token = Pattern.compile("name=\"_csrf\"\\s+value=\"([^\"]+)\"").matcher(get("/larder/intake").body());
         assertThat(token.find()).isTrue();
         var out = new java.io.ByteArrayOutputStream();
         out.writeBytes(("--kf\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n" + token.group(1)

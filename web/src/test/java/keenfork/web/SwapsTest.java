@@ -25,7 +25,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /// What is kept of a plan, what it is linked to, and how it is taken back.
 class SwapsTest extends RunningKitchen {
-    private static final Pattern PRINT = Pattern.compile("name=\"print\" value=\"([^\"]+)\"");
+    private static final Pattern PRINT = Pattern.compile("name=\"print\"\\s+value=\"([^\"]+)\"");
     @Autowired Kitchen kitchen;
     @Autowired Variants variants;
     @Autowired SetAsides asides;
@@ -81,7 +81,7 @@ class SwapsTest extends RunningKitchen {
     private HttpResponse<String> undo(HttpResponse<String> kept) {
         var page = get(location(kept)).body();
         var form = page.substring(page.indexOf("action=\"/swaps/undo\""));
-        var fields = Pattern.compile("name=\"([a-z]+)\" value=\"([^\"]*)\"")
+        var fields = Pattern.compile("name=\"([a-z]+)\"\\s+value=\"([^\"]*)\"")
                 .matcher(form.substring(0, form.indexOf("</form>"))).results()
                 .flatMap(m -> List.of(m.group(1), m.group(2)).stream()).toArray(String[]::new);
         return post(location(kept), "/swaps/undo", fields);
@@ -192,7 +192,8 @@ class SwapsTest extends RunningKitchen {
         var id = write(
                 "Mast salad\nServes 10\nBase:\n1 kg millet\nDressing:\n200 g tahini\nMethod:\nSimmer the millet.\n"
                         + "Pour the dressing over.");
-        var group = Pattern.compile("name=\"for\" value=\"(\\d+)\"[^>]*><span>Sesame<").matcher(get("/swaps").body());
+        var group =
+                Pattern.compile("name=\"for\"\\s+value=\"(\\d+)\"[^>]*><span>Sesame<").matcher(get("/swaps").body());
         assertThat(group.find()).isTrue();
         assertThat(plain(get("/swaps?dish=" + id + "&for=" + group.group(1)).body()))
                 .contains("Take off 1 portion, 100 g");

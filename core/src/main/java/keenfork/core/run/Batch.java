@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import keenfork.core.food.Substance;
 import keenfork.core.recipe.Portions;
 import keenfork.core.recipe.Recipe;
@@ -26,8 +27,9 @@ import keenfork.core.trace.Derivation;
 /// @param needs    the other dishes that go into it
 /// @param asks     what is not known of how it is made
 /// @param grams    what it weighs as far as that is known; 0 where nothing of it is
+/// @param choice   what it makes of steps that allow either of two kits
 public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks, Map<String, Need> needs,
-        List<Ask> asks, double grams) {
+        List<Ask> asks, double grams, KitChoice choice) {
     private static final int USUAL_PORTIONS = 4;
 
     public Batch {
@@ -40,7 +42,7 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
 
     /// A batch of which everything is known, and that no other goes into.
     public Batch(String dish, int portions, List<Use> uses, List<Task> tasks) {
-        this(dish, portions, uses, tasks, Map.of(), List.of(), 0);
+        this(dish, portions, uses, tasks, Map.of(), List.of(), 0, KitChoice.NONE);
     }
 
     /// Another dish that goes in.
@@ -140,8 +142,11 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that
     /// any of them uses}
     public static List<Batch> together(List<Batch> batches) {
-        var kit = batches.stream().flatMap(b -> b.kit().stream()).distinct().toList();
-        return batches.stream().map(b -> b.over(kit)).toList();
+        var kit = batches.stream()
+                .flatMap(b -> Stream.concat(Stream.of(b), b.choice.ways().stream()).flatMap(w -> w.kit().stream()))
+                .distinct().toList();
+        return batches.stream().map(b -> b.over(kit).with(b.choice.ways().stream().map(w -> w.over(kit)).toList()))
+                .toList();
     }
 
     private Batch over(List<Kit> kit) {
@@ -155,7 +160,19 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
                 all.add(ask.over().maybeOver(other));
                 worked.set(ask.over().task(), worked.get(ask.over().task()).alsoOn(other));
             }
-        return new Batch(dish, portions, all, worked, needs, asks, grams);
+        return new Batch(dish, portions, all, worked, needs, asks, grams, choice);
+    }
+
+    /// {@return the same with the ways it can be made}
+    Batch with(List<Batch> ways) {
+        return new Batch(dish, portions, uses, tasks, needs, asks, grams, new KitChoice(choice.taken(), ways));
+    }
+
+    /// {@return this by a way of choosing its kit, with the other ways still known; as it is where it has no such way}
+    /// @param id as [KitChoice#id] gives it
+    public Batch way(String id) {
+        return choice.ways().stream().filter(w -> w.choice.id().equals(id)).findFirst().map(w -> w.with(choice.ways()))
+                .orElse(this);
     }
 
     /// {@return the uses of a kind of kit, in order}

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.ToDoubleFunction;
 import keenfork.core.food.Words;
@@ -43,6 +45,7 @@ final class BatchReader {
     /// kg of each line for so many people
     private final List<Double> kilos;
     private final double times;
+    private final Map<Integer, String> words;
     /// the part of each line, by their places
     private final List<Integer> partOf = new ArrayList<>();
     private final Uses uses;
@@ -62,8 +65,10 @@ final class BatchReader {
     /// what is not known, with the lines it is about
     private record Open(Ask.Unknown kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
 
-    private BatchReader(Derivation dish, int portions) {
+    /// @param words steps that are read in other words than the recipe's: with one of two kits alone
+    private BatchReader(Derivation dish, int portions, Map<Integer, String> words) {
         this.dish = dish;
+        this.words = Map.copyOf(words);
         recipe = dish.recipe();
         lines = recipe.lines();
         said = said(recipe, portions, Fraction.ONE);
@@ -81,17 +86,52 @@ final class BatchReader {
         going = EntrySteps.of(recipe).steps();
     }
 
+    /// most choices of kit in one dish that are followed; at a further one it may go over both
+    private static final int CHOICES = 2;
+
     static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs) {
-        var making = new BatchReader(dish, portions);
-        making.prepare();
-        making.steps(takeOffs);
-        if (making.recipe.steps().isEmpty() && !making.lines.isEmpty()) making.withoutMethod();
+        var steps = dish.recipe().steps();
+        var choices = new TreeMap<Integer, Either>();
+        for (var i = 0; i < steps.size() && choices.size() < CHOICES; i++) {
+            var at = i;
+            Either.of(steps.get(i)).ifPresent(e -> choices.put(at, e));
+        }
+        // where nobody has chosen, it may go over both
+        var both = new HashMap<Integer, String>();
+        choices.forEach((step, e) -> both.put(step, e.one() + ". " + e.other()));
+        var either = new BatchReader(dish, portions, both).read(takeOffs, List.of());
+        return choices.isEmpty() ? either : either.map(e -> e.with(ways(dish, portions, takeOffs, choices)));
+    }
+
+    private static List<Batch> ways(Derivation dish, int portions, List<Batch.TakeOff> takeOffs,
+            SortedMap<Integer, Either> choices) {
+        var ways = new ArrayList<Batch>();
+        for (var way = 0; way < 1 << choices.size(); way++) {
+            var words = new HashMap<Integer, String>();
+            var taken = new ArrayList<KitChoice.Taken>();
+            var bit = way;
+            for (var choice : choices.entrySet()) {
+                var isFirst = (bit & 1) == 0;
+                bit >>= 1;
+                words.put(choice.getKey(), choice.getValue().way(isFirst));
+                taken.add(
+                        new KitChoice.Taken(dish.recipe().steps().get(choice.getKey()), choice.getValue().own(isFirst),
+                                choice.getValue().own(!isFirst)));
+            }
+            new BatchReader(dish, portions, words).read(takeOffs, taken).ifPresent(ways::add);
+        }
+        return ways;
+    }
+
+    private Optional<Batch> read(List<Batch.TakeOff> takeOffs, List<KitChoice.Taken> taken) {
+        prepare();
+        steps(takeOffs);
+        if (recipe.steps().isEmpty() && !lines.isEmpty()) withoutMethod();
         // what stood in kit overnight is washed in the morning: it is no use of the day
-        var uses = making.uses.of(making.goings.stream().filter(g -> !making.tasks.get(g.task()).isDayBefore())
-                .toList());
-        return making.goings.isEmpty() ? Optional.empty()
-                : Optional.of(new Batch(dish.recipe().name(), portions, uses, making.tasks, making.needs(),
-                        making.asks(), dish.recipe().mass().likelyGrams() * making.times));
+        var ofTheDay = uses.of(goings.stream().filter(g -> !tasks.get(g.task()).isDayBefore()).toList());
+        return goings.isEmpty() ? Optional.empty()
+                : Optional.of(new Batch(recipe.name(), portions, ofTheDay, tasks, needs(), asks(),
+                        recipe.mass().likelyGrams() * times, new KitChoice(taken, List.of())));
     }
 
     /// Where the recipe does not say how many it serves, its amounts stand; one in words is left to the cook to
@@ -220,7 +260,8 @@ final class BatchReader {
             var text = recipe.steps().get(step);
             var all = Set.copyOf(range(recipe.parts().size()));
             for (var off : takeOffs) if (off.step() == step) takeOff(off.text(), all, inBy(step - 1));
-            var works = Work.in(text);
+            var read = words.getOrDefault(step, text);
+            var works = Work.in(read);
             var touched = new TreeSet<Integer>();
             for (var work : works) touched.addAll(touched(work, step));
             if (works.isEmpty()) touched.addAll(named.get(step));
@@ -234,7 +275,7 @@ final class BatchReader {
             var on = parts.isEmpty() ? all : parts;
             var at = step;
             taskOf.add(tasks.size());
-            var isRead = Work.isRead(text);
+            var isRead = Work.isRead(read);
             if (!isRead) notRead(text, inBy(step));
             var task = task(text, takes(step), works, w -> kilos(touched(w, at)), before(on));
             tasks.add(isRead ? task : new Task(task.text(), task.takes(), Assumed.kit(recipe), USUAL_HANDS,

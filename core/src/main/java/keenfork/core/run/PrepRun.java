@@ -108,6 +108,12 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         return stocks;
     }
 
+    /// {@return in words what it takes where a step allows either of two kits}
+    public List<String> choices() {
+        return turns.stream().flatMap(t -> t.batch().choice().taken().stream()
+                .map(c -> "%s: %s".formatted(t.batch().dish(), c.inWords()))).toList();
+    }
+
     private String notKnown() {
         var steps = asks().stream().filter(a -> a.kind() == Ask.Unknown.STEP_NOT_READ).count();
         var dishes = asks().stream().filter(a -> a.kind() == Ask.Unknown.NO_METHOD).count();

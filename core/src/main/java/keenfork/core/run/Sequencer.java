@@ -45,6 +45,11 @@ public final class Sequencer {
 
     /// {@return the best order, proved up to [#EXACT] batches within the budget; else the best that was found}
     public static PrepRun order(List<Batch> batches, Conditions conditions) {
+        return KitChoices.isOpen(batches) ? KitChoices.order(batches, conditions) : chosen(batches, conditions);
+    }
+
+    /// {@return the same where every batch has chosen its kit}
+    static PrepRun chosen(List<Batch> batches, Conditions conditions) {
         return new Sequencer(List.copyOf(batches), conditions).order();
     }
 

@@ -148,10 +148,23 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     /// @param works the same without the talk of kitchens
     record Sentence(String whole, String works) {}
 
+    /// {@return a step in plain letters}
+    static String plain(String text) {
+        return ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT)
+                .replace('’', '\'');
+    }
+
+    /// a word of either table in a step
+    record Mention(int start, int end) {}
+
+    /// {@return where kit or work is named in a step in plain letters}
+    static List<Mention> mentions(String plain) {
+        return WORDS.matcher(plain).results().map(m -> new Mention(m.start(), m.end())).toList();
+    }
+
     /// {@return what a step tells to do, one thing after the other}
     static List<Sentence> sentences(String text) {
-        var plain = ACCENTS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD)).replaceAll("")
-                .toLowerCase(Locale.ROOT).replace('’', '\'');
+        var plain = plain(text);
         return SENTENCE.splitAsStream(plain).map(s -> new Sentence(s, TALK.matcher(s).replaceAll(" "))).toList();
     }
 

@@ -128,7 +128,7 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
 
     /// {@return a batch as a kept turn makes it; a piece that is gone, or a use that the dish has no more, is left out}
     public static BatchSetup made(Batch batch, Runs.Turn turn, Equipment equipment) {
-        var made = BatchSetup.of(batch, equipment);
+        var made = BatchSetup.of(batch.way(turn.way()), equipment);
         for (var id : turn.pieces().values()) {
             var piece = equipment.named(id);
             if (piece.isPresent()) made = made.on(piece.get());
@@ -152,6 +152,6 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
                 .forEach((before, clean) -> cleans.put(new Runs.Use(before.kit().id(), before.use()), clean.name()));
         var pieces = new HashMap<String, String>();
         made.on().forEach((kit, piece) -> pieces.put(kit.id(), piece.id()));
-        return new Runs.Turn(dish, portions, locked, cleans, pieces);
+        return new Runs.Turn(dish, portions, locked, cleans, pieces, made.batch().choice().id());
     }
 }

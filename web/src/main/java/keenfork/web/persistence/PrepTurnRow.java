@@ -16,4 +16,5 @@ class PrepTurnRow {
     long dishId;
     int portions;
     boolean locked;
+    String way = "";
 }

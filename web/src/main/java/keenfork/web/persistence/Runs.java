@@ -41,11 +41,19 @@ public class Runs {
     /// @param locked   whether it keeps its place when a better order is looked for
     /// @param cleans   what is done before its uses: `WIPE`, `RINSE`, `WASH` or `FRESH`; what is not named is not
     ///                 cleaned
+    /// @param way      which kit it takes where its steps allow either, as the core's choice has its key; empty where
+    ///                 nobody has chosen
     /// @param pieces   the piece it takes of a kind of kit, by their ids; what is not named is the first it may go on
-    public record Turn(long dish, int portions, boolean locked, Map<Use, String> cleans, Map<String, String> pieces) {
+    public record Turn(long dish, int portions, boolean locked, Map<Use, String> cleans, Map<String, String> pieces,
+            String way) {
         public Turn {
             cleans = Map.copyOf(cleans);
             pieces = Map.copyOf(pieces);
+        }
+
+        /// One for which nobody has chosen between two kits.
+        public Turn(long dish, int portions, boolean locked, Map<Use, String> cleans, Map<String, String> pieces) {
+            this(dish, portions, locked, cleans, pieces, "");
         }
     }
 
@@ -174,6 +182,7 @@ public class Runs {
         row.dishId = turn.dish();
         row.portions = turn.portions();
         row.locked = turn.locked();
+        row.way = turn.way();
         var id = turnRows.saveAndFlush(row).id;
         if (id == null) throw new IllegalStateException("a turn that is kept has a key");
         turn.cleans().forEach((use, clean) -> {
@@ -203,7 +212,7 @@ public class Runs {
             for (var c : cleans.getOrDefault(t.id, List.of())) before.put(new Use(c.kit, c.useNo), c.clean);
             var taken = new LinkedHashMap<String, String>();
             for (var p : pieces.getOrDefault(t.id, List.of())) taken.put(p.kit, p.piece);
-            return new Turn(t.dishId, t.portions, t.locked, before, taken);
+            return new Turn(t.dishId, t.portions, t.locked, before, taken, t.way);
         }).toList());
     }
 

@@ -57,6 +57,7 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
         var turns = kept.id() == 0
                 ? byDish.keySet().stream().map(id -> new Runs.Turn(id, 0, false, Map.of(), Map.of())).toList()
                 : kept.turns().stream().filter(t -> byDish.containsKey(t.dish())).toList();
+        turns.forEach(t -> byDish.computeIfPresent(t.dish(), (_, b) -> b.way(t.way())));
         var locked = new HashMap<String, Integer>();
         for (var i = 0; i < turns.size(); i++)
             if (turns.get(i).locked()) locked.put(batch(byDish, turns.get(i)).dish(), i);
@@ -92,7 +93,7 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
     private static Batch batch(Map<Long, Batch> byDish, Runs.Turn turn) {
         var batch = byDish.get(turn.dish());
         if (batch == null) throw new IllegalArgumentException("dish %d goes over no shared kit".formatted(turn.dish()));
-        return batch;
+        return batch.way(turn.way());
     }
 
     /// {@return the names of dishes of which nothing says what they go over}

@@ -20,10 +20,12 @@ import org.jspecify.annotations.Nullable;
 /// @param late    what is said where it does not fit into the day; empty where it does
 /// @param blocks  what a late one hangs on
 /// @param remarks what it does not do justice to
+/// @param choices which kit is taken where a step allows either
 /// @param missed  what should have been laid on the day before, and was not
 /// @param school  how contacts are flagged, in words
 record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, String worth, @Nullable Opened opened,
-        @Nullable ContactView trip, String late, List<String> blocks, List<String> remarks, List<Laid> missed,
+        @Nullable ContactView trip, String late, List<String> blocks, List<String> remarks,
+        List<String> choices, List<Laid> missed,
         String school) {
 
     /// one batch in its turn
@@ -49,7 +51,7 @@ record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, Str
                 Opened.of(run, batches, dish), number >= 0 && number < trips.size() ? trips.get(number) : null,
                 late(schedule, batches),
                 schedule.late() == 0 ? List.of() : schedule.blocks().stream().limit(4).toList(), schedule.remarks(),
-                missed,
+                run.choices(), missed,
                 batches.conditions().school() == ContactPolicy.STRICT
                         ? "Strict school: any shared use without a full wash is flagged."
                         : "Measured school: a use is flagged where the estimate reaches the reference dose, or none "

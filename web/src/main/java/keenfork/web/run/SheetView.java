@@ -18,10 +18,11 @@ import keenfork.web.page.Format;
 /// @param starts    when the first of them starts
 /// @param late      what is said where the day is too short; empty where it is not
 /// @param remarks   what the order does not do justice to
+/// @param choices   which kit is taken where a step allows either
 /// @param travels   what still travels
 /// @param stocks    what is made of dishes that go into others, and what is left of it
 record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches, String starts, String late,
-        List<String> remarks, List<String> travels, List<String> stocks) {
+        List<String> remarks, List<String> choices, List<String> travels, List<String> stocks) {
     /// the sizes a page is set in, pt, the largest first; the style sheet knows them by their places
     private static final double[] SIZES = {13, 11.5, 10.5, 9.5, 8.5, 7.5};
     /// mm of two columns of the shorter of the two papers, less what is lost where a row would break
@@ -95,7 +96,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
                         Schedule.inWords(schedule.minutes()), Schedule.inWords(schedule.late()),
                         format.list(schedule.blocks().stream().limit(3).toList()));
         return new SheetView(cooks, schedule.dayBefore().stream().map(Schedule.Placed::what).toList(), batches,
-                clock(start), late, schedule.remarks(),
+                clock(start), late, schedule.remarks(), run.choices(),
                 run.carried().stream().map(SheetView::travels).distinct().toList(),
                 run.stocks().stream().map(Stock::inWords).toList());
     }

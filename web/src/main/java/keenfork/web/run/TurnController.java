@@ -114,7 +114,7 @@ class TurnController {
             var cleans = new HashMap<>(turn.cleans());
             if (to == Clean.NONE) cleans.remove(new Runs.Use(of.id(), use));
             else cleans.put(new Runs.Use(of.id(), use), to.name());
-            return new Runs.Turn(dish, turn.portions(), turn.locked(), cleans, turn.pieces());
+            return new Runs.Turn(dish, turn.portions(), turn.locked(), cleans, turn.pieces(), turn.way());
         }, "%s %s before %s".formatted(of.name(), to.words(), batch.dish()), request);
     }
 
@@ -132,7 +132,7 @@ class TurnController {
         return change(run, batches, dish, open, turn -> {
             var pieces = new HashMap<>(turn.pieces());
             pieces.put(kit, taken.id());
-            return new Runs.Turn(dish, turn.portions(), turn.locked(), turn.cleans(), pieces);
+            return new Runs.Turn(dish, turn.portions(), turn.locked(), turn.cleans(), pieces, turn.way());
         }, "%s for %s".formatted(taken.name(), name(dish)), request);
     }
 
@@ -145,7 +145,7 @@ class TurnController {
                     "Portions are a whole number from 1 to %,d, not “%s”. Nothing was changed.".formatted(MOST_PORTIONS,
                             portions.strip()));
         return change(run, page.batches(), dish, open,
-                turn -> new Runs.Turn(dish, people, turn.locked(), turn.cleans(), turn.pieces()),
+                turn -> new Runs.Turn(dish, people, turn.locked(), turn.cleans(), turn.pieces(), turn.way()),
                 "%s for %d".formatted(name(dish), people), request);
     }
 
@@ -153,7 +153,7 @@ class TurnController {
     ModelAndView lock(@RequestParam long run, @RequestParam long dish, @RequestParam boolean locked,
             @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
         return change(run, page.batches(), dish, open,
-                turn -> new Runs.Turn(dish, turn.portions(), locked, turn.cleans(), turn.pieces()),
+                turn -> new Runs.Turn(dish, turn.portions(), locked, turn.cleans(), turn.pieces(), turn.way()),
                 "%s %s".formatted(locked ? "locked" : "unlocked", name(dish)), request);
     }
 

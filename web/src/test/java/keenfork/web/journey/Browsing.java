@@ -105,7 +105,7 @@ abstract class Browsing extends RunningKitchen {
             var focused = String.valueOf(page.evaluate(
                     "(() => { const e = document.activeElement; return e.getAttribute('aria-label') || "
                             + "e.labels?.[0]?.textContent || e.textContent || ''; })()"));
-            if (focused.strip().equals(name)) return;
+            if (focused.strip().replaceAll("\\s+", " ").equals(name)) return;
         }
         throw new AssertionError("no way by Tab to “" + name + "” on " + page.url());
     }

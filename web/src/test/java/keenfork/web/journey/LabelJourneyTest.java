@@ -107,7 +107,7 @@ class LabelJourneyTest extends Browsing {
         go("/labels?dish=2&kind=tub");
         page.getByLabel("Language").selectOption("Français");
         page.waitForLoadState();
-        assertThat(picture()).hasAttribute("alt", Pattern.compile(".*Ingrédients: .*Peut contenir : .*"));
+        assertThat(picture()).hasAttribute("alt", Pattern.compile(".*Ingrédients.: .*Peut contenir.: .*"));
         page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Vegetarian")).click();
         page.waitForLoadState();
         assertThat(picture()).hasAttribute("src", Pattern.compile(".*claims=vegetarian.*"));
