@@ -14,6 +14,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
@@ -23,6 +24,12 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class Errors {
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
+
+    /// Whoever asked went to another page meanwhile: nobody is there to be told.
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone() {
+        // the answer cannot be written any more
+    }
 
     @ExceptionHandler(NotHere.class)
     ModelAndView notHere(NotHere e) {
