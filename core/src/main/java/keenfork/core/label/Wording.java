@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -22,8 +21,6 @@ import keenfork.core.trace.Certainty;
 /// @param language in which they are
 public record Wording(RuleBook ruleBook, Language language) {
     private static final String LIST = "{list}";
-    private static final Map<Certainty, String> MARKS = Map.of(Certainty.CONTAINS, "in", Certainty.MAY_CONTAIN, "may",
-            Certainty.CONTACT, "contact", Certainty.NOT_KNOWN, "unknown");
 
     /// A sentence of a label.
     ///
@@ -140,7 +137,7 @@ public record Wording(RuleBook ruleBook, Language language) {
     public String keep(LocalDate until) { return language.phrase("keep").replace("{day}", day(until)); }
 
     /// {@return how surely something is there, in the few words beside its shape}
-    public String mark(Certainty certainty) { return language.phrase("mark-" + MARKS.get(certainty)); }
+    public String mark(Certainty certainty) { return language.phrase("mark-" + key(certainty)); }
 
     private static String key(Certainty certainty) {
         return switch (certainty) {
