@@ -46,14 +46,15 @@ final class Run {
         var kitchen = Kitchen.of(options.files(), options.volumes(), options.regime(), errors);
         var dishes = kitchen.dishes().stream().map(kitchen::derive).toList();
         var portions = Flow.portions(dishes.stream().map(Derivation::recipe).toList(), Map.of());
+        var equipment = equipment(options);
         var batches = Batch.together(dishes.stream()
                 .flatMap(d -> Batch.of(d,
-                        portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of())
+                        portions.getOrDefault(Words.key(d.recipe().name()), Batch.portions(d.recipe())), List.of(),
+                        equipment.figures())
                         .stream())
                 .toList());
         var serve = serve(options);
         var day = new Day(options.number("cooks", 2, 1, 50), available(options, serve));
-        var equipment = equipment(options);
         var conditions = Conditions.USUAL.with(school).with(equipment).with(day)
                 .with(told(options, equipment, day, serve, batches));
         var best = Sequencer.order(batches, conditions);

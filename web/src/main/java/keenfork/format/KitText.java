@@ -1,5 +1,6 @@
 package keenfork.format;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -7,6 +8,7 @@ import java.util.stream.Collectors;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Effect;
 import keenfork.core.run.Kit;
+import keenfork.core.run.Pace;
 import keenfork.core.run.Piece;
 import keenfork.core.run.Range;
 import keenfork.core.run.Residue;
@@ -16,6 +18,8 @@ import keenfork.core.swap.Avoidances;
 /// from), and figures such as `10-40; 3-15`.
 public final class KitText {
     private static final int LONGEST_NAME = 60;
+    private static final double LEAST_ROOM = 0.05;
+    private static final double MOST_ROOM = 500;
 
     private KitText() {}
 
@@ -79,6 +83,26 @@ public final class KitText {
         return new Effect(Range.parse(two[0]), Integer.parseInt(two[1]), source);
     }
 
+    /// Reads `1.5`: kg that kit holds at once.
+    /// @throws IllegalArgumentException where it is no weight from 0.05 to 500 kg
+    public static double room(String figure) {
+        var plain = figure.strip().replaceFirst("\\s*kg$", "").replace(',', '.');
+        var kilos = plain.matches("\\d{1,3}(\\.\\d{1,3})?") ? Double.parseDouble(plain) : 0;
+        if (kilos < LEAST_ROOM || kilos > MOST_ROOM)
+            throw new IllegalArgumentException(
+                    "\"%s\" is no such figure; write 1.5, the kilograms it holds at once".formatted(figure.strip()));
+        return kilos;
+    }
+
+    /// Reads `3; 2-5`: minutes to begin a work, and for each kilogram.
+    /// @throws IllegalArgumentException saying what such minutes look like
+    public static Pace pace(String act, String figure, String source) {
+        var two = two(figure, "3; 2-5, the minutes to begin and for each kilogram");
+        if (!two[0].matches("\\d{1,3}"))
+            throw new IllegalArgumentException("\"%s\" is no number of minutes".formatted(two[0]));
+        return new Pace(act, Integer.parseInt(two[0]), Range.parse(two[1]), source);
+    }
+
     private static String[] two(String figure, String example) {
         var two = figure.strip().split("\\s*;\\s*", -1);
         if (two.length != 2)
@@ -88,6 +112,12 @@ public final class KitText {
 
     /// {@return a residue as it is read}
     public static String of(Residue residue) { return residue.thick() + "; " + residue.pourable(); }
+
+    /// {@return how much kit holds, as it is read; in kg}
+    public static String ofRoom(double kilos) { return BigDecimal.valueOf(kilos).stripTrailingZeros().toPlainString(); }
+
+    /// {@return the minutes of a work as they are read}
+    public static String of(Pace pace) { return pace.begin() + "; " + pace.kilo(); }
 
     /// {@return what a clean does as it is read}
     public static String of(Effect effect) { return effect.leaves() + "; " + effect.minutes(); }

@@ -335,6 +335,14 @@ class RunsTest extends RunningKitchen {
                 "weighed in November").statusCode()).isEqualTo(302);
         assertThat(page("/run/kit")).contains("1-5; 1-5 → 20-30; 2-3, weighed in November");
         assertThat(page("/run?show=yours&trip=0")).isNotEqualTo(before);
+        for (var figure : List.of("room:pan 0", "pace:cut soon"))
+            assertThat(post("/run/kit", "/run/kit/figure", "what", figure.split(" ")[0], "figure", figure.split(" ")[1],
+                    "why", "timed").statusCode()).as(figure).isEqualTo(422);
+        var sheet = page("/run/sheet");
+        assertThat(post("/run/kit", "/run/kit/figure", "what", "pace:cut", "figure", "90; 90-90", "why", "a new hand")
+                .statusCode()).isEqualTo(302);
+        assertThat(page("/run/sheet")).as("the clock is the kitchen's own").isNotEqualTo(sheet);
+        post("/run/kit", "/run/kit/figure", "what", "pace:cut", "figure", "", "why", "");
         post("/run/kit", "/run/kit/figure", "what", "residue:board", "figure", "", "why", "");
         assertThat(kit.figures()).doesNotContainKey("residue:board");
         assertThat(page("/run/kit")).contains("20-30; 2-3 → 1-5; 1-5");

@@ -98,6 +98,8 @@ final class RecipeReader {
             else if (!line.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
         }
+        // nor was one that ends the text: whatever it names, nobody wrote it for nothing
+        if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
         for (var i = 0; i < parts.size(); i++) parts.set(i, cooked(parts.get(i)));
         return new Recipe(name, serves, makes, parts, steps);
@@ -298,10 +300,14 @@ final class RecipeReader {
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 
+    /// {@return whether nothing stands under the heading, which by its words could be an ingredient}
+    private boolean isUnused() {
+        return lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE;
+    }
+
     private void endPart() {
         // a heading with nothing under it that names a food was no heading: "Butter:" is an ingredient
-        if (lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE && isFood(partName))
-            lines.add(lineReader.read(partName));
+        if (isUnused() && isFood(partName)) lines.add(lineReader.read(partName));
         if (!lines.isEmpty()) {
             var shown = partName.isEmpty() ? "Base" : partName;
             parts.add(new Part(shown, PartKind.guess(shown), lines));

@@ -124,7 +124,9 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
 
     /// {@return the batch of a dish, or empty where no step and no line says what it goes over}
     /// @param dish the dish as it is without what shared kit leaves: that is counted by looking back
-    public static Optional<Batch> of(Derivation dish) { return of(dish, portions(dish.recipe()), List.of()); }
+    public static Optional<Batch> of(Derivation dish) {
+        return of(dish, portions(dish.recipe()), List.of(), Figures.SHIPPED);
+    }
 
     /// {@return the people a recipe feeds; those its weight would feed where it does not say, 4 where it has none}
     public static int portions(Recipe recipe) {
@@ -135,8 +137,9 @@ public record Batch(String dish, int portions, List<Use> uses, List<Task> tasks,
     /// {@return the batch of a dish for some people}
     /// @param portions people it feeds, 1 or more
     /// @param takeOffs portions taken off on the way
-    public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs) {
-        return BatchReader.of(dish, portions, takeOffs);
+    /// @param figures  how much the kitchen's kit holds, and how long its hands are on a work
+    public static Optional<Batch> of(Derivation dish, int portions, List<TakeOff> takeOffs, Figures figures) {
+        return BatchReader.of(dish, portions, takeOffs, figures);
     }
 
     /// {@return batches that are made on one day: what a step that is not understood may go over is all the kit that

@@ -46,6 +46,7 @@ final class BatchReader {
     private final List<Double> kilos;
     private final double times;
     private final Map<Integer, String> words;
+    private final Figures figures;
     /// the part of each line, by their places
     private final List<Integer> partOf = new ArrayList<>();
     private final Uses uses;
@@ -66,9 +67,10 @@ final class BatchReader {
     private record Open(Ask.Unknown kind, String step, List<Kit> kit, Set<Integer> touched, int task) {}
 
     /// @param words steps that are read in other words than the recipe's: with one of two kits alone
-    private BatchReader(Derivation dish, int portions, Map<Integer, String> words) {
+    private BatchReader(Derivation dish, int portions, Map<Integer, String> words, Figures figures) {
         this.dish = dish;
         this.words = Map.copyOf(words);
+        this.figures = figures;
         recipe = dish.recipe();
         lines = recipe.lines();
         said = said(recipe, portions, Fraction.ONE);
@@ -89,7 +91,7 @@ final class BatchReader {
     /// most choices of kit in one dish that are followed; at a further one it may go over both
     private static final int CHOICES = 2;
 
-    static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs) {
+    static Optional<Batch> of(Derivation dish, int portions, List<Batch.TakeOff> takeOffs, Figures figures) {
         var steps = dish.recipe().steps();
         var choices = new TreeMap<Integer, Either>();
         for (var i = 0; i < steps.size() && choices.size() < CHOICES; i++) {
@@ -99,12 +101,12 @@ final class BatchReader {
         // where nobody has chosen, it may go over both
         var both = new HashMap<Integer, String>();
         choices.forEach((step, e) -> both.put(step, e.one() + ". " + e.other()));
-        var either = new BatchReader(dish, portions, both).read(takeOffs, List.of());
-        return choices.isEmpty() ? either : either.map(e -> e.with(ways(dish, portions, takeOffs, choices)));
+        var either = new BatchReader(dish, portions, both, figures).read(takeOffs, List.of());
+        return choices.isEmpty() ? either : either.map(e -> e.with(ways(dish, portions, takeOffs, choices, figures)));
     }
 
     private static List<Batch> ways(Derivation dish, int portions, List<Batch.TakeOff> takeOffs,
-            SortedMap<Integer, Either> choices) {
+            SortedMap<Integer, Either> choices, Figures figures) {
         var ways = new ArrayList<Batch>();
         for (var way = 0; way < 1 << choices.size(); way++) {
             var words = new HashMap<Integer, String>();
@@ -118,7 +120,7 @@ final class BatchReader {
                         new KitChoice.Taken(dish.recipe().steps().get(choice.getKey()), choice.getValue().own(isFirst),
                                 choice.getValue().own(!isFirst)));
             }
-            new BatchReader(dish, portions, words).read(takeOffs, taken).ifPresent(ways::add);
+            new BatchReader(dish, portions, words, figures).read(takeOffs, taken).ifPresent(ways::add);
         }
         return ways;
     }
@@ -166,9 +168,10 @@ final class BatchReader {
     private Task task(String text, List<String> takes, List<Work> works, ToDoubleFunction<Work> kilos,
             List<Integer> after) {
         var hands = works.isEmpty() ? SHORTEST_STEP : (int) Math.round(minutes(works, kilos));
-        var goes = works.stream().mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w))).max().orElse(1);
-        var heated = works.stream().filter(w -> w.kit().heats()).mapToInt(w -> w.kit().goes(kilos.applyAsDouble(w)))
-                .max().orElse(1);
+        var goes = works.stream().mapToInt(w -> figures.goes(w.kit(), kilos.applyAsDouble(w))).max().orElse(1);
+        var heated =
+                works.stream().filter(w -> w.kit().heats()).mapToInt(w -> figures.goes(w.kit(), kilos.applyAsDouble(w)))
+                        .max().orElse(1);
         var windows = Window.said(text);
         var waits = windows.stream().anyMatch(w -> w.kind() == Window.When.DAY_BEFORE) ? 0
                 : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
@@ -176,11 +179,12 @@ final class BatchReader {
     }
 
     /// "Shave the fennel, cut the apples": what is cut in one step is cut once, at the slower pace.
-    private static double minutes(List<Work> works, ToDoubleFunction<Work> kilos) {
-        var cutting = works.stream().filter(Work::isCutting).mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w)))
+    private double minutes(List<Work> works, ToDoubleFunction<Work> kilos) {
+        var cutting = works.stream().filter(Work::isCutting)
+                .mapToDouble(w -> figures.of(w.pace()).minutes(kilos.applyAsDouble(w)))
                 .max().orElse(0);
         return cutting + works.stream().filter(w -> !w.isCutting())
-                .mapToDouble(w -> w.pace().minutes(kilos.applyAsDouble(w))).sum();
+                .mapToDouble(w -> figures.of(w.pace()).minutes(kilos.applyAsDouble(w))).sum();
     }
 
     /// {@return what a line says is done to it and no step does: "5 kg beetroot, roasted and peeled" is told twice
@@ -234,7 +238,7 @@ final class BatchReader {
                 if (!work.isCutting()) continue;
                 goings.add(new Uses.Going(work.kit(), Set.of(i), tasks.size()));
                 works.add(work);
-                minutes += work.pace().minutes(kilos.get(i));
+                minutes += figures.of(work.pace()).minutes(kilos.get(i));
             }
         var text = "Cut: " + String.join("; ", cut.stream().map(said::get).toList());
         add(new Task(text, kits(works), Math.max(1, (int) Math.round(minutes)), 0, before(Set.of(part))), List.of(),

@@ -6,17 +6,33 @@ import java.util.Map;
 ///
 /// @param residues its own residues, by kind of kit
 /// @param effects  what its own cleans leave and take
-public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects) {
-    public static final Figures SHIPPED = new Figures(Map.of(), Map.of());
+/// @param rooms    kg that its own kit holds at once, by kind
+/// @param paces    how long its own hands are on a work, by the work
+public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects, Map<Kit, Double> rooms,
+        Map<String, Pace> paces) {
+    public static final Figures SHIPPED = new Figures(Map.of(), Map.of(), Map.of(), Map.of());
 
     public Figures {
         residues = Map.copyOf(residues);
         effects = Map.copyOf(effects);
+        rooms = Map.copyOf(rooms);
+        paces = Map.copyOf(paces);
     }
 
     public Residue of(Kit kit) { return residues.getOrDefault(kit, kit.residue()); }
 
     public Effect of(Clean clean) { return effects.getOrDefault(clean, clean.effect()); }
+
+    /// {@return how long hands are on a work of a pace}
+    Pace of(Pace usual) { return paces.getOrDefault(usual.act(), usual); }
+
+    /// {@return in how many goes so much goes through a kind of kit, 1 or more}
+    /// @param kilos kg of it, 0 or more
+    int goes(Kit kit, double kilos) {
+        var room = rooms.getOrDefault(kit, kit.room().orElse(Double.POSITIVE_INFINITY));
+        // a little over goes in with the rest
+        return Math.max(1, (int) Math.ceil(kilos / room - 0.05));
+    }
 
     /// {@return minutes of the clean that alone ends what a kit keeps}
     int clearing(Kit kit) { return minutes(kit, kit.endedBy()); }

@@ -36,11 +36,6 @@ public record Kit(String id, String name, Spreads spreads, Clean endedBy, int mi
         return cell.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(cell));
     }
 
-    /// {@return in how many goes so much goes through it, 1 or more}
-    int goes(double kilos) {
-        return room.isEmpty() ? 1 : Math.max(1, (int) Math.ceil(kilos / room.getAsDouble() - 0.05));
-    }
-
     /// {@return all kit, in the order of the table}
     public static List<Kit> all() { return ALL; }
 

@@ -1,23 +1,35 @@
 package keenfork.core.run;
 
-import java.util.HashMap;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import keenfork.core.food.Table;
 
 /// How long hands are on a kind of work. What it goes on by itself does not grow with the amount; this does.
 ///
-/// @param begin minutes to begin, 0 or more
-/// @param kilo  minutes for each kilogram that goes over it
-record Pace(int begin, Range kilo) {
-    static final Pace NONE = new Pace(0, Range.NONE);
+/// @param act    the kind of work; empty for none
+/// @param begin  minutes to begin, 0 or more
+/// @param kilo   minutes for each kilogram that goes over it
+/// @param source where the figures are from
+public record Pace(String act, int begin, Range kilo, String source) {
+    static final Pace NONE = new Pace("", 0, Range.NONE, "");
     private static final Map<String, Pace> HELD = read();
 
-    private static Map<String, Pace> read() {
-        var held = new HashMap<String, Pace>();
-        for (var row : Table.read(Pace.class, "hands.txt", 4))
-            held.put(row.cell(0), new Pace(row.read(1, Integer::parseInt), row.read(2, Range::parse)));
-        return Map.copyOf(held);
+    public Pace {
+        if (begin < 0) throw new IllegalArgumentException("work takes no less than no minutes: %d".formatted(begin));
     }
+
+    private static Map<String, Pace> read() {
+        var held = new LinkedHashMap<String, Pace>();
+        for (var row : Table.read(Pace.class, "hands.txt", 4))
+            held.put(row.cell(0), new Pace(row.cell(0), row.read(1, Integer::parseInt), row.read(2, Range::parse),
+                    row.cell(3)));
+        return Collections.unmodifiableMap(held);
+    }
+
+    /// {@return the pace of each kind of work, in the order of the table}
+    public static Collection<Pace> all() { return HELD.values(); }
 
     /// {@return the pace of a kind of work}
     /// @throws IllegalArgumentException where none is held

@@ -147,6 +147,14 @@ class ReadingTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"x-", "zugwort:", "# zugwort", "## Walnuts"})
+    void a_heading_that_ends_the_text_is_no_heading(String last) {
+        assertThat(aDish("200 g rice", last).lines()).hasSize(2);
+        assertThat(aDish(last).lines()).hasSize(1);
+        assertThat(aDish("200 g rice", "To serve:").lines()).hasSize(1);
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"1/0 cup flour", "999999999999999 kg flour", "½½½ cup flour", "1/2/3 tbsp flour", "@",
             "@@ x", "-", "1", "((((", "🥜 100 g", "٣ كوب طحينة", "a", "1,2,3,4,5 g flour"})
     void odd_lines_are_read_or_kept(String text) {

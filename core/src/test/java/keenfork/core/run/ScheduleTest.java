@@ -154,11 +154,12 @@ class ScheduleTest {
         var dish = Derivation.of(Recipe.read(
                 "Salad\nServes 10\n1 kg barley\n3 carrots, sliced\nMethod:\nSimmer the barley.\nStir in the carrots.",
                 Volumes.METRIC, new Law("uk")), Facts.none(UK));
-        var tasks = Batch.of(dish, 30, List.of()).orElseThrow().tasks();
+        var tasks = Batch.of(dish, 30, List.of(), Figures.SHIPPED).orElseThrow().tasks();
         assertThat(tasks.get(0).text()).isEqualTo("Cut: 9 carrots, sliced");
         assertThat(tasks.get(1).takes()).containsExactly("3 kg barley");
         assertThat(tasks.get(2).takes()).containsExactly("9 carrots, sliced");
-        assertThat(Batch.of(dish, 10, List.of()).orElseThrow().tasks().get(1).takes()).containsExactly("1 kg barley");
+        assertThat(Batch.of(dish, 10, List.of(), Figures.SHIPPED).orElseThrow().tasks().get(1).takes())
+                .containsExactly("1 kg barley");
     }
 
     @Test
@@ -166,7 +167,8 @@ class ScheduleTest {
         var dish = Derivation.of(Recipe.read(
                 "Salad\nServes 10\n1 kg barley\n200 g walnuts\nMethod:\nSimmer the barley.\nStir in the walnuts.",
                 Volumes.METRIC, new Law("uk")), Facts.none(UK));
-        var tasks = Batch.of(dish, 20, List.of(new Batch.TakeOff(1, "Take 3 portions off"))).orElseThrow().tasks();
+        var tasks = Batch.of(dish, 20, List.of(new Batch.TakeOff(1, "Take 3 portions off")), Figures.SHIPPED)
+                .orElseThrow().tasks();
         assertThat(tasks).extracting(Task::text).containsExactly("Simmer the barley.", "Take 3 portions off",
                 "Stir in the walnuts.");
         assertThat(tasks.get(1).after()).containsExactly(0);
@@ -310,7 +312,7 @@ class ScheduleTest {
         var large = Batch.of(Derivation
                 .of(Recipe.read("Salad\nServes 4\n1 kg carrots\nMethod:\nSlice the carrots.\nRoast the carrots 30 min.",
                         Volumes.METRIC, new Law("uk")), Facts.none(UK)),
-                48, List.of()).orElseThrow();
+                48, List.of(), Figures.SHIPPED).orElseThrow();
         assertThat(small.tasks().get(0).hands()).isBetween(4, 9);
         assertThat(large.tasks().get(0).hands()).as("12 kg on a board").isBetween(37, 97);
         assertThat(small.tasks().get(1).goes()).isEqualTo(1);
@@ -318,6 +320,22 @@ class ScheduleTest {
         assertThat(large.tasks().get(1).waits()).as("one after the other").isEqualTo(60);
         assertThat(batch("Dip\n6 kg beans\nMethod:\nBlend smooth, then chill 2 hours.").tasks().getFirst().waits())
                 .as("chilling takes no longer").isEqualTo(120);
+    }
+
+    /// A kitchen's own goes before the tables: a big jug, and a crew that is quick with a knife.
+    @Test
+    void a_kitchens_own_kit_and_hands_are_reckoned_with() {
+        var dish = Derivation.of(Recipe.read("Dip\nServes 4\n2 kg cooked chickpeas\n1 kg onions\nMethod:\n"
+                + "Slice the onions.\nBlend the chickpeas in a blender until smooth.", Volumes.METRIC, new Law("uk")),
+                Facts.none(UK));
+        var own = new Figures(Map.of(), Map.of(), Map.of(Kit.named("blender").orElseThrow(), 4.0),
+                Map.of("cut", new Pace("cut", 0, new Range(2, 2), "timed here")));
+        var usual = Batch.of(dish, 4, List.of(), Figures.SHIPPED).orElseThrow().tasks();
+        var ours = Batch.of(dish, 4, List.of(), own).orElseThrow().tasks();
+        assertThat(usual.getFirst().hands()).as("a kilogram, 3 to 8 minutes and one to begin").isBetween(4, 9);
+        assertThat(ours.getFirst().hands()).isEqualTo(2);
+        assertThat(usual.getLast().goes()).as("3 kg in a jug of 1.5").isEqualTo(2);
+        assertThat(ours.getLast().goes()).isEqualTo(1);
     }
 
     /// What the crew says of its day goes before: a cook who leaves, a piece that is taken, one dish before another.
@@ -374,14 +392,17 @@ class ScheduleTest {
                 .containsEntry("tahini dressing", 45);
         var facts = new Facts(UK, List.of(new Fact.OtherDish(dressing), new Fact.OtherDish(salad)));
         var batches = Stream.of(dressing, salad)
-                .map(r -> Batch.of(Derivation.of(r, facts), flow.get(Words.key(r.name())), List.of()).orElseThrow())
+                .map(r -> Batch.of(Derivation.of(r, facts), flow.get(Words.key(r.name())), List.of(), Figures.SHIPPED)
+                        .orElseThrow())
                 .toList();
         assertThat(Sequencer.washed(batches, Conditions.USUAL).stocks()).singleElement().satisfies(s -> {
             assertThat(s.used()).isEqualTo(1125);
             assertThat(s.isShort()).isFalse();
         });
         var few = Stream.of(dressing, salad)
-                .map(r -> Batch.of(Derivation.of(r, facts), r == dressing ? 10 : 45, List.of()).orElseThrow()).toList();
+                .map(r -> Batch.of(Derivation.of(r, facts), r == dressing ? 10 : 45, List.of(), Figures.SHIPPED)
+                        .orElseThrow())
+                .toList();
         assertThat(Sequencer.washed(few, Conditions.USUAL).schedule().remarks())
                 .contains("Tahini dressing: 250 g is made for 10, and 1.13 kg goes into other dishes. Make it for 45.");
     }

@@ -262,7 +262,7 @@ class SequencerTest {
     @Test
     void a_kitchens_own_residue_and_clean_are_reckoned_with() {
         var own = new Figures(Map.of(kit("blender"), new Residue(new Range(2, 4), new Range(1, 1), "weighed here")),
-                Map.of(Clean.WASH, new Effect(new Range(0, 0.001), 3, "timed here")));
+                Map.of(Clean.WASH, new Effect(new Range(0, 0.001), 3, "timed here")), Map.of(), Map.of());
         var conditions = Conditions.USUAL.with(new Equipment(List.of(), own));
         var order = List.of(batch("nuts", "almond"), batch("plain"));
         assertThat(Sequencer.unwashed(order, conditions).carried().getFirst().milligram().orElseThrow())

@@ -120,7 +120,7 @@ class DemoKitchen implements ApplicationRunner {
                                                 .batch(d.id(), d.derivation(),
                                                         portions.getOrDefault(d.id(),
                                                                 Batch.portions(d.derivation().recipe())),
-                                                        List.of())
+                                                        List.of(), menu.run().equipment().figures())
                                                 .stream())
                                 .toList());
         var ids = menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::name, Menu.Dish::id));

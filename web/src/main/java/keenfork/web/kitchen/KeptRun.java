@@ -15,6 +15,7 @@ import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Done;
 import keenfork.core.run.Equipment;
+import keenfork.core.run.Figures;
 import keenfork.core.run.Flow;
 import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
@@ -61,8 +62,8 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         for (var turn : kept.turns()) {
             var dish = derived.get(turn.dish());
             if (dish == null) continue;
-            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides)
-                    .ifPresent(b -> {
+            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides,
+                    equipment.figures()).ifPresent(b -> {
                         turns.add(turn);
                         batches.add(b);
                     });
@@ -106,12 +107,14 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
     /// @param dish     its key
     /// @param plain    what it is without what shared kit leaves
     /// @param people   those it feeds
-    public static Optional<Batch> batch(long dish, Derivation plain, int people, List<SetAsides.Aside> asides) {
+    /// @param figures  how much the kitchen's kit holds, and how long its hands are on a work
+    public static Optional<Batch> batch(long dish, Derivation plain, int people, List<SetAsides.Aside> asides,
+            Figures figures) {
         var takeOffs = new ArrayList<Batch.TakeOff>();
         for (var aside : asides)
             if (aside.dish() == dish && aside.kind() == SetAsides.Portions.TAKE_OFF)
                 takeOff(aside, plain).ifPresent(takeOffs::add);
-        return Batch.of(plain, people, takeOffs);
+        return Batch.of(plain, people, takeOffs, figures);
     }
 
     private static Optional<Batch.TakeOff> takeOff(SetAsides.Aside aside, Derivation dish) {

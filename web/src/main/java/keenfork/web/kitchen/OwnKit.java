@@ -13,6 +13,7 @@ import keenfork.core.run.Effect;
 import keenfork.core.run.Equipment;
 import keenfork.core.run.Figures;
 import keenfork.core.run.Kit;
+import keenfork.core.run.Pace;
 import keenfork.core.run.Piece;
 import keenfork.core.run.Residue;
 import keenfork.format.KitText;
@@ -34,6 +35,12 @@ public final class OwnKit {
     /// {@return the key under which a clean's figures are kept}
     public static String key(Clean clean) { return "clean:" + clean.name().toLowerCase(Locale.ROOT); }
 
+    /// {@return the key under which is kept how much a kind of kit holds}
+    public static String roomKey(Kit kit) { return "room:" + kit.id(); }
+
+    /// {@return the key under which is kept how long hands are on a work}
+    public static String key(Pace pace) { return "pace:" + pace.act(); }
+
     static Equipment of(List<KitList.Piece> pieces, Map<String, String> figures, RuleBook ruleBook) {
         Map<Kit, Residue> residues = new HashMap<>();
         for (var kit : Kit.all())
@@ -43,7 +50,16 @@ public final class OwnKit {
         for (var clean : Clean.values())
             if (figures.containsKey(key(clean)))
                 effects.put(clean, KitText.effect(figures.getOrDefault(key(clean), ""), OWN));
-        return new Equipment(pieces.stream().map(p -> piece(p, ruleBook)).toList(), new Figures(residues, effects));
+        Map<Kit, Double> rooms = new HashMap<>();
+        for (var kit : Kit.all())
+            if (figures.containsKey(roomKey(kit)))
+                rooms.put(kit, KitText.room(figures.getOrDefault(roomKey(kit), "")));
+        Map<String, Pace> paces = new HashMap<>();
+        for (var pace : Pace.all())
+            if (figures.containsKey(key(pace)))
+                paces.put(pace.act(), KitText.pace(pace.act(), figures.getOrDefault(key(pace), ""), OWN));
+        return new Equipment(pieces.stream().map(p -> piece(p, ruleBook)).toList(),
+                new Figures(residues, effects, rooms, paces));
     }
 
     /// What a piece is kept from was written under the rule book of its day; a word that no rule book knows any more

@@ -51,7 +51,8 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
         var byDish = new LinkedHashMap<Long, Batch>();
         for (var dish : menu.dishes())
             KeptRun.batch(dish.id(), Derivation.of(dish.derivation().recipe(), plain),
-                    portions.getOrDefault(dish.id(), Batch.portions(dish.derivation().recipe())), menu.run().asides())
+                    portions.getOrDefault(dish.id(), Batch.portions(dish.derivation().recipe())), menu.run().asides(),
+                    menu.run().equipment().figures())
                     .ifPresent(b -> byDish.put(dish.id(), b));
         together(byDish);
         var turns = kept.id() == 0

@@ -8,7 +8,6 @@ import keenfork.core.run.Equipment;
 import keenfork.core.run.Kit;
 import keenfork.format.KitText;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.kitchen.OwnKit;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
@@ -43,14 +42,6 @@ class KitController {
     record KitShelf(String id, String name, List<KitList.Piece> pieces, boolean assumed, String usual,
             String reaches) {}
 
-    /// A figure that may be the kitchen's own.
-    ///
-    /// @param what  its key
-    /// @param now   as it is in force
-    /// @param own   whether that is the kitchen's own
-    /// @param table the table's
-    record Figure(String what, String name, String now, boolean own, String table, String source) {}
-
     KitController(KitList list, Kitchen kitchen) {
         this.list = list;
         this.kitchen = kitchen;
@@ -68,8 +59,7 @@ class KitController {
                     kit.usual() == 1 ? "one, as usual" : kit.usual() + ", as usual", reaches(kit)));
         }
         model.addAttribute("kinds", kinds);
-        model.addAttribute("residues", residues());
-        model.addAttribute("cleans", cleans());
+        model.addAttribute("figures", OwnFigures.all(list.figures()));
         model.addAttribute("history", list.history());
         model.addAttribute("typed", typed);
         model.addAttribute("wrong", wrong);
@@ -82,26 +72,6 @@ class KitController {
             case LUMP -> "all of it on one plate";
             case NONE -> "not at all: room only";
         } + (kit.endedBy() == Clean.FRESH ? "; no wash clears it" : "");
-    }
-
-    private List<Figure> residues() {
-        var figures = list.figures();
-        return Kit.all().stream().filter(Kit::carries)
-                .map(k -> new Figure(OwnKit.key(k), Format.upper(k.name()),
-                        figures.getOrDefault(OwnKit.key(k), KitText.of(k.residue())),
-                        figures.containsKey(OwnKit.key(k)), KitText.of(k.residue()), k.residue().source()))
-                .toList();
-    }
-
-    private List<Figure> cleans() {
-        var figures = list.figures();
-        var all = new ArrayList<Figure>();
-        for (var c : Clean.values())
-            if (c != Clean.NONE)
-                all.add(new Figure(OwnKit.key(c), Format.upper(c.words()),
-                        figures.getOrDefault(OwnKit.key(c), KitText.of(c.effect())), figures.containsKey(OwnKit.key(c)),
-                        KitText.of(c.effect()), c.effect().source()));
-        return all;
     }
 
     @PostMapping("/run/kit/piece")
@@ -152,17 +122,15 @@ class KitController {
     @PostMapping("/run/kit/figure")
     ModelAndView figure(@RequestParam String what, @RequestParam(defaultValue = "") String figure,
             @RequestParam(defaultValue = "") String why, HttpServletRequest request) {
-        var all = new ArrayList<>(residues());
-        all.addAll(cleans());
-        var of = all.stream().filter(f -> f.what().equals(what)).findFirst()
+        var of = OwnFigures.all(list.figures()).stream().flatMap(all -> all.figures().stream())
+                .filter(f -> f.what().equals(what)).findFirst()
                 .orElseThrow(() -> new NotHere("There is no such figure."));
         try {
             if (!figure.isBlank() && !figure.strip().equals(of.table()) && why.isBlank())
                 throw new IllegalArgumentException("say why, in a few words: weighed here, timed here");
             if (why.length() > LONGEST_WHY)
                 throw new IllegalArgumentException("the reason is longer than %d letters".formatted(LONGEST_WHY));
-            var plain = figure.isBlank() ? "" : what.startsWith("clean:") ? KitText.of(KitText.effect(figure, ""))
-                    : KitText.of(KitText.residue(figure, ""));
+            var plain = figure.isBlank() ? "" : of.reader().apply(figure);
             list.figure(what, of.name(), plain, of.table(), why.strip(), Cook.of(request));
             return new ModelAndView("redirect:/run/kit");
         } catch (IllegalArgumentException e) {
