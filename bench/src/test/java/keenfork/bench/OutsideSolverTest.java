@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
+import keenfork.core.people.Guests;
 import keenfork.core.search.Budget;
 import keenfork.core.search.Proof;
-import keenfork.core.swap.Guests;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.SwapPlanner;
 import org.junit.jupiter.api.Test;

@@ -134,16 +134,19 @@ final class Run {
         for (var r : day.remarks()) out.println("  " + r);
         for (var c : day.choices()) out.println("  " + c);
         for (var s : day.stocks()) out.println("  " + s.what());
-        for (var p : day.placed())
-            out.println(
-                    "  %s  cook %d  %s".formatted(
-                            p.kind().equals("day-before")
-                                    ? "the day before" : p.from().substring(11) + "–" + p.until().substring(11),
-                            p.cook(),
-                            p.kind().equals("clean") ? p.what() + ", before " + p.batch()
-                                    : (p.held().isEmpty() ? "" : "[fresh hands, spoon and cloth] ") + p.batch() + ": "
-                                            + p.what() + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "")));
+        for (var p : day.placed()) out.println("  %s  cook %d  %s".formatted(when(p), p.cook(), what(p)));
         out.println("Estimates order the work. They never drop a warning.");
+    }
+
+    private static String when(RunJson.Placed p) {
+        return p.kind().equals("day-before") ? "the day before"
+                : p.from().substring(11) + "–" + p.until().substring(11);
+    }
+
+    private static String what(RunJson.Placed p) {
+        if (p.kind().equals("clean")) return p.what() + ", before " + p.batch();
+        return (p.held().isEmpty() ? "" : "[fresh hands, spoon and cloth] ") + p.batch() + ": " + p.what()
+                + (p.goes() > 1 ? " (in " + p.goes() + " goes)" : "");
     }
 
     private static void print(String title, RunJson.Order order, PrintStream out) {

@@ -88,8 +88,8 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
         }
 
         private static BigDecimal rounded(double grams) {
-            return plain(
-                    BigDecimal.valueOf(grams).setScale(grams >= 10 ? 0 : grams >= 1 ? 1 : 2, RoundingMode.HALF_UP));
+            var small = grams >= 1 ? 1 : 2;
+            return plain(BigDecimal.valueOf(grams).setScale(grams >= 10 ? 0 : small, RoundingMode.HALF_UP));
         }
     }
 

@@ -3,6 +3,7 @@ package keenfork.format;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Line;
@@ -78,8 +79,8 @@ public final class JsonLdRecipe {
     }
 
     private static List<String> made(Recipe recipe) {
-        return recipe.serves() > 0 ? List.of(String.valueOf(recipe.serves()))
-                : recipe.makes().isEmpty() ? List.of() : List.of(recipe.makes());
+        if (recipe.serves() > 0) return List.of(String.valueOf(recipe.serves()));
+        return recipe.makes().isEmpty() ? List.of() : List.of(recipe.makes());
     }
 
     /// Words that the recipe object holds already, in whatever shape, are left as they stand.
@@ -149,8 +150,8 @@ public final class JsonLdRecipe {
             node.asString().lines().map(JsonLdRecipe::oneLine).filter(s -> !s.isEmpty()).forEach(words::add);
         else if (node.isArray()) for (var item : node) words.addAll(words(item));
         else if (node.isObject())
-            words.addAll(words(node.has("itemListElement") ? node.path("itemListElement")
-                    : node.has("text") ? node.path("text") : node.path(NAME)));
+            words.addAll(words(Stream.of("itemListElement", "text").filter(node::has).findFirst().map(node::path)
+                    .orElse(node.path(NAME))));
         return words;
     }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Effect;
 import keenfork.core.run.Kit;
@@ -12,7 +13,6 @@ import keenfork.core.run.Pace;
 import keenfork.core.run.Piece;
 import keenfork.core.run.Range;
 import keenfork.core.run.Residue;
-import keenfork.core.swap.Avoidances;
 
 /// A kitchen's kit as text: a piece a line, `board | green board | nuts, sesame` (its kind, its name, what it is kept
 /// from), and figures such as `10-40; 3-15`.

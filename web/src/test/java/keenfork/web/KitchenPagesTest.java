@@ -10,10 +10,10 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.Runs;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -163,7 +163,7 @@ class KitchenPagesTest extends RunningKitchen {
     @Test
     void a_pack_read_long_ago_is_asked_for_again_and_what_it_usually_holds_counts() {
         post("/dishes/new", "/dishes/new", "text", "Old pack salad\n1 lettuce\n2 tbsp furikake");
-        packs.add(new PackText("furikake", "Furikake, old jar", "", "uk", "Ingredients: seaweed, salt.",
+        packs.add(new LarderPack("furikake", "Furikake, old jar", "", "uk", "Ingredients: seaweed, salt.",
                 LocalDate.now().minusDays(200)), "");
         assertThat(get("/map").body()).contains("Old pack salad: Sesame in it, assumed");
         assertThat(get("/larder").body()).contains("read it again");

@@ -12,12 +12,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Language;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.Runs;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -238,7 +239,7 @@ class StationsTest extends RunningKitchen {
     @Test
     void another_name_does_not_make_a_pack_newly_read() {
         var id = pack("nori", "Nori", "seaweed");
-        packs.change(id, 0, new keenfork.web.persistence.PackText("nori", "Nori", "", "uk", "seaweed",
+        packs.change(id, 0, new keenfork.core.kitchen.LarderPack("nori", "Nori", "", "uk", "seaweed",
                 java.time.LocalDate.now().minusDays(90)), "");
         var days = packs.find(id).orElseThrow().value().readOn();
         post("/larder/" + id, "/larder/" + id, "version", "1", "food", "nori", "label", "Nori sheets", "law", "uk",
@@ -499,7 +500,7 @@ class StationsTest extends RunningKitchen {
                 .contains("Wakame, 200 g").contains("so read it again").contains("honey or date syrup");
         assertThat(page).containsPattern("Labels out of date[\\s\\S]*White bean, lemon and thyme dip");
         var id = write("Printed dip\n1 kg peas");
-        var says = kitchen.menu().says(kitchen.menu().dish(id).orElseThrow(), false, Language.english());
+        var says = kitchen.menu().now(kitchen.menu().dish(id).orElseThrow()).says(false, Language.english());
         var printed = labels.printed(new Labels.Print(id, 0, "card", says, 1, "", "", "", null, null, ""));
         assertThat(get("/today").body()).doesNotContain("Printed dip");
         post("/dishes/" + id, "/dishes/" + id, "version", version(id), "text", "Printed dip\n1 kg peas\n1 tbsp tahini");

@@ -9,14 +9,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import keenfork.core.kitchen.LarderPack;
+import keenfork.core.people.Avoidance;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidance;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.persistence.OwnSwaps;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.OwnSwaps;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -207,9 +208,9 @@ class SwapsTest extends RunningKitchen {
 
     @Test
     void another_pack_is_linked_and_unlinked_again() {
-        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Usual molasses", "", "uk",
+        packs.add(new keenfork.core.kitchen.LarderPack("pomegranate molasses", "Usual molasses", "", "uk",
                 "pomegranate. May contain mustard.", java.time.LocalDate.now()), "");
-        packs.add(new keenfork.web.persistence.PackText("pomegranate molasses", "Other molasses", "", "uk",
+        packs.add(new keenfork.core.kitchen.LarderPack("pomegranate molasses", "Other molasses", "", "uk",
                 "pomegranate", java.time.LocalDate.now(), true, null), "");
         var id = write("Molasses dip\n1 kg beetroot\n40 g pomegranate molasses");
         var kept = keep(id, "change", "mustard");
@@ -265,7 +266,7 @@ class SwapsTest extends RunningKitchen {
 
     @Test
     void a_trace_is_all_right_where_the_cook_says_so() {
-        packs.add(new keenfork.web.persistence.PackText("sumac", "Sumac", "", "uk", "sumac. May contain celery.",
+        packs.add(new keenfork.core.kitchen.LarderPack("sumac", "Sumac", "", "uk", "sumac. May contain celery.",
                 java.time.LocalDate.now()), "");
         var id = write("Sumac salad\n1 kg lentils\n20 g sumac");
         assertThat(plain(get(bench(id, "celery")).body())).doesNotContain("Nothing to change");

@@ -75,7 +75,11 @@ public final class Foods {
         if (cell.isEmpty()) return null;
         var words = cell.split(" ");
         if (words.length == 1) return Span.parse(cell);
-        var unit = words[0].equals("cup") ? Unit.CUP : words[0].equals("tbsp") ? Unit.TBSP : null;
+        var unit = switch (words[0]) {
+            case "cup" -> Unit.CUP;
+            case "tbsp" -> Unit.TBSP;
+            default -> null;
+        };
         if (unit == null)
             throw new IllegalArgumentException(
                     "a density is g per ml, or the weight of a cup or tbsp, not \"%s\"".formatted(cell));

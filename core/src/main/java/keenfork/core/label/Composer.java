@@ -219,8 +219,9 @@ final class Composer {
         evidence.addAll(b.evidence);
         var foods = new LinkedHashSet<>(a.foods);
         foods.addAll(b.foods);
-        return new Entry(a.key, a.name, a.mass == null ? b.mass : b.mass == null ? a.mass : a.mass.plus(b.mass),
-                evidence,
+        var added = a.mass == null || b.mass == null ? null : a.mass.plus(b.mass);
+        var mass = a.mass == null ? b.mass : a.mass;
+        return new Entry(a.key, a.name, added == null ? mass : added, evidence,
                 a.pack == null ? b.pack : a.pack, a.other == null ? b.other : a.other, foods, a.toTaste && b.toTaste);
     }
 
@@ -365,14 +366,9 @@ final class Composer {
         var said = new EnumMap<Certainty, List<Named>>(Certainty.class);
         var before = new HashSet<Named>();
         for (var certainty : Certainty.values()) {
-            var names = new ArrayList<Named>();
-            for (var mark : derivation.under(ruleBook).marks())
-                for (var e : mark.threads()) {
-                    if (e.certainty() != certainty) continue;
-                    var named = Named.of(mark.group(), e.substance(), ruleBook);
-                    if (before.add(named)) names.add(named);
-                }
-            said.put(certainty, names);
+            said.put(certainty, derivation.under(ruleBook).marks().stream().flatMap(mark -> mark.threads().stream()
+                    .filter(e -> e.certainty() == certainty).map(e -> Named.of(mark.group(), e.substance(), ruleBook)))
+                    .filter(before::add).toList());
         }
         return said;
     }

@@ -1,5 +1,6 @@
 package keenfork.core.label;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -70,10 +71,12 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
     }
 
     /// {@return the same where the label says as well that it keeps longer than it does}
-    /// @param words which day it says, and which it is now
-    public Difference keepingLonger(String words) {
+    /// @param says  the day it says
+    /// @param until the day until which it keeps by what is so now
+    public Difference keepingLonger(LocalDate says, LocalDate until, RuleBook ruleBook) {
+        var wording = new Wording(ruleBook, Language.english());
         var all = new ArrayList<>(missing);
-        all.add(words);
+        all.add("It says to use it by %s. It keeps until %s now.".formatted(wording.day(says), wording.day(until)));
         return new Difference(all, gone, this.words, byKit);
     }
 

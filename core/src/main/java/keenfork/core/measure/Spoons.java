@@ -16,7 +16,8 @@ public final class Spoons {
         if (millilitres >= cup / 2) return written(millilitres, cup, 4, "cup");
         if (millilitres >= tbsp || Math.round(millilitres / tsp * 2) * tsp / 2 >= tbsp)
             return written(millilitres, tbsp, 2, "tbsp");
-        return written(millilitres, tsp, millilitres >= tsp ? 2 : millilitres >= tsp / 4 ? 4 : 8, "tsp");
+        if (millilitres >= tsp) return written(millilitres, tsp, 2, "tsp");
+        return written(millilitres, tsp, millilitres >= tsp / 4 ? 4 : 8, "tsp");
     }
 
     private static String written(double millilitres, double unit, int steps, String name) {

@@ -28,7 +28,11 @@ public final class Weights {
     public static Mass mass(Amount amount) {
         var low = amount.low();
         var high = amount.high();
-        var whole = amount.unit() == Unit.G ? 1 : amount.unit() == Unit.KG ? GRAMS_IN_KILOGRAM : 0;
+        var whole = switch (amount.unit()) {
+            case G -> 1;
+            case KG -> GRAMS_IN_KILOGRAM;
+            default -> 0;
+        };
         // nearly every weight is in whole grams or kilograms
         if (whole > 0 && low.bottom() == 1 && low.equals(high))
             return Mass.ofGrams(Math.min(low.top() * whole, MOST_GRAMS));

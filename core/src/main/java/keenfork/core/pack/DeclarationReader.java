@@ -207,7 +207,7 @@ final class DeclarationReader {
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
-                else food(food, match, head, path, tone, start, end);
+                else food(food, match, head, path, tone, new Span(start, end));
             }
             case Meaning.Vague(var suspects, var question) -> {
                 if (!explained && tone == Tone.IN)
@@ -239,12 +239,16 @@ final class DeclarationReader {
         }
     }
 
-    private void food(Food food, Match match, String head, List<String> path, Tone tone, int start, int end) {
-        found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, start, end);
+    /// where words stand in the text
+    private record Span(int start, int end) {}
+
+    private void food(Food food, Match match, String head, List<String> path, Tone tone, Span at) {
+        found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, at.start,
+                at.end);
         if (tone == Tone.IN && !food.sometimes().isEmpty())
-            vague.add(new VagueTerm(text.substring(start, end), food.sometimes(),
-                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start,
-                    end));
+            vague.add(new VagueTerm(text.substring(at.start, at.end), food.sometimes(),
+                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, at.start,
+                    at.end));
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {

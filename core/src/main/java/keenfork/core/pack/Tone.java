@@ -3,6 +3,7 @@ package keenfork.core.pack;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Table;
 
@@ -85,14 +86,18 @@ enum Tone {
         }
     }
 
+    private static Tone of(Matcher phrase) {
+        if (phrase.group("may") != null) return MAY;
+        if (phrase.group("past") != null) return PAST;
+        return phrase.group("negated") != null ? NEGATED : IN;
+    }
+
     private static List<Phrase> phrases(String text) {
         var phrases = new ArrayList<Phrase>();
         var matcher = PHRASES.matcher(text);
         while (matcher.find()) {
             var unfree = matcher.group("unfree") != null;
-            var tone = unfree || matcher.group("may") != null ? MAY
-                    : matcher.group("past") != null ? PAST : matcher.group("negated") != null ? NEGATED : IN;
-            phrases.add(new Phrase(tone, unfree, matcher.start(), matcher.end()));
+            phrases.add(new Phrase(unfree ? MAY : of(matcher), unfree, matcher.start(), matcher.end()));
         }
         // "produced on a line that contains nuts": the precaution stands, whatever verb follows it in the same sentence
         for (var i = 1; i < phrases.size(); i++) {

@@ -30,8 +30,9 @@ final class Each {
         var number = Numbers.at(line, 0);
         var each = EACH.matcher(line);
         // "handful each of mint and dill"
-        var from = number != null ? number.end() : opensWithUnit(line) ? 0 : -1;
-        if (from < 0 || !each.find(from) || each.start() - from > MOST_BEFORE) return List.of();
+        if (number == null && !opensWithUnit(line)) return List.of();
+        var from = number == null ? 0 : number.end();
+        if (!each.find(from) || each.start() - from > MOST_BEFORE) return List.of();
         var amount = line.substring(0, each.start()).strip();
         if (amount.length() > from && names(amount.substring(from))) return List.of();
         return apart(amount, line.substring(each.end()));

@@ -47,18 +47,23 @@ public record EntrySteps(List<Integer> steps) {
         return new EntrySteps(steps);
     }
 
+    private static Set<Integer> takenBy(Step step, Recipe recipe) {
+        var lines = new TreeSet<Integer>();
+        var at = 0;
+        for (var part : recipe.parts())
+            for (var line : part.lines()) {
+                if (step.takes(line, part)) lines.add(at);
+                at++;
+            }
+        return lines;
+    }
+
     /// {@return for each step the lines it names, by their places in the recipe}
     public static List<Set<Integer>> namedBy(Recipe recipe) {
         var named = new ArrayList<Set<Integer>>();
         for (var text : recipe.steps()) {
             var step = Step.of(text);
-            var lines = new TreeSet<Integer>();
-            var at = 0;
-            for (var part : recipe.parts()) for (var line : part.lines()) {
-                if (step.takes(line, part)) lines.add(at);
-                at++;
-            }
-            named.add(lines);
+            named.add(takenBy(step, recipe));
         }
         return named;
     }

@@ -10,7 +10,8 @@ enum JuiceOrZest {
     JUICE, ZEST;
 
     private static @Nullable JuiceOrZest of(Cursor cursor) {
-        return cursor.is(Does.JUICE) ? JUICE : cursor.is(Does.ZEST) ? ZEST : null;
+        if (cursor.is(Does.JUICE)) return JUICE;
+        return cursor.is(Does.ZEST) ? ZEST : null;
     }
 
     /// "the finely grated zest and juice of", with the cursor behind it; where it is nothing of the kind the cursor
@@ -38,9 +39,8 @@ enum JuiceOrZest {
     static Set<JuiceOrZest> behind(String rest) {
         if (!rest.contains("juic") && !rest.contains("zest")) return Set.of();
         var cut = firstOf(rest, ",(–");
-        if (cut < 0)
-            return rest.endsWith(" juiced") ? EnumSet.of(JUICE) : rest.endsWith(" zested") ? EnumSet.of(ZEST)
-                    : Set.of();
+        if (cut < 0 && rest.endsWith(" juiced")) return EnumSet.of(JUICE);
+        if (cut < 0) return rest.endsWith(" zested") ? EnumSet.of(ZEST) : Set.of();
         var pressed = EnumSet.noneOf(JuiceOrZest.class);
         var cursor = new Cursor(rest, cut);
         while (cursor.at < rest.length()) {

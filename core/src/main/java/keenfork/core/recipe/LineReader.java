@@ -14,7 +14,6 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
-import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -352,7 +351,8 @@ final class LineReader {
             var one = weigh(choice, amount, noun);
             if (one != null) all = all == null ? one : either(all, one);
         }
-        return all == null ? weight(amount) : size.equals(BigDecimal.ONE) ? all : all.times(size, size);
+        if (all == null) return weight(amount);
+        return size.equals(BigDecimal.ONE) ? all : all.times(size, size);
     }
 
     private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {

@@ -97,15 +97,16 @@ final class MeasureReader {
             sizes(cursor);
             var container = units.ahead(cursor);
             if (container != null && container.unit().kind() == Unit.Kind.COUNT)
-                return with(number, container, BigDecimal.ONE, bracket, null, pressed, cursor);
-            return with(number, Written.NONE, BigDecimal.ONE, null, bracket, pressed, cursor);
+                return with(amount(number, container), container.noun(), Inside.each(bracket), pressed, cursor);
+            return with(amount(number, Written.NONE), Written.NONE.noun(), Inside.all(bracket), pressed, cursor);
         }
         var dash = cursor.at;
         // "8-oz can water chestnuts"
         if (cursor.mark("-") && !cursor.isWord()) cursor.at = dash;
         var unit = units.ahead(cursor);
         if (unit == null) cursor.at = dash;
-        if (unit == null) return with(number, Written.NONE, size, null, null, pressed, cursor);
+        if (unit == null)
+            return with(amount(number, Written.NONE), Written.NONE.noun(), Inside.none(size), pressed, cursor);
         var amount = amount(number, unit);
         amount = wider(cursor, amount, unit);
         amount = added(cursor, andAPart(cursor, orMore(cursor, amount)));
@@ -119,13 +120,25 @@ final class MeasureReader {
                 isEach ? null : noted.amount, null, pressed, noted.rest);
     }
 
-    private Measure with(Numbers.Found number, Written unit, BigDecimal size, @Nullable Amount each,
-            @Nullable Amount all, Set<JuiceOrZest> pressed, Cursor cursor) {
-        var amount = amount(number, unit);
+    /// What is told of what counted things hold.
+    ///
+    /// @param size how large each is, 1 for as usual
+    /// @param each how much is in each, or null
+    /// @param all  how much is in all of them, or null
+    private record Inside(BigDecimal size, @Nullable Amount each, @Nullable Amount all) {
+        static Inside none(BigDecimal size) { return new Inside(size, null, null); }
+
+        static Inside each(@Nullable Amount each) { return new Inside(BigDecimal.ONE, each, null); }
+
+        static Inside all(Amount all) { return new Inside(BigDecimal.ONE, null, all); }
+    }
+
+    private Measure with(Amount amount, String noun, Inside inside, Set<JuiceOrZest> pressed, Cursor cursor) {
         var rest = behind(cursor);
-        var noted = each == null && all == null ? noted(rest, amount) : null;
-        if (noted == null) return new Measure(amount, unit.noun(), size, each, all, null, pressed, rest);
-        return new Measure(amount, unit.noun(), BigDecimal.ONE, noted.each ? noted.amount : null,
+        var noted = inside.each == null && inside.all == null ? noted(rest, amount) : null;
+        if (noted == null)
+            return new Measure(amount, noun, inside.size, inside.each, inside.all, null, pressed, rest);
+        return new Measure(amount, noun, BigDecimal.ONE, noted.each ? noted.amount : null,
                 noted.each ? null : noted.amount, null, pressed, noted.rest);
     }
 
@@ -193,7 +206,8 @@ final class MeasureReader {
 
     private Measure contained(Cursor cursor, Numbers.Found number, Amount each, Set<JuiceOrZest> pressed) {
         var unit = units.ahead(cursor);
-        return with(number, unit == null ? Written.NONE : unit, BigDecimal.ONE, each, null, pressed, cursor);
+        var container = unit == null ? Written.NONE : unit;
+        return with(amount(number, container), container.noun(), Inside.each(each), pressed, cursor);
     }
 
     /// A weight or volume in brackets right behind the number: "1 (400 g) tin".

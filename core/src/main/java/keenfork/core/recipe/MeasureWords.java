@@ -59,8 +59,8 @@ final class MeasureWords {
 
     private static Fraction fraction(String cell) {
         var parts = cell.split("/");
-        return parts.length == 2 ? new Fraction(Long.parseLong(parts[0]), Long.parseLong(parts[1])) : cell.isEmpty()
-                || cell.contains(".") ? Fraction.ONE : Fraction.of(Long.parseLong(cell));
+        if (parts.length == 2) return new Fraction(Long.parseLong(parts[0]), Long.parseLong(parts[1]));
+        return cell.isEmpty() || cell.contains(".") ? Fraction.ONE : Fraction.of(Long.parseLong(cell));
     }
 
     private static BigDecimal factor(String cell) {

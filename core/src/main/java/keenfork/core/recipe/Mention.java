@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -86,19 +87,21 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         return (" " + Words.key(text) + " ").contains(" " + word + " ");
     }
 
+    private static void of(List<String> steps, int step, Lexicon.Match match, List<Mention> mentions) {
+        if (Words.isDenied(steps.get(step), match.end())) return;
+        if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
+            if (!MadeHere.isIt(steps.get(step), match))
+                mentions.add(new Mention(step, match.text(), food.holds(), food));
+            return;
+        }
+        var holds = holds(match.meaning());
+        if (!holds.isEmpty()) mentions.add(new Mention(step, match.text(), holds, null));
+    }
+
     static List<Mention> in(List<String> steps) {
         var mentions = new ArrayList<Mention>();
         for (var i = 0; i < steps.size(); i++)
-            for (var match : Foods.shipped().phrase(steps.get(i)).matches()) {
-                if (Words.isDenied(steps.get(i), match.end())) continue;
-                if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
-                    if (!MadeHere.isIt(steps.get(i), match))
-                        mentions.add(new Mention(i, match.text(), food.holds(), food));
-                    continue;
-                }
-                var holds = holds(match.meaning());
-                if (!holds.isEmpty()) mentions.add(new Mention(i, match.text(), holds, null));
-            }
+            for (var match : Foods.shipped().phrase(steps.get(i)).matches()) of(steps, i, match, mentions);
         return mentions;
     }
 

@@ -81,10 +81,15 @@ final class Numbers {
     /// One number, or a word for a few; null, with the cursor where it was, where none is ahead.
     private static @Nullable Range one(Cursor cursor) {
         var start = cursor.at;
-        var found = cursor.isDigit() ? digits(cursor) : cursor.ahead() == '.' ? decimals(cursor)
-                : Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
+        var found = any(cursor);
         if (found == null) cursor.at = start;
         return found;
+    }
+
+    private static @Nullable Range any(Cursor cursor) {
+        if (cursor.isDigit()) return digits(cursor);
+        if (cursor.ahead() == '.') return decimals(cursor);
+        return Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
     }
 
     private static @Nullable Range glyph(Cursor cursor) {

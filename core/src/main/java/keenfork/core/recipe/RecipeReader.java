@@ -246,11 +246,14 @@ final class RecipeReader {
         if (!pack.matches()) return false;
         if (lines.isEmpty()) return false;
         var named = pack.group("law");
-        var law = named == null ? home
-                : named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
+        var law = named == null ? home : law(named);
         lines.set(lines.size() - 1,
                 lines.getLast().withPack(together(lines.getLast().pack(), Declaration.read(pack.group("text"), law))));
         return true;
+    }
+
+    private static Law law(String named) {
+        return named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
     }
 
     /// A second declaration under a line adds to the first; where their laws differ, neither is relied on.
@@ -267,7 +270,8 @@ final class RecipeReader {
         if (!matcher.matches()) return null;
         if (matcher.group("bare") != null) return line;
         var caps = matcher.group("caps");
-        return caps == null ? matcher.group("name") : WHOLE_PART.matcher(caps).matches() ? caps : null;
+        if (caps == null) return matcher.group("name");
+        return WHOLE_PART.matcher(caps).matches() ? caps : null;
     }
 
     private static boolean mayBeHeading(String line) {

@@ -185,8 +185,8 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
         }
 
         private static String smallSteps(double value) {
-            return value >= 200 ? decimal(Math.round(value / 5) * 5, 0)
-                    : value >= 10 ? decimal(value, 0) : decimal(Math.max(value, 0.1), 1);
+            if (value >= 200) return decimal(Math.round(value / 5) * 5, 0);
+            return value >= 10 ? decimal(value, 0) : decimal(Math.max(value, 0.1), 1);
         }
 
         private static String span(String low, String high) { return low.equals(high) ? low : low + "–" + high; }
@@ -197,7 +197,10 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
         }
 
         /// Whole ones from ten on, halves from three on, quarters below.
-        private static int steps(double count) { return count >= 10 ? 1 : count >= 3 ? 2 : 4; }
+        private static int steps(double count) {
+            if (count >= 10) return 1;
+            return count >= 3 ? 2 : 4;
+        }
 
         private static String range(double low, double high, int steps) {
             return span(number(low, steps), number(high, steps));

@@ -25,27 +25,28 @@ final class State {
 
     private static Set<String> changing() {
         var found = new HashSet<String>();
-        for (var food : Foods.shipped().all())
-            for (var name : food.names()) {
-                if (food.isCompound()) continue;
-                var words = Words.key(name);
-                for (var cut = words.indexOf(' '); cut > 0; cut = words.indexOf(' ', cut + 1))
-                    for (var half : List.of(words.substring(cut + 1), words.substring(0, cut)))
-                        Foods.shipped().find(half).ifPresent(f -> found.add(f.id()));
-            }
+        for (var words : names())
+            for (var cut = words.indexOf(' '); cut > 0; cut = words.indexOf(' ', cut + 1))
+                for (var half : List.of(words.substring(cut + 1), words.substring(0, cut)))
+                    Foods.shipped().find(half).ifPresent(f -> found.add(f.id()));
         return found;
+    }
+
+    /// {@return the keys of all names of plain foods}
+    private static List<String> names() {
+        return Foods.shipped().all().stream().filter(f -> !f.isCompound()).flatMap(f -> f.names().stream())
+                .map(Words::key).toList();
     }
 
     private static Set<String> halves() {
         var found = new HashSet<String>();
-        for (var food : Foods.shipped().all())
-            for (var name : food.names()) {
-                var words = Words.key(name).split(" ");
-                if (food.isCompound() || words.length < 2) continue;
-                // how it is cut makes no other food of it, but for what is ground
-                for (var half : List.of(words[0], words[words.length - 1]))
-                    if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
-            }
+        for (var name : names()) {
+            var words = name.split(" ");
+            if (words.length < 2) continue;
+            // how it is cut makes no other food of it, but for what is ground
+            for (var half : List.of(words[0], words[words.length - 1]))
+                if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
+        }
         return Set.copyOf(found);
     }
 

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon.Match;
@@ -36,23 +37,26 @@ record Told(List<String> lines, List<String> steps) {
             return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
-        var measured = 0;
         var steps = List.of(SENTENCE.split(text));
-        for (var sentence : steps)
-            for (var clause : CLAUSE.split(sentence)) {
-                var bare = clause.replaceFirst("[.!?]+$", "").strip();
-                var from = opensWithHands(bare) ? 0 : amountFrom(bare);
-                var matches = Foods.shipped().recipeWords().read(from < 0 ? bare : bare.substring(from)).matches();
-                if (matches.isEmpty()) continue;
-                if (from >= 0) {
-                    measured++;
-                    lines.add(bare.substring(from));
-                    matches.forEach(m -> named.add(m.meaning()));
-                } else {
-                    for (var match : matches) if (isNew(match, named)) lines.add(match.text());
-                }
-            }
+        var measured =
+                steps.stream().flatMap(CLAUSE::splitAsStream).filter(c -> takesMeasured(c, lines, named)).count();
         return measured < FEWEST_MEASURED ? Optional.empty() : Optional.of(new Told(lines, steps));
+    }
+
+    /// Takes what a clause names into the lines.
+    /// @return whether it names it with an amount
+    private static boolean takesMeasured(String clause, List<String> lines, Set<Meaning> named) {
+        var bare = clause.replaceFirst("[.!?]+$", "").strip();
+        var from = opensWithHands(bare) ? 0 : amountFrom(bare);
+        var matches = Foods.shipped().recipeWords().read(from < 0 ? bare : bare.substring(from)).matches();
+        if (matches.isEmpty()) return false;
+        if (from < 0) {
+            for (var match : matches) if (isNew(match, named)) lines.add(match.text());
+            return false;
+        }
+        lines.add(bare.substring(from));
+        matches.forEach(m -> named.add(m.meaning()));
+        return true;
     }
 
     /// "big handful mint": an amount without a number
@@ -71,7 +75,7 @@ record Told(List<String> lines, List<String> steps) {
         return found >= 2;
     }
 
-    private static boolean isNew(Match match, HashSet<Meaning> named) {
+    private static boolean isNew(Match match, Set<Meaning> named) {
         // "blend it to a pesto": what a product's name tells is mostly what is being made
         if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0
                 && named.size() > 1)

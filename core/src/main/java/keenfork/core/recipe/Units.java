@@ -83,11 +83,17 @@ final class Units {
 
     private @Nullable Written oneWord(Cursor cursor) {
         // T and t are a tablespoon and a teaspoon where they stand alone, c is a cup
-        var isLetter = cursor.wordLength() == 1;
-        var found = isLetter && cursor.initial() == 't' ? cursor.ahead() == 'T' ? TABLESPOON : TEASPOON : isLetter
-                && cursor.initial() == 'c' ? CUP : named(cursor);
+        var letter = cursor.wordLength() == 1 ? letter(cursor) : null;
+        var found = letter == null ? named(cursor) : letter;
         if (found != null) passUnit(cursor);
         return found;
+    }
+
+    /// {@return the unit a single letter stands for, or null where it stands for none}
+    private static @Nullable Written letter(Cursor cursor) {
+        if (cursor.initial() == 'c') return CUP;
+        if (cursor.initial() != 't') return null;
+        return cursor.ahead() == 'T' ? TABLESPOON : TEASPOON;
     }
 
     private static @Nullable Written fluidOunce(Cursor cursor) {

@@ -97,7 +97,8 @@ public final class RuleBook {
             var member = group.member(substance);
             if (member.isEmpty()) continue;
             var reach = group.reach(substance);
-            var said = !group.names(substance) ? null : group.naming() == Group.Naming.KIND ? substance : member.get();
+            var name = group.naming() == Group.Naming.KIND ? substance : member.get();
+            var said = group.names(substance) ? name : null;
             found.add(new Place(group, at, member.get(), reach, said, said != null || reach.size() > 1));
         }
         return List.copyOf(found);

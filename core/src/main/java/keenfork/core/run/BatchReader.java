@@ -173,9 +173,14 @@ final class BatchReader {
                 works.stream().filter(w -> w.kit().heats()).mapToInt(w -> figures.goes(w.kit(), kilos.applyAsDouble(w)))
                         .max().orElse(1);
         var windows = Window.said(text);
-        var waits = windows.stream().anyMatch(w -> w.kind() == Window.When.DAY_BEFORE) ? 0
-                : Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
-        return new Task(text, takes, kits(works), Math.max(1, hands), waits, goes, after, windows);
+        var isBefore = windows.stream().anyMatch(w -> w.kind() == Window.When.DAY_BEFORE);
+        return new Task(text, takes, kits(works), Math.max(1, hands), isBefore ? 0 : waits(text, heated), goes, after,
+                windows);
+    }
+
+    /// @param heated in how many goes what heats is done
+    private static int waits(String text, int heated) {
+        return Waits.of(text, sentence -> Work.in(sentence).stream().anyMatch(w -> w.kit().heats()) ? heated : 1);
     }
 
     /// "Shave the fennel, cut the apples": what is cut in one step is cut once, at the slower pace.
@@ -212,17 +217,20 @@ final class BatchReader {
             var cut = new TreeSet<Integer>();
             for (var i = 0; i < lines.size(); i++) {
                 if (partOf.get(i) != p) continue;
-                if (isDayBefore(i)) {
-                    var line = Set.of(i);
-                    var works = Work.in("soak; " + lines.get(i).text());
-                    var task = task("Lay on: " + said.get(i), List.of(), works, _ -> kilos(line), List.of());
-                    add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(),
-                            List.of(Window.usual(Window.When.DAY_BEFORE))), works, line);
-                } else for (var work : untold(i)) if (work.isCutting()) cut.add(i);
+                if (isDayBefore(i)) layOn(i);
+                else if (untold(i).stream().anyMatch(Work::isCutting)) cut.add(i);
             }
             beforehand(p);
             if (!cut.isEmpty()) cut(p, cut);
         }
+    }
+
+    /// What a line says is laid on the day before.
+    private void layOn(int line) {
+        var works = Work.in("soak; " + lines.get(line).text());
+        var task = task("Lay on: " + said.get(line), List.of(), works, _ -> kilos(Set.of(line)), List.of());
+        add(new Task(task.text(), task.takes(), task.kit(), task.hands(), 0, task.goes(), List.of(),
+                List.of(Window.usual(Window.When.DAY_BEFORE))), works, Set.of(line));
     }
 
     private boolean isDayBefore(int line) {
@@ -318,7 +326,8 @@ final class BatchReader {
         for (var i = 0; i < lines.size(); i++) {
             if (lines.get(i).dish().isEmpty()) continue;
             var step = Math.max(0, going.get(i));
-            var task = step < taskOf.size() ? taskOf.get(step) : recipe.steps().isEmpty() ? 0 : tasks.size();
+            var atEnd = recipe.steps().isEmpty() ? 0 : tasks.size();
+            var task = step < taskOf.size() ? taskOf.get(step) : atEnd;
             var grams = lines.get(i).weighed().map(m -> OptionalDouble.of(m.likelyGrams() * times))
                     .orElse(OptionalDouble.empty());
             needs.merge(lines.get(i).dish(), new Batch.Need(task, grams), Batch.Need::and);

@@ -11,21 +11,19 @@ import keenfork.core.food.Substance;
 /// already.
 final class Contacts {
     private final List<BatchSetup> order;
-    private final ContactPolicy school;
-    private final Figures figures;
+    private final Counted counted;
 
     /// one use of a piece, in its turn
     private record At(int turn, int number, Batch.Use use) {}
 
-    private Contacts(List<BatchSetup> order, ContactPolicy school, Figures figures) {
+    private Contacts(List<BatchSetup> order, Counted counted) {
         this.order = order;
-        this.school = school;
-        this.figures = figures;
+        this.counted = counted;
     }
 
     /// {@return what reaches each batch of an order}
     static List<List<CrossContact>> of(List<BatchSetup> order, ContactPolicy school, Figures figures) {
-        var contacts = new Contacts(order, school, figures);
+        var contacts = new Contacts(order, new Counted(school, figures));
         var carried = new ArrayList<List<CrossContact>>();
         for (var turn = 0; turn < order.size(); turn++) {
             var into = new ArrayList<CrossContact>();
@@ -56,27 +54,35 @@ final class Contacts {
         var strongest = to.clean(kit, at.number());
         for (var i = before.size() - 1; i >= 0 && !kit.isClearedBy(strongest); i--) {
             var from = before.get(i);
-            for (var s : passes(from.use(), at.use(), to.batch(), from.turn() == at.turn(), strongest, school, figures))
+            for (var s : passes(from.use(), at.use(), to.batch(), from.turn() == at.turn(), strongest, counted))
                 if (seen.add(s))
                     carried.add(
                             new CrossContact(order.get(from.turn()).batch(), to.batch(), from.use(), to.piece(kit),
                                     at.number(),
-                                    at.use(), s, strongest, milligram(from.use(), to.batch(), s, strongest, figures)));
+                                    at.use(), s, strongest,
+                                    milligram(from.use(), to.batch(), s, strongest, counted.figures)));
             var then = order.get(from.turn()).clean(kit, from.number());
             if (kit.isClearedBy(then) || then.compareTo(strongest) > 0) strongest = then;
+        }
+    }
+
+    /// how contacts are counted: by a policy, with a kitchen's figures
+    record Counted(ContactPolicy policy, Figures figures) {
+        static Counted by(Conditions conditions) {
+            return new Counted(conditions.school(), conditions.equipment().figures());
         }
     }
 
     /// {@return what one use leaves that reaches another}
     /// @param own whether both are of one batch: only what comes off can be brought to what stays
     static Set<Substance> passes(Batch.Use left, Batch.Use reached, Batch to, boolean own, Clean clean,
-            ContactPolicy school,
-            Figures figures) {
+            Counted counted) {
         if (own && !left.canReachOwn(reached)) return Set.of();
         var passed = new LinkedHashSet<Substance>();
         for (var s : left.leaves())
             if (!reached.there().contains(s)
-                    && (school == ContactPolicy.STRICT || reachesDose(s, milligram(left, to, s, clean, figures))))
+                    && (counted.policy == ContactPolicy.STRICT
+                            || reachesDose(s, milligram(left, to, s, clean, counted.figures))))
                 passed.add(s);
         return passed;
     }

@@ -51,7 +51,7 @@ public record CrossContact(Batch from, Batch to, Batch.Use left, Piece piece, in
     public OptionalDouble dose() { return Doses.of(substance); }
 
     private static String number(double value) {
-        return value >= 10 ? String.format(Locale.ROOT, "%.0f", value)
-                : value >= 0.1 || value == 0 ? String.format(Locale.ROOT, "%.1f", value) : "under 0.1";
+        if (value >= 10) return String.format(Locale.ROOT, "%.0f", value);
+        return value >= 0.1 || value == 0 ? String.format(Locale.ROOT, "%.1f", value) : "under 0.1";
     }
 }

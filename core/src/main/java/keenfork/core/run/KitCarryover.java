@@ -95,7 +95,7 @@ final class KitCarryover {
                 var own = owner.get(from).equals(owner.get(to));
                 if (from == to || own && to < from) continue;
                 if (!Contacts.passes(flat.get(from), flat.get(to), batches.get(owner.get(to)), own, Clean.NONE,
-                        conditions.school(), conditions.equipment().figures()).isEmpty())
+                        Contacts.Counted.by(conditions)).isEmpty())
                     reaches[from][to >> 6] |= 1L << to;
             }
         twin = new int[pieces];

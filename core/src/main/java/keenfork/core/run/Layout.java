@@ -124,10 +124,9 @@ final class Layout {
             var at = t;
             var floats = pieces.stream().filter(p -> task.isFresh() && floats(turn, made, at, p)).toList();
             var kept = pieces.stream().filter(p -> !floats.contains(p)).toList();
-            done[t] = book(Schedule.Slot.TASK, turn, t, -1, made, task.text(), Clean.NONE, kept, floats,
-                    task.kit().stream()
-                            .filter(k -> !k.carries()).toList(),
-                    limit, task.hands(), task.waits());
+            var rooms = task.kit().stream().filter(k -> !k.carries()).toList();
+            done[t] = book(new Wanted(Schedule.Slot.TASK, turn, t, -1, task.text(), Clean.NONE, kept, floats, rooms,
+                    task.hands(), task.waits()), limit);
             for (var kit : task.kit()) clean(turn, t, made, kit);
         }
         return done;
@@ -136,8 +135,6 @@ final class Layout {
     /// {@return whether a task may go over a piece among the batches that come after its own: nothing travels between
     /// any of them and it, either way}
     private boolean floats(int turn, BatchSetup made, int task, Piece piece) {
-        var figures = equipment.figures();
-        var school = run.conditions().school();
         var uses = made.batch().uses(piece.kit());
         for (var u = 0; u < uses.size(); u++) {
             var use = uses.get(u);
@@ -145,15 +142,17 @@ final class Layout {
             if (made.clean(piece.kit(), u) != Clean.NONE && first(made.batch(), use) == task) return false;
             for (var j = turn + 1; j < run.turns().size(); j++) {
                 var later = run.turns().get(j).made();
-                if (!piece.equals(later.on().get(piece.kit()))) continue;
-                for (var other : later.batch().uses(piece.kit()))
-                    if (!Contacts.passes(other, use, made.batch(), false, Clean.NONE, school, figures).isEmpty()
-                            || !Contacts.passes(use, other, later.batch(), false, Clean.NONE, school, figures)
-                                    .isEmpty())
-                        return false;
+                if (piece.equals(later.on().get(piece.kit())) && later.batch().uses(piece.kit()).stream()
+                        .anyMatch(other -> passes(other, use, made.batch()) || passes(use, other, later.batch())))
+                    return false;
             }
         }
         return true;
+    }
+
+    /// {@return whether anything would travel from one use of a kit to another, nothing being cleaned between}
+    private boolean passes(Batch.Use left, Batch.Use reached, Batch of) {
+        return !Contacts.passes(left, reached, of, false, Clean.NONE, Contacts.Counted.by(run.conditions())).isEmpty();
     }
 
     private static int cooling(Task task, Task later) {
@@ -167,9 +166,9 @@ final class Layout {
             var clean = made.clean(kit, u);
             if (clean == Clean.NONE || first(made.batch(), uses.get(u)) != task) continue;
             var piece = made.piece(kit);
-            book(Schedule.Slot.CLEAN, turn, -1, u, made, piece.name() + " " + clean.words(), clean, List.of(piece),
-                    List.of(),
-                    List.of(), new Limit(0, null, ""), equipment.figures().minutes(kit, clean), 0);
+            book(new Wanted(Schedule.Slot.CLEAN, turn, -1, u, piece.name() + " " + clean.words(), clean,
+                    List.of(piece), List.of(), List.of(), equipment.figures().minutes(kit, clean), 0),
+                    new Limit(0, null, ""));
         }
     }
 
@@ -181,56 +180,73 @@ final class Layout {
         return use.task();
     }
 
+    /// Something that wants a place on the clock.
+    ///
     /// @param pieces those whose next use is known, and comes after
     /// @param floats those on which it goes into any gap
     /// @param rooms  kinds of which any piece does that has room
-    private Booked book(Schedule.Slot kind, int turn, int task, int use, BatchSetup made, String text, Clean clean,
-            List<Piece> pieces,
-            List<Piece> floats, List<Kit> rooms, Limit limit, int hands, int waits) {
-        for (var piece : pieces) {
+    /// @param hands  minutes of hands
+    /// @param waits  minutes it goes on by itself after them
+    private record Wanted(Schedule.Slot kind, int turn, int task, int use, String text, Clean clean,
+            List<Piece> pieces, List<Piece> floats, List<Kit> rooms, int hands, int waits) {
+        int minutes() { return hands + waits; }
+    }
+
+    /// Places something as late as it may be: it goes earlier until hands, pieces and room are free all at once.
+    private Booked book(Wanted wanted, Limit limit) {
+        for (var piece : wanted.pieces) {
             var after = next.get(piece);
             if (after != null) limit = limit.or(after.placed.from(), after, "the " + piece.name());
         }
         var taken = new LinkedHashMap<Kit, Piece>();
-        var cook = 0;
-        for (var settled = false; !settled;) {
-            var free = latestCook(limit.at - hands - waits, hands, turn, task);
-            cook = free.cook;
-            settled = free.from == limit.at - hands - waits;
-            if (!settled)
-                limit = new Limit(free.from + hands + waits, free.holder,
-                        free.holder == null ? "the hours of the cooks" : "the cooks' hands");
-            for (var piece : pieces) {
-                var gap = latest(limit.at - hands - waits, hands + waits, told.taken(piece).stream().map(Layout::busy)
-                        .toList());
-                if (gap.from == limit.at - hands - waits) continue;
-                limit = new Limit(gap.from + hands + waits, null, "the " + piece.name());
-                settled = false;
-            }
-            for (var piece : floats) {
-                var gap = latest(limit.at - hands - waits, hands + waits, busy(piece));
-                if (gap.from == limit.at - hands - waits) continue;
-                limit = new Limit(gap.from + hands + waits, gap.holder, "the " + piece.name());
-                settled = false;
-            }
-            for (var room : rooms) {
-                var place = latestRoom(room, limit.at - hands - waits, hands + waits);
-                taken.put(room, place.piece);
-                if (place.from == limit.at - hands - waits) continue;
-                limit = new Limit(place.from + hands + waits, place.holder, "the " + place.piece.name());
-                settled = false;
-            }
+        Limit tried;
+        Hands cook;
+        do {
+            tried = limit;
+            cook = latestCook(limit.at - wanted.minutes(), wanted.hands, wanted.turn, wanted.task);
+            limit = earlier(limit, cook.from, wanted, cook.holder,
+                    cook.holder == null ? "the hours of the cooks" : "the cooks' hands");
+            limit = onPieces(wanted, limit, taken);
+        } while (tried != limit);
+        return placed(wanted, limit, cook.cook, taken);
+    }
+
+    /// {@return the same limit where there is a place from that minute on, or one that much earlier}
+    private static Limit earlier(Limit limit, int from, Wanted wanted, @Nullable Booked holder, String by) {
+        return from == limit.at - wanted.minutes() ? limit : new Limit(from + wanted.minutes(), holder, by);
+    }
+
+    /// {@return the limit at which all its pieces are free}
+    /// @param taken gets the piece of each kind of room
+    private Limit onPieces(Wanted wanted, Limit limit, Map<Kit, Piece> taken) {
+        for (var piece : wanted.pieces) {
+            var told = this.told.taken(piece).stream().map(Layout::busy).toList();
+            var gap = latest(limit.at - wanted.minutes(), wanted.minutes(), told);
+            limit = earlier(limit, gap.from, wanted, null, "the " + piece.name());
         }
-        var on = new ArrayList<>(pieces);
-        on.addAll(floats);
+        for (var piece : wanted.floats) {
+            var gap = latest(limit.at - wanted.minutes(), wanted.minutes(), busy(piece));
+            limit = earlier(limit, gap.from, wanted, gap.holder, "the " + piece.name());
+        }
+        for (var room : wanted.rooms) {
+            var place = latestRoom(room, limit.at - wanted.minutes(), wanted.minutes());
+            taken.put(room, place.piece);
+            limit = earlier(limit, place.from, wanted, place.holder, "the " + place.piece.name());
+        }
+        return limit;
+    }
+
+    private Booked placed(Wanted wanted, Limit limit, int cook, Map<Kit, Piece> taken) {
+        var on = new ArrayList<>(wanted.pieces);
+        on.addAll(wanted.floats);
         on.addAll(taken.values());
-        var from = limit.at - hands - waits;
-        var now =
-                new Booked(new Schedule.Placed(kind, turn, task, use, made.batch().dish(), text, clean, on, cook, from,
-                        from + hands, limit.at), limit.heldBy, limit.by);
+        var from = limit.at - wanted.minutes();
+        var dish = run.turns().get(wanted.turn).batch().dish();
+        var now = new Booked(new Schedule.Placed(wanted.kind, wanted.turn, wanted.task, wanted.use, dish, wanted.text,
+                wanted.clean, on, cook, from, from + wanted.hands, limit.at), limit.heldBy, limit.by);
         booked.add(now);
-        for (var piece : pieces) next.put(piece, now);
-        for (var piece : floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
+        for (var piece : wanted.pieces) next.put(piece, now);
+        for (var piece : wanted.floats) next.merge(piece, now, (a, b) -> a.placed.from() <= b.placed.from() ? a : b);
         return now;
     }
 

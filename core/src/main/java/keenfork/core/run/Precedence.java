@@ -16,11 +16,10 @@ final class Precedence {
             var before = new TreeSet<Integer>();
             var dishes = new ArrayList<>(batch.needs().keySet());
             dishes.addAll(told.before(batch.dish()));
-            for (var dish : dishes)
-                for (var b = 0; b < batches.size(); b++)
-                    if (batches.get(b) != batch
-                            && isSame(batches.get(b).dish(), dish))
-                        before.add(b);
+            for (var b = 0; b < batches.size(); b++) {
+                var other = batches.get(b);
+                if (other != batch && dishes.stream().anyMatch(d -> isSame(other.dish(), d))) before.add(b);
+            }
             needs.add(before);
         }
     }

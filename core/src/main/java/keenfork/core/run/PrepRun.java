@@ -98,10 +98,9 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         var stocks = new ArrayList<Stock>();
         for (var turn : turns) {
             var batch = turn.batch();
-            var used = 0.0;
-            for (var other : turns)
-                for (var need : other.batch().needs().entrySet())
-                    if (Precedence.isSame(need.getKey(), batch.dish())) used += need.getValue().grams().orElse(0);
+            var used = turns.stream().flatMap(other -> other.batch().needs().entrySet().stream())
+                    .filter(need -> Precedence.isSame(need.getKey(), batch.dish()))
+                    .mapToDouble(need -> need.getValue().grams().orElse(0)).sum();
             if (used > 0 && batch.grams() > 0)
                 stocks.add(new Stock(batch.dish(), batch.portions(), batch.grams(), used));
         }

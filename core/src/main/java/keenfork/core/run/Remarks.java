@@ -2,6 +2,7 @@ package keenfork.core.run;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// What a laid-out run does not do justice to: warm things gone cold, fresh things that stand.
 final class Remarks {
@@ -56,31 +57,38 @@ final class Remarks {
         var said = new ArrayList<String>();
         for (var turn = 0; turn < run.turns().size(); turn++) {
             var batch = run.turns().get(turn).batch();
-            for (var first : run.conditions().told().before(batch.dish())) {
-                var now = turn;
-                var begins = placed.stream().filter(p -> p.turn() == now && p.kind() == Schedule.Slot.TASK)
-                        .mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
-                if (placed.stream()
-                        .anyMatch(p -> p.kind() == Schedule.Slot.TASK && Precedence.isSame(p.dish(), first)
-                                && p.until() > begins))
+            for (var first : run.conditions().told().before(batch.dish()))
+                if (isLate(first, turn, placed))
                     said.add("%s is not done before %s begins, as was told.".formatted(first, batch.dish()));
-            }
             for (var need : batch.needs().entrySet()) {
                 var user = at(placed, turn, need.getValue().task());
-                for (var other = 0; other < run.turns().size(); other++) {
-                    if (other == turn || !Precedence.isSame(run.turns().get(other).batch().dish(),
-                            need.getKey()))
-                        continue;
-                    var made = other;
-                    var ready = placed.stream().filter(p -> p.turn() == made && p.kind() == Schedule.Slot.TASK)
-                            .mapToInt(Schedule.Placed::until).max().orElse(0);
-                    if (user >= 0 && ready > user)
-                        said.add("%s uses %s before it is made.".formatted(batch.dish(),
-                                run.turns().get(other).batch().dish()));
-                }
+                if (user >= 0) said.addAll(madeAfter(user, run, turn, need.getKey(), placed));
             }
         }
         return said;
+    }
+
+    /// What a turn uses at a minute, and is made later in another.
+    private static List<String> madeAfter(int user, PrepRun run, int turn, String dish, List<Schedule.Placed> placed) {
+        var said = new ArrayList<String>();
+        for (var other = 0; other < run.turns().size(); other++) {
+            var made = run.turns().get(other).batch().dish();
+            if (other != turn && Precedence.isSame(made, dish)
+                    && tasks(placed, other).mapToInt(Schedule.Placed::until).max().orElse(0) > user)
+                said.add("%s uses %s before it is made.".formatted(run.turns().get(turn).batch().dish(), made));
+        }
+        return said;
+    }
+
+    /// {@return whether a dish is not done when a turn begins}
+    private static boolean isLate(String dish, int turn, List<Schedule.Placed> placed) {
+        var begins = tasks(placed, turn).mapToInt(Schedule.Placed::from).min().orElse(Integer.MAX_VALUE);
+        return placed.stream().anyMatch(p -> p.kind() == Schedule.Slot.TASK && Precedence.isSame(p.dish(), dish)
+                && p.until() > begins);
+    }
+
+    private static Stream<Schedule.Placed> tasks(List<Schedule.Placed> placed, int turn) {
+        return placed.stream().filter(p -> p.turn() == turn && p.kind() == Schedule.Slot.TASK);
     }
 
     private static int at(List<Schedule.Placed> placed, int turn, int task) {

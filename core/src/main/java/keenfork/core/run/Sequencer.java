@@ -95,8 +95,7 @@ public final class Sequencer {
                             : lanes.get(l).least());
         var isProved = false;
         if (exactly && !stopped) {
-            var found = SubsetSearch.under(cost(best), batches, lanes, toGo, locked, conditions.budget().nodes(),
-                    conditions);
+            var found = SubsetSearch.under(cost(best), batches, lanes, toGo, locked, conditions);
             nodes += found.nodes();
             isProved = found.isWhole();
             if (found.order() != null) best = found.order();
@@ -143,15 +142,17 @@ public final class Sequencer {
         for (var lane : shared) {
             var pieces = conditions.equipment().of(lane.kit);
             var share = lane.share(order, KitCarryover.WIDE);
-            for (var i = 0; i < order.length; i++) {
-                if (share.piece()[i] < 0) continue;
-                var on = made.get(i).on(pieces.get(share.piece()[i]));
-                for (var u = 0; u < on.batch().uses(lane.kit).size(); u++)
-                    if ((share.washed()[i] >> u & 1) != 0)
-                        on = on.with(new BatchSetup.Before(lane.kit, u), lane.kit.endedBy());
-                made.set(i, on);
-            }
+            for (var i = 0; i < order.length; i++)
+                if (share.piece()[i] >= 0)
+                    made.set(i, washed(made.get(i).on(pieces.get(share.piece()[i])), lane.kit, share.washed()[i]));
         }
+        return made;
+    }
+
+    /// @param before a bit for each use of the kit before which it is cleared
+    private static BatchSetup washed(BatchSetup made, Kit kit, long before) {
+        for (var u = 0; u < made.batch().uses(kit).size(); u++)
+            if ((before >> u & 1) != 0) made = made.with(new BatchSetup.Before(kit, u), kit.endedBy());
         return made;
     }
 
@@ -165,16 +166,7 @@ public final class Sequencer {
         for (var place = 0; place < order.length; place++) {
             var next = locked.getOrDefault(place, -1);
             if (next < 0) {
-                var least = Long.MAX_VALUE;
-                for (var b : open) {
-                    if (precedence.waits(b, open)) continue;
-                    var harm = harm(states, b);
-                    if (harm >= least) continue;
-                    least = harm;
-                    next = b;
-                }
-                // dishes that use each other in a ring wait for ever: the first of them goes
-                if (next < 0) next = open.getFirst();
+                next = leastHarm(states, open);
                 open.remove(Integer.valueOf(next));
             }
             order[place] = next;
@@ -182,6 +174,21 @@ public final class Sequencer {
                 if (lanes.get(l).takes(next)) states.set(l, laid(lanes.get(l), states.get(l), next));
         }
         return order;
+    }
+
+    /// {@return the open batch that does least harm now}
+    private int leastHarm(List<long[]> states, List<Integer> open) {
+        // dishes that use each other in a ring wait for ever: the first of them goes
+        var next = open.getFirst();
+        var least = Long.MAX_VALUE;
+        for (var b : open) {
+            if (precedence.waits(b, open)) continue;
+            var harm = harm(states, b);
+            if (harm >= least) continue;
+            least = harm;
+            next = b;
+        }
+        return next;
     }
 
     private long harm(List<long[]> states, int batch) {
@@ -213,25 +220,30 @@ public final class Sequencer {
 
     /// Moves batches, alone or with those that follow, as long as that helps, within the budget.
     private int[] improved(int[] start, ToLongFunction<int[]> cost) {
-        var best = start;
-        var least = cost.applyAsLong(best);
+        var best = new Tried(start, cost.applyAsLong(start));
         var until = nodes + conditions.budget().nodes();
-        for (var helped = true; helped && !stopped;) {
-            helped = false;
-            for (var length = 1; length <= Math.min(TOGETHER, best.length - 1); length++)
-                for (var from = 0; from + length <= best.length && !stopped; from++)
-                    for (var to = 0; to + length <= best.length && !stopped; to++) {
-                        var moved = moved(best, from, length, to);
-                        if (moved.length == 0 || precedence.broken(moved) > precedence.broken(best)) continue;
-                        var now = cost.applyAsLong(moved);
-                        if (nodes > until || !conditions.watch().goesOn(nodes, least / SubsetSearch.MINUTE))
-                            stopped = true;
-                        if (now >= least) continue;
-                        best = moved;
-                        least = now;
-                        helped = true;
-                    }
+        for (Tried before = null; best != before && !stopped;) {
+            before = best;
+            for (var length = 1; length <= Math.min(TOGETHER, start.length - 1); length++)
+                best = movedTogether(best, length, cost, until);
         }
+        return best.order;
+    }
+
+    /// an order with what it costs
+    private record Tried(int[] order, long cost) {}
+
+    /// {@return the best order that moves of so many batches in a row lead to, each from the best so far}
+    private Tried movedTogether(Tried best, int length, ToLongFunction<int[]> cost, long until) {
+        var last = best.order.length - length;
+        for (var from = 0; from <= last; from++)
+            for (var to = 0; to <= last && !stopped; to++) {
+                var moved = moved(best.order, from, length, to);
+                if (moved.length == 0 || precedence.broken(moved) > precedence.broken(best.order)) continue;
+                var now = cost.applyAsLong(moved);
+                if (nodes > until || !conditions.watch().goesOn(nodes, best.cost / SubsetSearch.MINUTE)) stopped = true;
+                if (now < best.cost) best = new Tried(moved, now);
+            }
         return best;
     }
 

@@ -35,8 +35,8 @@ public record Stock(String dish, int portions, double made, double used) {
     }
 
     private static String rounded(double value, int digits) {
-        return value < 1 ? "0" : new BigDecimal(value)
-                .round(new MathContext(value < KILO && value >= KILO / 10 ? 3 : digits)).stripTrailingZeros()
-                .toPlainString();
+        if (value < 1) return "0";
+        var figures = value < KILO && value >= KILO / 10 ? 3 : digits;
+        return new BigDecimal(value).round(new MathContext(figures)).stripTrailingZeros().toPlainString();
     }
 }

@@ -33,15 +33,14 @@ final class SubsetSearch {
     private record Way(long[] state, long cost, int batch, @Nullable Way before) {}
 
     private SubsetSearch(List<Batch> batches, List<KitCarryover> lanes, List<WashLowerBound> toGo,
-            Map<Integer, Integer> locked, long under,
-            long budget, Conditions conditions) {
+            Map<Integer, Integer> locked, long under, Conditions conditions) {
         this.batches = batches;
         this.lanes = lanes;
         this.toGo = toGo;
         this.locked = locked;
         precedence = new Precedence(batches, conditions.told());
         this.under = under;
-        this.budget = budget;
+        budget = conditions.budget().nodes();
         this.conditions = conditions;
         offsets = new int[lanes.size()];
         var at = 0;
@@ -61,9 +60,8 @@ final class SubsetSearch {
     /// {@return the best order that costs less than a bound}
     /// @param locked for each place in the run the batch that keeps it
     static Outcome under(long bound, List<Batch> batches, List<KitCarryover> lanes, List<WashLowerBound> toGo,
-            Map<Integer, Integer> locked,
-            long budget, Conditions conditions) {
-        var exact = new SubsetSearch(batches, lanes, toGo, locked, bound, budget, conditions);
+            Map<Integer, Integer> locked, Conditions conditions) {
+        var exact = new SubsetSearch(batches, lanes, toGo, locked, bound, conditions);
         var best = exact.best();
         return new Outcome(best == null || exact.stopped ? null : exact.order(best), !exact.stopped, exact.nodes);
     }
@@ -71,27 +69,35 @@ final class SubsetSearch {
     private @Nullable Way best() {
         Map<Integer, List<Way>> layer = Map.of(0, List.of(new Way(new long[size], 0, -1, null)));
         for (var place = 0; place < batches.size(); place++) {
-            var next = new TreeMap<Integer, List<Way>>();
-            for (var entry : layer.entrySet()) {
-                for (var batch = 0; batch < batches.size(); batch++) {
-                    if ((entry.getKey() >> batch & 1) != 0 || !mayStand(batch, place)
-                            || !precedence.isReady(batch, entry.getKey()))
-                        continue;
-                    var done = entry.getKey() | 1 << batch;
-                    var open = open(done);
-                    var stale = batches.get(batch).isFresh() ? minutesLeft(done) : 0;
-                    for (var way : entry.getValue()) {
-                        if (stopped) return null;
-                        follow(way, batch, done, 0, way.state, way.cost + stale, open,
-                                next.computeIfAbsent(done, _ -> new ArrayList<>()));
-                    }
-                }
-            }
-            layer = next;
+            layer = after(layer, place);
+            if (stopped) return null;
         }
         Way best = null;
         for (var ways : layer.values()) for (var way : ways) if (best == null || way.cost < best.cost) best = way;
         return best;
+    }
+
+    /// {@return all ways that go on from others by one batch, by what they made}
+    private Map<Integer, List<Way>> after(Map<Integer, List<Way>> layer, int place) {
+        var next = new TreeMap<Integer, List<Way>>();
+        for (var entry : layer.entrySet())
+            for (var batch = 0; batch < batches.size(); batch++)
+                if (mayStand(batch, place) && mayFollow(batch, entry.getKey()))
+                    follow(entry.getValue(), batch, entry.getKey() | 1 << batch, next);
+        return next;
+    }
+
+    private boolean mayFollow(int batch, int done) {
+        return (done >> batch & 1) == 0 && precedence.isReady(batch, done);
+    }
+
+    /// Makes a batch after each of some ways that made the same ones.
+    private void follow(List<Way> ways, int batch, int done, Map<Integer, List<Way>> next) {
+        var open = open(done);
+        var stale = batches.get(batch).isFresh() ? minutesLeft(done) : 0;
+        var into = next.computeIfAbsent(done, _ -> new ArrayList<>());
+        for (var way : ways)
+            if (!stopped) follow(new Following(way, batch, done, open, into), 0, way.state, way.cost + stale);
     }
 
     private boolean mayStand(int batch, int place) {
@@ -115,19 +121,26 @@ final class SubsetSearch {
         return minutes;
     }
 
+    /// A batch made after a way.
+    ///
+    /// @param done a bit for each batch that is made by then
+    /// @param open for each lane the uses that are still to come
+    /// @param into the ways that made the same batches
+    private record Following(Way from, int batch, int done, List<long[]> open, List<Way> into) {}
+
     /// Goes through the lanes, one piece after the other where a lane has several.
-    private void follow(Way from, int batch, int done, int lane, long[] state, long cost, List<long[]> open,
-            List<Way> into) {
+    private void follow(Following making, int lane, long[] state, long cost) {
+        var batch = making.batch;
         if (lane == lanes.size()) {
-            keep(done, new Way(state, cost, batch, from), into);
+            keep(making.done, new Way(state, cost, batch, making.from), making.into);
             return;
         }
         var on = lanes.get(lane);
         for (var piece : on.takes(batch) ? on.choices(state, offsets[lane], batch) : NO_PIECE) {
             var after = state.clone();
             var clears = piece < 0 ? 0 : Long.bitCount(on.lay(after, offsets[lane], batch, piece));
-            on.settle(after, offsets[lane], open.get(lane));
-            follow(from, batch, done, lane + 1, after, cost + clears * on.minutes * MINUTE, open, into);
+            on.settle(after, offsets[lane], making.open.get(lane));
+            follow(making, lane + 1, after, cost + clears * on.minutes * MINUTE);
         }
     }
 

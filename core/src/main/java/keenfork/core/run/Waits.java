@@ -68,8 +68,12 @@ final class Waits {
         var word = figure.toLowerCase(Locale.ROOT);
         var isHours = unit.toLowerCase(Locale.ROOT).startsWith("h");
         if (word.startsWith("half")) return isHours ? 30 : 1;
-        var count = word.startsWith("a") ? 1 : Math.min(MOST, figure.length() > 4 ? MOST : Integer.parseInt(figure));
+        var count = word.startsWith("a") ? 1 : number(figure);
         if (unit.toLowerCase(Locale.ROOT).startsWith("s")) return (count + 59) / 60;
         return isHours ? count * 60 : count;
+    }
+
+    private static int number(String figure) {
+        return figure.length() > 4 ? MOST : Math.min(MOST, Integer.parseInt(figure));
     }
 }

@@ -86,7 +86,8 @@ public record Window(When kind, int least, int most) {
             case "three" -> 3;
             default -> Integer.parseInt(figure);
         };
-        return count == 0 ? 30 : hours ? count * 60 : count;
+        if (count == 0) return 30;
+        return hours ? count * 60 : count;
     }
 
     /// {@return a step's words without those that say when: how long it goes on is told by the rest}

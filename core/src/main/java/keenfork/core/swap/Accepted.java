@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.RecipeText;

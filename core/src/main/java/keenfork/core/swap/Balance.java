@@ -50,13 +50,14 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
         var by = recipe.lines().stream().filter(l -> sets(taste, l) && moves.stream().noneMatch(m -> m.line() == l))
                 .max(Comparator.comparing(l -> l.mass() == null ? -1L : l.mass().likely()));
         if (by.isPresent() && by.get().mass() != null)
-            return Optional.of(adjusted(taste, by.get(), gap, before, swapped, moves, volumes));
-        if (gap < 0)
+            return Optional.of(adjusted(new Shift(taste, gap, before, swapped), by.get(), moves, volumes));
+        if (gap < 0) {
+            var stronger = taste == Taste.SALT ? "saltier" : "sharper";
             return Optional.of(new Balance(taste, before, swapped, swapped,
-                    by.isPresent()
-                            ? "Taste before you add the %s.".formatted(by.get().food().map(Food::name).orElse("rest"))
-                            : "It comes out %s than it was.".formatted(taste == Taste.SALT ? "saltier" : "sharper")));
-        return Optional.of(added(taste, gap, before, swapped, moves, volumes, isClear));
+                    by.map(l -> "Taste before you add the %s.".formatted(l.food().map(Food::name).orElse("rest")))
+                            .orElse("It comes out %s than it was.".formatted(stronger))));
+        }
+        return Optional.of(added(new Shift(taste, gap, before, swapped), moves, volumes, isClear));
     }
 
     /// A food that is hardly more than salt, or an acid by its spoon.
@@ -66,33 +67,39 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
                 && line.food().filter(f -> taste.in(f).likely().doubleValue() >= least).isPresent();
     }
 
-    private static Balance adjusted(Taste taste, Line line, double gap, Mass before, Mass swapped, List<Move> moves,
-            Volumes volumes) {
+    /// What some moves shift.
+    ///
+    /// @param gap    g that are lacking of it; less than 0 where there is more
+    /// @param before how much there was of it in the lines that change
+    /// @param swapped how much there is of it in what takes their place
+    private record Shift(Taste taste, double gap, Mass before, Mass swapped) {}
+
+    private static Balance adjusted(Shift shift, Line line, List<Move> moves, Volumes volumes) {
         var food = line.food().orElseThrow();
         var has = line.weighed().orElseThrow();
-        var share = taste.in(food).likely().doubleValue() / HUNDRED;
+        var share = shift.taste.in(food).likely().doubleValue() / HUNDRED;
         // half of it stays: it carries taste of its own
-        var wanted = Math.max(has.likelyGrams() / 2, has.likelyGrams() + gap / share);
+        var wanted = Math.max(has.likelyGrams() / 2, has.likelyGrams() + shift.gap / share);
         var with = Written.line(food, has.times(factor(wanted / has.likelyGrams()), factor(wanted / has.likelyGrams())),
                 volumes);
         moves.add(new Move.Adjust(line, with));
-        var after = swapped.likelyGrams() + (wanted - has.likelyGrams()) * share;
-        return new Balance(taste, before, swapped, grams(after),
-                Math.abs(after - before.likelyGrams()) < 0.01 * Math.max(1, before.likelyGrams()) ? ""
+        var after = shift.swapped.likelyGrams() + (wanted - has.likelyGrams()) * share;
+        return new Balance(shift.taste, shift.before, shift.swapped, grams(after),
+                Math.abs(after - shift.before.likelyGrams()) < 0.01 * Math.max(1, shift.before.likelyGrams()) ? ""
                         : "The rest is for your tongue.");
     }
 
-    private static Balance added(Taste taste, double gap, Mass before, Mass swapped, List<Move> moves, Volumes volumes,
-            Predicate<Line> isClear) {
+    private static Balance added(Shift shift, List<Move> moves, Volumes volumes, Predicate<Line> isClear) {
+        var taste = shift.taste;
         var share = taste.in(taste.usual()).likely().doubleValue() / HUNDRED;
-        var line = Written.line(taste.usual(), grams(gap / share), volumes);
+        var line = Written.line(taste.usual(), grams(shift.gap / share), volumes);
         var at = -1;
         for (var i = 0; i < moves.size(); i++)
             if (moves.get(i) instanceof Move.Replace
                     && (at < 0 || lacks(taste, moves.get(i)) > lacks(taste, moves.get(at))))
                 at = i;
         if (at < 0 || !isClear.test(line))
-            return new Balance(taste, before, swapped, swapped,
+            return new Balance(taste, shift.before, shift.swapped, shift.swapped,
                     "It lacks %s: season by tongue.".formatted(taste.word().toLowerCase()));
         var replace = (Move.Replace) moves.get(at);
         var with = new ArrayList<>(replace.with());
@@ -103,7 +110,7 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
                     same.get().weighed().orElseThrow().plus(line.weighed().orElseThrow()), volumes));
         else with.add(line);
         moves.set(at, new Move.Replace(replace.line(), with, replace.swap()));
-        return new Balance(taste, before, swapped, grams(swapped.likelyGrams() + gap), "");
+        return new Balance(taste, shift.before, shift.swapped, grams(shift.swapped.likelyGrams() + shift.gap), "");
     }
 
     private static double lacks(Taste taste, Move move) {

@@ -1,6 +1,5 @@
 package keenfork.core.swap;
 
-import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +13,8 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /// A recipe with the moves of a plan made: in its lines, and in the steps that name what was changed.
 final class Changed {
@@ -30,9 +29,7 @@ final class Changed {
         for (var move : moves) byLine.put(move.line(), move);
         var held = held(moves);
         var changed = recipe.withParts(part -> part.withLines(held.contains(part.name()) ? List.of()
-                : part.lines().stream()
-                        .flatMap(
-                                line -> byLine.containsKey(line) ? byLine.get(line).goesIn().stream() : Stream.of(line))
+                : part.lines().stream().flatMap(line -> after(line, byLine.get(line)))
                         .toList()));
         if (recipe.steps().isEmpty()) return changed;
         var swapped = moves.stream().filter(m -> m.changes() && !(m instanceof Move.HoldBack))
@@ -46,6 +43,10 @@ final class Changed {
                 after.mentions().stream().filter(m -> !m.isOnTop(off, after.steps().get(m.step()))).toList());
     }
 
+    private static Stream<Line> after(Line line, @Nullable Move move) {
+        return move == null ? Stream.of(line) : move.goesIn().stream();
+    }
+
     /// {@return the names of the parts that a plan holds back}
     static Set<String> held(List<Move> moves) {
         return moves.stream().filter(Move.HoldBack.class::isInstance).map(m -> ((Move.HoldBack) m).part())
@@ -55,11 +56,8 @@ final class Changed {
     /// {@return the lines that stand in a part held back, and hold nothing avoided themselves}
     static List<Line> besides(Recipe recipe, List<Move> moves) {
         var held = held(moves);
-        var besides = new ArrayList<Line>();
-        for (Part part : recipe.parts())
-            if (held.contains(part.name()))
-                for (var line : part.lines()) if (moves.stream().noneMatch(m -> m.line() == line)) besides.add(line);
-        return besides;
+        return recipe.parts().stream().filter(p -> held.contains(p.name())).flatMap(p -> p.lines().stream())
+                .filter(line -> moves.stream().noneMatch(m -> m.line() == line)).toList();
     }
 
     /// A line that goes, by its foods and their kin, and the word that stands in a step instead of it.

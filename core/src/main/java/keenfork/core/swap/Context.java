@@ -2,6 +2,7 @@ package keenfork.core.swap;
 
 import java.util.List;
 import keenfork.core.measure.Volumes;
+import keenfork.core.people.Guests;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;

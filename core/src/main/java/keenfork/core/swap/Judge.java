@@ -8,6 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import keenfork.core.food.Food;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Guests;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Part;
 import keenfork.core.recipe.PartKind;

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Part;

@@ -1,6 +1,7 @@
 package keenfork.core.swap;
 
 import java.util.List;
+import keenfork.core.people.Guests;
 import keenfork.core.trace.Derivation;
 import org.jspecify.annotations.Nullable;
 

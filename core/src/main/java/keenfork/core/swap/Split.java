@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.trace.Derivation;

@@ -3,6 +3,8 @@ package keenfork.core.swap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Guests;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;

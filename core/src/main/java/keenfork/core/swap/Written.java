@@ -35,10 +35,14 @@ final class Written {
 
     private static Fraction tenths(long micrograms) { return new Fraction(Math.round(micrograms / 1e5), 10); }
 
+    private static String weight(double grams) {
+        if (grams >= 1000) return String.format(Locale.ROOT, "%.2f kg", grams / 1000);
+        return String.format(Locale.ROOT, grams >= 10 ? "%.0f g" : "%.1f g", grams);
+    }
+
     private static String words(Food food, Mass mass, Volumes volumes) {
         var likely = mass.likelyGrams();
-        var grams = String.format(Locale.ROOT, likely >= 1000 ? "%.2f kg" : likely >= 10 ? "%.0f g" : "%.1f g",
-                likely >= 1000 ? likely / 1000 : likely);
+        var grams = weight(likely);
         var density = food.density();
         var millilitres = density == null ? 0 : likely / density.likely().doubleValue();
         var spooned = density != null && millilitres <= MOST_CUPS * volumes.millilitres(Unit.CUP).doubleValue();

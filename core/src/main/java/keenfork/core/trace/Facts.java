@@ -85,10 +85,11 @@ public final class Facts {
     private Recipe withDishes(Recipe recipe) {
         var changed = false;
         for (var part : recipe.parts()) for (var line : part.lines()) changed |= named(recipe, line) != null;
-        return changed ? recipe.withParts(p -> p.withLines(p.lines().stream().map(l -> {
+        if (!changed) return recipe;
+        return recipe.withParts(p -> p.withLines(p.lines().stream().map(l -> {
             var name = named(recipe, l);
             return name == null ? l : l.asDish(name);
-        }).toList())) : recipe;
+        }).toList()));
     }
 
     private @Nullable String named(Recipe recipe, Line line) {

@@ -2,9 +2,9 @@ package keenfork.core.corpus;
 
 import java.util.Arrays;
 import java.util.TreeSet;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
 
 /// What people say they avoid: each must be understood, or refused where it should be; never taken for nothing.
 public final class CorpusOfPeople {

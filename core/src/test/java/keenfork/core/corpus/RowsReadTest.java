@@ -12,9 +12,9 @@ import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidances;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidances;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -49,8 +49,8 @@ class RowsReadTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"food/descriptors.txt", "food/pack-talk.txt", "food/joints.txt", "food/short-forms.txt",
-            "food/two-sided.txt", "food/chemistry.txt", "recipe/step-words.txt", "swap/avoid-words.txt",
-            "swap/avoid-talk.txt"})
+            "food/two-sided.txt", "food/chemistry.txt", "recipe/step-words.txt", "people/avoid-words.txt",
+            "people/avoid-talk.txt"})
     void every_word_of_a_list_is_said_in_a_text(String file) throws java.io.IOException {
         var unsaid = rows(file).stream().map(r -> r.split("\\|")[0].strip())
                 .filter(w -> Arrays.stream(w.split(",")).noneMatch(n -> TEXTS.contains(" " + Words.key(n) + " ")))

@@ -30,9 +30,12 @@ class CoreArrowsTest {
             Map.entry("trace", List.of("measure", "food", "regime", "pack", "recipe")),
             Map.entry("diet", List.of("measure", "food", "regime", "pack", "recipe", "trace")),
             Map.entry("search", List.of()),
-            Map.entry("swap", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),
-            Map.entry("event",
-                    List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search", "swap")),
+            Map.entry("people", List.of("food", "regime", "recipe", "trace", "diet")),
+            Map.entry("swap",
+                    List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search", "people")),
+            Map.entry("covers", List.of("recipe", "trace", "people")),
+            Map.entry("kitchen",
+                    List.of("food", "regime", "pack", "recipe", "trace", "diet", "people", "label", "run", "covers")),
             Map.entry("run", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),
             Map.entry("label", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet"))));
     static final List<String> NAMES = List.copyOf(ARROWS.keySet());

@@ -271,7 +271,7 @@ class ScheduleTest {
                     for (var left : uses(run, there.get(a), piece))
                         for (var reached : uses(run, there.get(b), piece))
                             assertThat(Contacts.passes(left, reached, run.turns().get(there.get(b).turn()).batch(),
-                                    false, Clean.NONE, ContactPolicy.STRICT, Figures.SHIPPED))
+                                    false, Clean.NONE, Contacts.Counted.by(Conditions.USUAL)))
                                             .as("%s to %s on the %s", there.get(a).what(), there.get(b).what(),
                                                     piece.name())
                                             .isEmpty();

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Guests;
 import keenfork.core.search.Budget;
 import keenfork.core.search.Proof;
 import keenfork.core.trace.Facts;

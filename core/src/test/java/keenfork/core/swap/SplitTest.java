@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import keenfork.core.food.Substances;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;

@@ -11,6 +11,7 @@ import keenfork.core.food.Foods;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;

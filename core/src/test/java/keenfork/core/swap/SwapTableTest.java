@@ -14,6 +14,7 @@ import keenfork.core.diet.Diet;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;
 import keenfork.core.trace.Derivation;

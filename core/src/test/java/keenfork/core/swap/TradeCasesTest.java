@@ -10,6 +10,8 @@ import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Guests;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.run.Batch;
@@ -20,14 +21,13 @@ import keenfork.core.run.Sequencer;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.KitList;
-import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.Settings;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.KitList;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
@@ -98,7 +98,7 @@ class DemoKitchen implements ApplicationRunner {
     }
 
     private void print(Menu.Dish dish, Menu menu) {
-        var says = menu.says(dish, false, Language.english());
+        var says = menu.now(dish).says(false, Language.english());
         labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says, 1, "counter", CREW, "", null, null, ""));
     }
 
@@ -138,7 +138,7 @@ class DemoKitchen implements ApplicationRunner {
 
     private void pack(List<String> cells) {
         var readOn = cells.get(4).isEmpty() ? null : LocalDate.now(clock).minusDays(Long.parseLong(cells.get(4)));
-        packs.add(new PackText(cells.get(0), cells.get(1), cells.get(2), cells.get(3), cells.get(5), readOn), CREW);
+        packs.add(new LarderPack(cells.get(0), cells.get(1), cells.get(2), cells.get(3), cells.get(5), readOn), CREW);
     }
 
     private static String text(Resource resource) throws IOException {

@@ -2,8 +2,8 @@ package keenfork.web.dish;
 
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;

@@ -137,8 +137,8 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     }
 
     private static String facts(Recipe recipe, Format format) {
-        var covers = recipe.serves() > 0 ? recipe.serves() + " covers · "
-                : recipe.makes().isEmpty() ? "" : "makes " + recipe.makes() + " · ";
+        var makes = recipe.makes().isEmpty() ? "" : "makes " + recipe.makes() + " · ";
+        var covers = recipe.serves() > 0 ? recipe.serves() + " covers · " : makes;
         var range = format.range(recipe.mass());
         return covers + format.likely(recipe.mass()) + " going in" + (range.isEmpty() ? "" : " (" + range + ")");
     }
@@ -162,10 +162,14 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
                 .map(e -> new DietView(format.bowl(answer), e.getValue(), answer.words(), e.getKey()));
     }
 
+    private static String reason(Verdict.Reason reason) {
+        return reason.line().isEmpty() ? reason.words() : reason.line();
+    }
+
     private static String reason(Verdict verdict) {
         // what a line holds stands beside the line itself
         var because = verdict.asks().isEmpty()
-                ? verdict.because().stream().map(r -> r.line().isEmpty() ? r.words() : r.line()).distinct().toList()
+                ? verdict.because().stream().map(BenchView::reason).distinct().toList()
                 : verdict.asks();
         var more = because.size() > 1 ? " (and %d more)".formatted(because.size() - 1) : "";
         return because.isEmpty() ? "" : because.getFirst() + more;

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.kitchen.LineLink;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Recipe;
 import keenfork.format.JsonLdRecipe;
@@ -13,10 +14,10 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.DishText;
-import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.Packs;
 import keenfork.web.persistence.Stored;
+import keenfork.web.persistence.dish.DishText;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.pack.Packs;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -98,7 +99,7 @@ class DishController {
         var chosen = packs.find(Long.parseLong(words[0]))
                 .orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
         stored(id);
-        packs.link(new Packs.LineLink(id, words[1], chosen.id()));
+        packs.link(new LineLink(id, words[1], chosen.id()));
         return bench.unkept(id, form, "“%s” takes %s from now on.".formatted(words[1], chosen.value().label()));
     }
 

@@ -41,8 +41,7 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     static JarView of(Recipe recipe, Format format) {
         var total = recipe.mass();
         var unweighed = recipe.lines().stream().filter(l -> l.mass() == null).map(JarView::name).toList();
-        var words = unweighed.isEmpty() ? "" : format.list(unweighed.size() <= 3 ? unweighed
-                : List.of(unweighed.get(0), unweighed.get(1), (unweighed.size() - 2) + " more"));
+        var words = unweighed.isEmpty() ? "" : format.list(atMostThree(unweighed));
         if (total.high() == 0) return new JarView(0, List.of(), List.of(), List.of(), words);
         var scale = FULL / total.highGrams();
         var layers = new ArrayList<Layer>();
@@ -50,7 +49,7 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
         var named = new ArrayList<Named>();
         var below = Mass.NONE;
         for (var part : recipe.parts()) {
-            addLayers(part, below, scale, layers, named, total, format);
+            addLayers(part, below, total, layers, named, format);
             below = below.plus(part.mass());
             if (part.mass().likely() > 0 && below.isRange())
                 levels.add(new Level(y(below.likelyGrams(), scale),
@@ -59,11 +58,16 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
         return new JarView(FULL + TOP + 10, layers, tags(named), levels, words);
     }
 
+    private static List<String> atMostThree(List<String> names) {
+        return names.size() <= 3 ? names : List.of(names.get(0), names.get(1), (names.size() - 2) + " more");
+    }
+
     /// lines named together
     private record Named(String name, Mass mass, double middle) {}
 
-    private static void addLayers(Part part, Mass below, double scale, List<Layer> layers, List<Named> named,
-            Mass total, Format format) {
+    private static void addLayers(Part part, Mass below, Mass total, List<Layer> layers, List<Named> named,
+            Format format) {
+        var scale = FULL / total.highGrams();
         var at = below;
         var thin = new ArrayList<Line>();
         var thinMass = Mass.NONE;

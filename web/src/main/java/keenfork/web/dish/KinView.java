@@ -2,12 +2,12 @@ package keenfork.web.dish;
 
 import java.util.List;
 import java.util.Optional;
-import keenfork.core.swap.Avoidances;
+import keenfork.core.people.Avoidances;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 

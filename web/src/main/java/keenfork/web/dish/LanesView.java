@@ -2,7 +2,6 @@ package keenfork.web.dish;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
@@ -64,15 +63,18 @@ record LanesView(List<Head> lanes, List<StepRow> rows, String more) {
                 .map(l -> l.mark().group().name().toLowerCase()).toList();
         if (going.isEmpty()) return;
         rows.add(new StepRow(0, "",
-                IntStream.range(0, shown.size()).mapToObj(
-                        i -> shown.get(i).step() < step ? "after" : shown.get(i).step() == step ? "fork" : "before")
-                        .toList(),
+                shown.stream().map(lane -> look(lane.step(), step, "fork")).toList(),
                 format.list(going)));
     }
 
     private static List<String> cells(List<EntryStep> lanes, int step) {
         return lanes.stream()
-                .map(l -> l.step() == step || l.step() < 0 && step == 0 ? "now" : l.step() < step ? "after" : "before")
-                .toList();
+                .map(l -> l.step() < 0 && step == 0 ? "now" : look(l.step(), step, "now")).toList();
+    }
+
+    /// @param here how it looks at the step itself
+    private static String look(int goesIn, int step, String here) {
+        if (goesIn == step) return here;
+        return goesIn < step ? "after" : "before";
     }
 }

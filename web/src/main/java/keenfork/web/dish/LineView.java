@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
 import keenfork.core.trace.Evidence;
@@ -18,7 +19,6 @@ import keenfork.core.trace.Question;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.Sign;
-import keenfork.web.persistence.PackText;
 import org.jspecify.annotations.Nullable;
 
 /// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
@@ -135,12 +135,14 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
         var names = new LinkedHashSet<String>();
         for (var choice : line.choices())
             if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
-        return names.isEmpty() ? "not read" : String.join(line.choices().size() > 1 ? " or " : ", ", names);
+        if (names.isEmpty()) return "not read";
+        return String.join(line.choices().size() > 1 ? " or " : ", ", names);
     }
 
     private static String note(Line line, Format format) {
         var becomes = line.becomes() == null ? "" : "becomes " + format.likely(line.becomes());
-        return !line.optional() ? becomes : becomes.isEmpty() ? "optional" : "optional, " + becomes;
+        if (!line.optional()) return becomes;
+        return becomes.isEmpty() ? "optional" : "optional, " + becomes;
     }
 
     private static PackNote pack(Line line, long dish, Menu menu) {
@@ -156,7 +158,7 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
                 .orElse(NONE);
     }
 
-    private static String state(PackText pack, Menu menu) {
+    private static String state(LarderPack pack, Menu menu) {
         if (!pack.isRead()) return ", unread";
         if (menu.isDue(pack)) return ", read it again";
         return menu.day().equals(pack.standsInOn()) ? ", stands in today" : "";

@@ -15,7 +15,7 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.dish.Dishes;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -23,7 +23,6 @@ import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.ModelAndView;
 
 /// A dish for other covers or another batch weight.
@@ -103,7 +102,7 @@ class ScaleController {
 
     /// What a weight is in spoons and cups, for a food whose spoon is known and that is no more than a few cups.
     private static String inSpoons(Scaled.Entry entry, Menu menu) {
-        var food = entry.line().food().map(menu.own()::of).orElse(null);
+        var food = entry.line().food().map(menu.stock().own()::of).orElse(null);
         var amount = entry.line().amount();
         if (food == null || food.density() == null || amount == null || amount.unit().kind() != Unit.Kind.WEIGHT
                 || entry.mass() == null)

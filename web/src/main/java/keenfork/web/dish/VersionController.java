@@ -9,9 +9,9 @@ import keenfork.web.page.EffectView;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.DishText;
-import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.Version;
+import keenfork.web.persistence.dish.DishText;
+import keenfork.web.persistence.dish.Dishes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -73,7 +73,7 @@ class VersionController {
         var now = dishes.find(id)
                 .orElseThrow(() -> new NotHere("This dish is not on the menu any more. Put it back first."));
         try {
-            dishes.change(id, now.version(), old.name(), old.text(), "", Cook.of(request),
+            dishes.rewrite(id, now.version(), old.name(), old.text(), Cook.of(request),
                     "version %d taken back".formatted(number));
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import keenfork.core.food.Words;
+import keenfork.core.people.Avoidances;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
 import keenfork.core.run.BatchSetup;
@@ -20,12 +21,11 @@ import keenfork.core.run.Flow;
 import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Sequencer;
-import keenfork.core.swap.Avoidances;
 import keenfork.core.swap.Split;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.run.Runs;
 
 /// The run in force with all that it is made with.
 ///
@@ -124,9 +124,16 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
                         avoid.all())
                 .map(s -> new Batch.TakeOff(s.step(),
                         "Take %s off: %s. Into a tub of their own.".formatted(
-                                aside.people() == 0 ? "their portions"
-                                        : aside.people() == 1 ? "1 portion" : aside.people() + " portions",
+                                portionsOf(aside.people()),
                                 avoid.inWords())));
+    }
+
+    private static String portionsOf(int people) {
+        return switch (people) {
+            case 0 -> "their portions";
+            case 1 -> "1 portion";
+            default -> people + " portions";
+        };
     }
 
     /// {@return a batch as a kept turn makes it; a piece that is gone, or a use that the dish has no more, is left out}

@@ -3,14 +3,12 @@ package keenfork.web.kitchen;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.OwnWeights;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
@@ -19,18 +17,17 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.web.persistence.Changed;
-import keenfork.web.persistence.DishText;
-import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Keeping;
-import keenfork.web.persistence.KitList;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
-import keenfork.web.persistence.Weighings;
+import keenfork.web.persistence.dish.DishText;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Keeping;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.KitList;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
+import keenfork.web.persistence.settings.Weighings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
@@ -86,7 +83,7 @@ public class Kitchen {
 
     /// {@return the menu as it would stand with a pack read so}
     /// @param id the pack's key; 0 for a new one
-    public Menu menuWithPack(long id, PackText pack) {
+    public Menu menuWithPack(long id, LarderPack pack) {
         var now = kept();
         return derive(now.stock.withPack(id, pack), now.menu);
     }
@@ -135,19 +132,17 @@ public class Kitchen {
         var written = stock.dishes();
         // reading and deriving are pure: the dishes are gone through side by side
         var recipes = written.parallelStream().map(d -> recipe(d, stock, known)).toList();
-        var facts = new ArrayList<Fact>();
-        for (var pack : stock.packs())
-            if (pack.value().isRead() && isTaken(pack.value(), stock))
-                facts.add(Menu.inUse(pack.value(), stock.readAgain(), stock.day()));
-        facts.addAll(linked(stock, recipes));
+        var byKey = stock.byKey(recipes);
+        var larder = stock.larder();
+        var facts = new ArrayList<>(larder.facts(byKey));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
-        var run = run(stock, recipes, new Facts(stock.ruleBook(), facts));
+        var run = KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byKey,
+                new Facts(stock.ruleBook(), facts));
         facts.addAll(run.scored().facts());
         var all = new Facts(stock.ruleBook(), facts);
         var derived = IntStream.range(0, written.size()).parallel()
                 .mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
-        return new Menu(stock.day(), stock.ruleBook(), stock.readAgain(), stock.ownLists(), stock.own(), derived,
-                stock.packs(), stock.links(), all, run, stock.onFile());
+        return new Menu(stock, larder, derived, all, run, Uses.of(larder, derived));
     }
 
     private static Recipe recipe(Stored<DishText> dish, Stock stock, @Nullable Menu known) {
@@ -156,31 +151,5 @@ public class Kitchen {
                 if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text()))
                     return d.derivation().recipe();
         return Recipe.read(dish.value().text(), Volumes.METRIC, new Law(stock.ruleBook().id()), stock.own());
-    }
-
-    /// The usual pack is not taken on a day on which another stands in for it, be that one read or not.
-    private static boolean isTaken(PackText pack, Stock stock) {
-        if (stock.day().equals(pack.standsInOn())) return true;
-        return !pack.spare() && stock.packs().stream()
-                .noneMatch(p -> p.value().food().equals(pack.food()) && stock.day().equals(p.value().standsInOn()));
-    }
-
-    private static List<Fact> linked(Stock stock, List<Recipe> recipes) {
-        var facts = new ArrayList<Fact>();
-        for (var link : stock.links())
-            for (var i = 0; i < recipes.size(); i++) {
-                if (stock.dishes().get(i).id() != link.dish()) continue;
-                var dish = recipes.get(i).name();
-                stock.packs().stream().filter(p -> p.id() == link.pack()).findFirst()
-                        .ifPresent(p -> facts.add(new Fact.LineUses(dish, link.line(),
-                                p.value().isRead() ? Menu.inUse(p.value(), stock.readAgain(), stock.day()) : null)));
-            }
-        return facts;
-    }
-
-    private static KeptRun run(Stock stock, List<Recipe> recipes, Facts facts) {
-        Map<Long, Recipe> byId = new HashMap<>();
-        for (var i = 0; i < recipes.size(); i++) byId.put(stock.dishes().get(i).id(), recipes.get(i));
-        return KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byId, facts);
     }
 }

@@ -2,8 +2,8 @@ package keenfork.web.kitchen;
 
 import java.util.List;
 import java.util.Map;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Keeping;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Keeping;
 
 /// What the kitchen has on file that labels rest on, beside recipes, packs and the run.
 ///

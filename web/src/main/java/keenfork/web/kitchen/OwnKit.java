@@ -17,7 +17,7 @@ import keenfork.core.run.Pace;
 import keenfork.core.run.Piece;
 import keenfork.core.run.Residue;
 import keenfork.format.KitText;
-import keenfork.web.persistence.KitList;
+import keenfork.web.persistence.run.KitList;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

@@ -2,7 +2,7 @@ package keenfork.web.kitchen;
 
 import java.util.Comparator;
 import java.util.List;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.label.Labels;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 

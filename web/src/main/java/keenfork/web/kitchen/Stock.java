@@ -2,19 +2,22 @@ package keenfork.web.kitchen;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.OwnWeights;
+import keenfork.core.kitchen.Larder;
+import keenfork.core.kitchen.LarderPack;
+import keenfork.core.kitchen.LineLink;
 import keenfork.core.pack.ReadAgain;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.run.Equipment;
-import keenfork.web.persistence.DishText;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
 import keenfork.web.persistence.Stored;
-import org.jspecify.annotations.Nullable;
+import keenfork.web.persistence.dish.DishText;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.run.Runs;
 
 /// All that is stored at one moment and that a menu follows from; or what would be stored, to see what it would change.
 ///
@@ -31,9 +34,9 @@ import org.jspecify.annotations.Nullable;
 /// @param equipment the kitchen's kit
 /// @param asides    portions that go out without something
 /// @param onFile    what labels rest on beside all that
-record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
-        List<Stored<DishText>> dishes, List<Stored<PackText>> packs,
-        List<Packs.LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment,
+public record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
+        List<Stored<DishText>> dishes, List<Stored<LarderPack>> packs,
+        List<LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment,
         List<SetAsides.Aside> asides, OnFile onFile) {
     /// {@return this as it would be with a dish written so; one that is not on the menu stands at its end}
     Stock withDish(long id, DishText dish) {
@@ -45,8 +48,8 @@ record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> o
     }
 
     /// {@return this as it would be with a pack read so; a new one takes the place of the usual one for its food}
-    Stock withPack(long id, PackText pack) {
-        var changed = new ArrayList<Stored<PackText>>();
+    Stock withPack(long id, LarderPack pack) {
+        var changed = new ArrayList<Stored<LarderPack>>();
         for (var p : packs) if (p.id() != id) changed.add(p);
         var before = packs.stream().filter(p -> p.id() == id).findFirst();
         changed.add(new Stored<>(id, before.map(Stored::version).orElse(0L), pack));
@@ -57,16 +60,26 @@ record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> o
     /// {@return this as it would be with one spare pack standing in today}
     Stock withStandIn(long id) {
         var food = packs.stream().filter(p -> p.id() == id).map(p -> p.value().food()).findFirst().orElse("");
-        var changed =
-                packs.stream()
-                        .map(p -> !p.value().food().equals(food) ? p
-                                : new Stored<>(p.id(), p.version(), standingIn(p.value(), p.id() == id ? day : null)))
-                        .toList();
+        var changed = new ArrayList<Stored<LarderPack>>();
+        for (var p : packs)
+            if (!p.value().food().equals(food)) changed.add(p);
+            else changed.add(new Stored<>(p.id(), p.version(), p.value().standingInOn(p.id() == id ? day : null)));
         return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides,
                 onFile);
     }
 
-    private static PackText standingIn(PackText p, @Nullable LocalDate day) {
-        return new PackText(p.food(), p.label(), p.barCode(), p.law(), p.declaration(), p.readOn(), p.spare(), day);
+    /// {@return its packs, and which of them speaks for what today}
+    Larder larder() {
+        var byKey = new LinkedHashMap<Long, LarderPack>();
+        for (var p : packs) byKey.put(p.id(), p.value());
+        return new Larder(day, readAgain, byKey, links);
+    }
+
+    /// {@return the dishes' recipes by their keys}
+    /// @param recipes in the order of the dishes
+    Map<Long, Recipe> byKey(List<Recipe> recipes) {
+        var byKey = new LinkedHashMap<Long, Recipe>();
+        for (var i = 0; i < recipes.size(); i++) byKey.put(dishes.get(i).id(), recipes.get(i));
+        return byKey;
     }
 }

@@ -11,10 +11,10 @@ import java.util.stream.Collectors;
 import keenfork.core.label.Difference;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
-import keenfork.web.persistence.Dishes;
 import keenfork.web.persistence.Edit;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.run.Runs;
 import org.springframework.stereotype.Component;
 
 /// What was changed after a label was printed, of all that the label rests on: the dish and those it uses, their packs,

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
-import keenfork.core.label.Claim;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
@@ -14,9 +13,9 @@ import keenfork.core.label.Statement;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.Settings;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.settings.Settings;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
@@ -73,16 +72,17 @@ class Composing {
 
     private LabelToPrint label(Menu menu, Menu.Dish dish, LabelRequest asked) {
         var kind = asked.kindOf();
+        var now = menu.now(dish);
         var statement = Statement.compose(dish.derivation(), menu.ruleBook(), asked.language());
         var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked))
                 .wording(settings.contactWording());
         var made = asked.madeOn(today()).orElse(today());
-        // a day that was typed is for the dish that was looked at
-        var until = !kind.isPacked() ? null
-                : asked.isAll() || asked.keepByTyped().isEmpty() ? made.plusDays(menu.keeps(dish).days())
-                        : LabelRequest.day(asked.keepByTyped()).orElse(made.plusDays(menu.keeps(dish).days()));
-        var batch = !kind.isPacked() ? ""
-                : asked.isAll() || asked.batchTyped().isEmpty() ? batch(menu, dish, made) : asked.batchTyped();
+        // what was typed is for the dish that was looked at
+        var dayTyped = asked.isAll() ? "" : asked.keepByTyped();
+        var batchTyped = asked.isAll() ? "" : asked.batchTyped();
+        var until = kind.isPacked() ? LabelRequest.day(dayTyped).orElse(now.keepsUntil(made)) : null;
+        var own = batchTyped.isEmpty() ? batch(menu, dish, made) : batchTyped;
+        var batch = kind.isPacked() ? own : "";
         return new LabelToPrint(dish.id(), 0, dish.name(), says,
                 LabelView.of(says, kitchenName, new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
                 statement.waitsFor(),
@@ -91,8 +91,7 @@ class Composing {
 
     private static List<String> standing(Menu menu, Menu.Dish dish, LabelRequest asked) {
         if (asked.claimed().isEmpty()) return List.of();
-        return menu.claims(dish).stream().filter(Claim::stands).map(c -> c.diet().id())
-                .filter(asked.claimed()::contains).toList();
+        return menu.now(dish).standing().stream().filter(asked.claimed()::contains).toList();
     }
 
     /// {@return whether a dish is in the run, so that what shared kit may leave in it is known}

@@ -4,11 +4,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.math.BigDecimal;
 import java.util.stream.Collectors;
 import keenfork.core.label.KeepBy;
+import keenfork.core.label.MadeAs;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Keeping;
+import keenfork.web.persistence.label.Keeping;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -94,18 +95,23 @@ class KeepingController {
         var menu = kitchen.menu();
         var dish = menu.dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var day = LabelRequest.day(on.strip());
-        var wrong = !mgPerKg.strip().matches("\\d{1,5}([.,]\\d{1,2})?")
-                ? "What was found is a number in mg/kg, such as 5 or 0, not “%s”.".formatted(mgPerKg.strip())
-                : day.isEmpty() || day.get().isAfter(composing.today())
-                        ? "The day of the report is a day gone by, written as 2026-11-03, not “%s”."
-                                .formatted(on.strip())
-                        : reference.isBlank() || reference.strip().length() > LONGEST
-                                ? "Say where the report is on file, in a few words." : "";
+        var wrong = wrong(mgPerKg.strip(), on.strip(), reference.strip());
         if (!wrong.isEmpty())
             return again(id, new Typed("", "", "", mgPerKg, on, reference, wrong + " Nothing was filed."));
         keeping.file(new Keeping.Report(id, new BigDecimal(mgPerKg.strip().replace(',', '.')), day.orElseThrow(),
-                reference.strip(), menu.madeAs(dish), Cook.of(request)));
+                reference.strip(), MadeAs.of(dish.derivation()), Cook.of(request)));
         return new ModelAndView("redirect:/labels?dish=" + id);
+    }
+
+    /// {@return what is wrong with a report as it was typed; empty where nothing is}
+    private String wrong(String mgPerKg, String on, String reference) {
+        if (!mgPerKg.matches("\\d{1,5}([.,]\\d{1,2})?"))
+            return "What was found is a number in mg/kg, such as 5 or 0, not “%s”.".formatted(mgPerKg);
+        var day = LabelRequest.day(on);
+        if (day.isEmpty() || day.get().isAfter(composing.today()))
+            return "The day of the report is a day gone by, written as 2026-11-03, not “%s”.".formatted(on);
+        return reference.isEmpty() || reference.length() > LONGEST
+                ? "Say where the report is on file, in a few words." : "";
     }
 
     private ModelAndView again(long dish, Typed typed) {

@@ -16,9 +16,9 @@ import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -111,8 +111,8 @@ class LabelController {
     private void dish(Model model, Menu menu, Menu.Dish dish, LabelRequest asked) {
         model.addAttribute("notes",
                 new Notes(Statement.compose(dish.derivation(), menu.ruleBook()), Composing.isInRun(menu, dish)));
-        model.addAttribute("keeps", menu.keeps(dish));
-        model.addAttribute("claims", menu.claims(dish));
+        model.addAttribute("keeps", menu.now(dish).keeps());
+        model.addAttribute("claims", menu.now(dish).claims());
         model.addAttribute("claimed", asked.claimed());
         history("dish", dish.id(), model);
     }
@@ -195,9 +195,9 @@ class LabelController {
     ModelAndView again(@PathVariable long print, HttpServletRequest request) {
         var then = past(print);
         var answer = printing.again(then, Cook.of(request));
-        return answer.waits().isEmpty() ? new ModelAndView("redirect:/labels#printer")
-                : again(onMenu(then).by(Cook.of(request)), answer.waits(),
-                        answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
+        if (answer.waits().isEmpty()) return new ModelAndView("redirect:/labels#printer");
+        return again(onMenu(then).by(Cook.of(request)), answer.waits(),
+                answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
     }
 
     /// Prints anew all that is out of date, in one act. A line of the whole menu prints the whole menu, once.

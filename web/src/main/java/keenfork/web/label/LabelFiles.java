@@ -7,7 +7,7 @@ import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.label.Labels;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;

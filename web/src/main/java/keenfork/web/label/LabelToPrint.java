@@ -3,7 +3,7 @@ package keenfork.web.label;
 import java.time.LocalDate;
 import java.util.List;
 import keenfork.core.label.OnPaper;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.label.Labels;
 import org.jspecify.annotations.Nullable;
 
 /// One label as it would be printed now.

@@ -5,7 +5,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.label.Labels;
 
 /// Labels that were printed, and what they say.
 ///

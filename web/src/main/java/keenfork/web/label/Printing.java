@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.PaperFormat;
@@ -12,8 +13,8 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Press;
-import keenfork.web.persistence.Labels;
-import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.stereotype.Component;
 
 /// Decides what may print, and hands it to the queue.
@@ -50,8 +51,7 @@ class Printing {
         var all = composing.wanted(menu, asked);
         var known = kind == Kind.MENU || pdf.allFit(all.stream().map(LabelToPrint::face).toList(), kind);
         for (var wanted : all) {
-            var why = waits(wanted, kind, asked, known);
-            if (why.isEmpty()) why = keepsTooLong(menu, wanted);
+            var why = waits(menu, wanted, asked, known);
             if (why.isEmpty())
                 prints.add(wanted.print(kind.id(), asked.many(), asked.placeTyped(), asked.byTyped(),
                         asked.whyTyped(), kind.isPacked()));
@@ -60,42 +60,34 @@ class Printing {
         return new Answer(prints.isEmpty() ? 0 : ask(prints, kind, asked.on(), asked.byTyped()), waits);
     }
 
-    /// A later day than the kitchen's own times would be called back as soon as it is out.
-    private static String keepsTooLong(Menu menu, LabelToPrint wanted) {
-        var dish = menu.dish(wanted.dish());
-        var says = wanted.keepBy();
-        if (dish.isEmpty() || says == null) return "";
-        var days = menu.keeps(dish.get()).days();
-        return says.isAfter(wanted.made().plusDays(days))
-                ? ("%s keeps for %d %s here, so no later day goes on its label. If your records say otherwise, change "
-                        + "the keeping time first, with the reason.")
-                                .formatted(wanted.name(), days, days == 1 ? "day" : "days")
-                : "";
-    }
-
     private long ask(List<Labels.Print> prints, Kind kind, PaperFormat sheet, String by) {
         var copies = prints.stream().mapToInt(Labels.Print::copies).sum();
         var each = kind == Kind.MENU ? 0 : sheet.of(kind).each();
-        var title = kind == Kind.MENU ? "Whole menu, " + prints.getFirst().copies()
-                : prints.size() == 1
-                        ? "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies)
-                        : "%s, %s, %d in all".formatted(kind.words(),
-                                prints.size() + (kind.isForGuests() ? " groups of guests" : " dishes"), copies);
         // how many pages a whole menu takes is known once it is laid out
-        return jobs.ask(title, kind.id(), sheet.id(), kind == Kind.MENU ? 0 : (copies + each - 1) / each, prints, by);
+        return jobs.ask(title(prints, kind, copies), kind.id(), sheet.id(),
+                kind == Kind.MENU ? 0 : (copies + each - 1) / each, prints, by);
+    }
+
+    private static String title(List<Labels.Print> prints, Kind kind, int copies) {
+        if (kind == Kind.MENU) return "Whole menu, " + prints.getFirst().copies();
+        if (prints.size() == 1)
+            return "%s, %s, %d".formatted(name(prints.getFirst()), kind.words().toLowerCase(Locale.ROOT), copies);
+        return "%s, %s, %d in all".formatted(kind.words(),
+                prints.size() + (kind.isForGuests() ? " groups of guests" : " dishes"), copies);
     }
 
     private static String name(Labels.Print print) { return print.says().map(OnPaper::name).orElse("A label"); }
 
     /// {@return why a label does not print; empty where it does}
     /// @param fits whether its text is known to fit already
-    private String waits(LabelToPrint wanted, Kind kind, LabelRequest asked, boolean fits) {
+    private String waits(Menu menu, LabelToPrint wanted, LabelRequest asked, boolean fits) {
+        var kind = asked.kindOf();
+        var dish = menu.dish(wanted.dish());
         // one reason does not answer for many dishes
-        if (kind.isPacked() && !wanted.unknown().isEmpty()
-                && (asked.isAll() || asked.whyTyped().isEmpty() || asked.byTyped().isEmpty()))
-            return ("%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer "
-                    + "the questions. Or somebody answers for it, by itself, with a name and a reason.")
-                            .formatted(wanted.name(), String.join(", ", wanted.unknown()));
+        var answered = !asked.isAll() && !asked.whyTyped().isEmpty() && !asked.byTyped().isEmpty();
+        var holds = dish.isEmpty() ? List.<Hold>of()
+                : Hold.of(menu.now(dish.get()), kind, wanted.unknown(), answered, wanted.made(), wanted.keepBy());
+        if (!holds.isEmpty()) return words(holds.getFirst(), wanted.name());
         var missing = Press.missing(wanted.face().text());
         if (!missing.isEmpty())
             return "%s holds letters that no face here has: %s. Write it in other letters."
@@ -103,6 +95,20 @@ class Printing {
         if (!fits && !pdf.fits(wanted.face(), kind))
             return LabelPdf.tooLong(wanted.face(), kind);
         return "";
+    }
+
+    private static String words(Hold hold, String name) {
+        return switch (hold) {
+            case Hold.NotKnown(var what) ->
+                    ("%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer "
+                            + "the questions. Or somebody answers for it, by itself, with a name and a reason.")
+                                    .formatted(name, String.join(", ", what));
+            case Hold.KeepsShorter(var days) ->
+                    ("%s keeps for %d %s here, so no later day goes on its label. If your records say otherwise, "
+                            + "change "
+                            + "the keeping time first, with the reason.").formatted(name, days,
+                                    days == 1 ? "day" : "days");
+        };
     }
 
     /// Prints as many of a label as are out, as it reads now, to the same place. The old ones stay on the list until
@@ -135,7 +141,7 @@ class Printing {
             if (rest <= 0) continue;
             var asked = asked(label, rest, Cook.of(request));
             for (var wanted : kind == Kind.MENU ? List.<LabelToPrint>of() : wantedOf(menu, label, asked)) {
-                var why = waits(wanted, kind, asked, false);
+                var why = waits(menu, wanted, asked, false);
                 if (why.isEmpty())
                     prints.add(wanted.print(kind.id(), rest, asked.placeTyped(), asked.byTyped(),
                             asked.whyTyped(), kind.isPacked()));

@@ -4,7 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import keenfork.core.label.Kind;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;

@@ -1,7 +1,7 @@
 package keenfork.web.label;
 
 import java.util.List;
-import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.label.PrintJobs;
 
 /// The printer and what waits for it, in words.
 ///
@@ -40,10 +40,15 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
         var waits = open.stream()
                 .anyMatch(j -> j.state() == PrintJobs.State.WAITING || j.state() == PrintJobs.State.SENDING);
         var works = waits && !unsure && printer.isReady();
-        var state = unsure ? "It stopped in the middle of a page" : !printer.isOn() ? "Switched off"
-                : printer.paper() == 0 ? "Out of paper" : works ? "Printing" : "Ready";
+        var state = unsure ? "It stopped in the middle of a page" : state(printer, works);
         return new QueueView(state, unsure || waits && !printer.isReady(), works, printer,
                 open.stream().map(QueuedJob::of).toList(),
                 jobs.ended().stream().limit(ENDED_SHOWN).map(QueuedJob::of).toList());
+    }
+
+    private static String state(PrintJobs.Printer printer, boolean works) {
+        if (!printer.isOn()) return "Switched off";
+        if (printer.paper() == 0) return "Out of paper";
+        return works ? "Printing" : "Ready";
     }
 }

@@ -1,6 +1,6 @@
 package keenfork.web.label;
 
-import keenfork.web.persistence.PrintJobs;
+import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.stereotype.Component;
 
 /// Stands in for a label printer: it has a roll that runs out, a switch, and a cable that can come loose in the middle

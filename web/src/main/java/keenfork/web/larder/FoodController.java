@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -20,7 +19,7 @@ import keenfork.core.food.Substance;
 import keenfork.core.measure.Span;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
-import keenfork.web.persistence.Weighings;
+import keenfork.web.persistence.settings.Weighings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -55,6 +54,28 @@ class FoodController {
 
     /// one figure of a food: what the table says, and what the kitchen weighed
     record Figure(String noun, String words, String table, String source, Weighings.@Nullable Weighing own) {}
+
+    /// A weight as it was typed.
+    ///
+    /// @param noun one of what
+    /// @param low  g at least; the usual figure where it is left empty
+    /// @param high g at most; the usual figure where it is left empty
+    /// @param note how it was found
+    record Weighed(String noun, String low, String likely, String high, String note) {
+        static final Weighed NOTHING = new Weighed("", "", "", "", "");
+
+        /// What a form leaves out is as if nothing was typed.
+        Weighed(@Nullable String noun, @Nullable String low, @Nullable String likely, @Nullable String high,
+                @Nullable String note) {
+            this.noun = plain(noun);
+            this.low = plain(low);
+            this.likely = plain(likely);
+            this.high = plain(high);
+            this.note = plain(note);
+        }
+
+        private static String plain(@Nullable String typed) { return typed == null ? "" : typed.strip(); }
+    }
 
     FoodController(Weighings weighings) {
         this.weighings = weighings;
@@ -103,7 +124,7 @@ class FoodController {
 
     @GetMapping("/larder/food")
     String food(@RequestParam(defaultValue = "") String name, Model model) {
-        show(found(name), Map.of("noun", "", "low", "", "likely", "", "high", "", "note", ""), "", model);
+        show(found(name), Weighed.NOTHING, "", model);
         return "larder/food";
     }
 
@@ -112,7 +133,7 @@ class FoodController {
                 .orElseThrow(() -> new NotHere("The table has no food called “%s”.".formatted(name)));
     }
 
-    private void show(Food food, Map<String, String> typed, String wrong, Model model) {
+    private void show(Food food, Weighed typed, String wrong, Model model) {
         model.addAttribute("food", food);
         model.addAttribute("holds", names(food.holds()));
         model.addAttribute("sometimes", names(food.sometimes()));
@@ -141,19 +162,15 @@ class FoodController {
     }
 
     @PostMapping("/larder/food")
-    String weigh(@RequestParam String name, @RequestParam(defaultValue = "") String noun,
-            @RequestParam(defaultValue = "") String low, @RequestParam(defaultValue = "") String likely,
-            @RequestParam(defaultValue = "") String high, @RequestParam(defaultValue = "") String note,
-            HttpServletRequest request, HttpServletResponse response, Model model) {
+    String weigh(@RequestParam String name, Weighed typed, HttpServletRequest request, HttpServletResponse response,
+            Model model) {
         var food = found(name);
-        var typed = Map.of("noun", noun, "low", low, "likely", likely, "high", high, "note", note);
         try {
-            if (!NOUN.matcher(noun.strip().toLowerCase(Locale.ROOT)).matches())
+            if (!NOUN.matcher(typed.noun.toLowerCase(Locale.ROOT)).matches())
                 throw new IllegalArgumentException("Say one of what: bunch, clove, piece, slice … or ml.");
-            if (note.strip().isEmpty() || note.length() > LONGEST_NOTE)
+            if (typed.note.isEmpty() || typed.note.length() > LONGEST_NOTE)
                 throw new IllegalArgumentException("Say how it was found, such as “mean of ten bunches, Nov 2026”.");
-            weighings.keep(food.name(), noun.strip().toLowerCase(Locale.ROOT),
-                    figure(low.isBlank() ? likely : low, likely, high.isBlank() ? likely : high), note.strip(),
+            weighings.keep(food.name(), typed.noun.toLowerCase(Locale.ROOT), figure(typed), typed.note,
                     Cook.of(request));
             return "redirect:" + link(food);
         } catch (IllegalArgumentException e) {
@@ -163,18 +180,20 @@ class FoodController {
         }
     }
 
-    private static Span figure(String low, String likely, String high) {
+    private static Span figure(Weighed typed) {
         var figures = new ArrayList<BigDecimal>();
-        for (var text : List.of(low, likely, high)) {
-            if (!FIGURE.matcher(text.strip()).matches())
+        var low = typed.low.isEmpty() ? typed.likely : typed.low;
+        var high = typed.high.isEmpty() ? typed.likely : typed.high;
+        for (var text : List.of(low, typed.likely, high)) {
+            if (!FIGURE.matcher(text).matches())
                 throw new IllegalArgumentException(
                         "Write grams as a number, such as 25 or 0.6, not “%s”.".formatted(text));
-            figures.add(new BigDecimal(text.strip().replace(',', '.')));
+            figures.add(new BigDecimal(text.replace(',', '.')));
         }
         if (figures.get(1).signum() == 0 || figures.get(0).compareTo(figures.get(1)) > 0
                 || figures.get(1).compareTo(figures.get(2)) > 0)
             throw new IllegalArgumentException(
-                    "The figures must rise from least to most: %s, %s, %s.".formatted(low, likely, high));
+                    "The figures must rise from least to most: %s, %s, %s.".formatted(low, typed.likely, high));
         return new Span(figures.get(0), figures.get(1), figures.get(2));
     }
 

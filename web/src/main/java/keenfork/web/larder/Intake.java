@@ -7,10 +7,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.regime.RuleBook;
 import keenfork.format.PackCsv;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +30,7 @@ record Intake(List<Row> rows) {
     /// @param version the version of that pack it was compared with
     /// @param pack    what would be stored, or null where it is refused
     record Row(long line, Fate fate, String label, String food, String why, long target, long version,
-            @Nullable PackText pack) {}
+            @Nullable LarderPack pack) {}
 
     static Intake of(String text, Menu menu) throws PackCsv.Unreadable {
         var rows = new ArrayList<Row>();
@@ -70,11 +70,12 @@ record Intake(List<Row> rows) {
 
     private static Row fate(long line, PackForm form, @Nullable LocalDate readOn, Menu menu) {
         var before = menu.packs().stream().filter(p -> isSame(p.value(), form)).findFirst();
-        var read = form.declaration().isBlank() ? null : readOn == null ? menu.day() : readOn;
+        var day = readOn == null ? menu.day() : readOn;
+        var read = form.declaration().isBlank() ? null : day;
         if (before.isEmpty()) {
             var usual =
                     menu.packs().stream().anyMatch(p -> p.value().food().equals(form.foodName()) && !p.value().spare());
-            var pack = new PackText(form.foodName(), form.label(), form.barCode(), form.lawId(), form.declaration(),
+            var pack = new LarderPack(form.foodName(), form.label(), form.barCode(), form.lawId(), form.declaration(),
                     read, usual, null);
             return new Row(line, usual ? Fate.SPARE : Fate.NEW, form.label(), form.foodName(),
                     form.declaration().isBlank() ? "unread" : "", 0, 0, pack);
@@ -82,20 +83,21 @@ record Intake(List<Row> rows) {
         return changed(line, form, read, before.get());
     }
 
-    private static boolean isSame(PackText pack, PackForm form) {
+    private static boolean isSame(LarderPack pack, PackForm form) {
         return !form.barCode().isEmpty() && pack.barCode().equals(form.barCode())
                 || pack.label().equalsIgnoreCase(form.label()) && pack.food().equals(form.foodName());
     }
 
-    private static Row changed(long line, PackForm form, @Nullable LocalDate read, Stored<PackText> before) {
+    private static Row changed(long line, PackForm form, @Nullable LocalDate read, Stored<LarderPack> before) {
         var p = before.value();
         // an empty cell is no statement: it takes no declaration away that was read
         if (form.declaration().isBlank() && p.isRead())
             return new Row(line, Fate.REFUSED, form.label(), form.foodName(),
                     "Its declaration is empty here, and read in the larder. An empty cell takes nothing away.", 0, 0,
                     null);
-        var pack = new PackText(form.foodName(), form.label(), form.barCode().isEmpty() ? p.barCode() : form.barCode(),
-                form.lawId(), form.declaration(), read, p.spare(), p.standsInOn());
+        var pack =
+                new LarderPack(form.foodName(), form.label(), form.barCode().isEmpty() ? p.barCode() : form.barCode(),
+                        form.lawId(), form.declaration(), read, p.spare(), p.standsInOn());
         var why = new ArrayList<String>();
         if (!p.declaration().equals(pack.declaration())) why.add("declaration");
         if (!p.food().equals(pack.food())) why.add("what it is used for");

@@ -5,13 +5,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.format.PackCsv;
 import keenfork.format.RecipeFile;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Cook;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
+import keenfork.web.persistence.pack.Packs;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -46,7 +46,7 @@ class IntakeController {
                 .body(PackCsv.write(rows).getBytes(StandardCharsets.UTF_8));
     }
 
-    private static List<String> cells(PackText p) {
+    private static List<String> cells(LarderPack p) {
         return List.of(p.food(), p.label(), p.barCode(), p.law(), p.readOn() == null ? "" : p.readOn().toString(),
                 p.declaration());
     }

@@ -6,6 +6,8 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Locale;
+import keenfork.core.kitchen.LarderPack;
+import keenfork.core.kitchen.LineLink;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
@@ -14,10 +16,9 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.PackText;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.Settings;
 import keenfork.web.persistence.Stored;
+import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.settings.Settings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
@@ -58,7 +59,7 @@ class LarderController {
 
     private void list(Model model, Menu menu, String q, String days, String wrong) {
         var words = q.strip().toLowerCase(Locale.ROOT);
-        var needed = Comparator.comparing((Stored<PackText> p) -> !menu.isInUse(p))
+        var needed = Comparator.comparing((Stored<LarderPack> p) -> !menu.isInUse(p))
                 .thenComparing(p -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
         model.addAttribute("packs", menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format))
                 .filter(p -> p.holds(words)).toList());
@@ -108,7 +109,7 @@ class LarderController {
                 id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
     }
 
-    private @Nullable ComparedView compared(long id, PackText before, PackForm form, Menu menu) {
+    private @Nullable ComparedView compared(long id, LarderPack before, PackForm form, Menu menu) {
         if (!form.wrong().isEmpty() || !ComparedView.isWorthShowing(before.declaration(), form.declaration()))
             return null;
         return ComparedView.of(PackForm.read(before.declaration(), before.law()), form.read(), menu,
@@ -157,7 +158,7 @@ class LarderController {
         var isThere = kitchen.menu().dish(dish).stream().flatMap(d -> d.derivation().recipe().lines().stream())
                 .anyMatch(l -> l.text().equals(line));
         if (!as.equals("link")) packs.unlink(dish, line);
-        else if (isThere) packs.link(new Packs.LineLink(dish, line, id));
+        else if (isThere) packs.link(new LineLink(dish, line, id));
         else throw new NotHere("That line is not in the dish any more. Open the pack again.");
         return "redirect:/larder/" + id;
     }
@@ -184,11 +185,11 @@ class LarderController {
         return "larder/versions";
     }
 
-    private Stored<PackText> stored(long id) {
+    private Stored<LarderPack> stored(long id) {
         return packs.find(id).orElseThrow(() -> new NotHere("This pack is not in the larder any more."));
     }
 
-    private ModelAndView pack(long id, PackForm form, String wrong, @Nullable PackText theirs, String find,
+    private ModelAndView pack(long id, PackForm form, String wrong, @Nullable LarderPack theirs, String find,
             HttpStatus status) {
         var page = new ModelAndView("larder/pack", status);
         page.addObject("id", id);

@@ -3,10 +3,10 @@ package keenfork.web.larder;
 import java.time.LocalDate;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
 import keenfork.core.regime.RuleBook;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +30,7 @@ record PackForm(String food, String label, String barCode, String law, String de
         this.version = version == null ? "" : version;
     }
 
-    static PackForm of(Stored<PackText> pack) {
+    static PackForm of(Stored<LarderPack> pack) {
         var p = pack.value();
         return new PackForm(p.food(), p.label(), p.barCode(), p.law(), p.declaration(), "",
                 String.valueOf(pack.version()));
@@ -80,12 +80,13 @@ record PackForm(String food, String label, String barCode, String law, String de
 
     /// What would be stored. A pack counts as read on the day its declaration was written down or read again, not when
     /// it is given another name.
-    PackText text(@Nullable PackText before, LocalDate today) {
+    LarderPack text(@Nullable LarderPack before, LocalDate today) {
         var text = declaration.isBlank() ? "" : declaration;
         if (before == null)
-            return new PackText(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : today);
+            return new LarderPack(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : today);
         var same = before.declaration().strip().equals(declaration.strip()) && !again.equals("yes");
-        return new PackText(foodName(), label, barCode, lawId(), text,
-                text.isEmpty() ? null : same ? before.readOn() : today, before.spare(), before.standsInOn());
+        var read = same ? before.readOn() : today;
+        return new LarderPack(foodName(), label, barCode, lawId(), text, text.isEmpty() ? null : read, before.spare(),
+                before.standsInOn());
     }
 }

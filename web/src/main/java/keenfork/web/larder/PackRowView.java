@@ -3,9 +3,9 @@ package keenfork.web.larder;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 
 /// A pack in the list: what it is for, when it was read, and which dishes use it. Its state is `unread`, `due` to be
@@ -13,7 +13,7 @@ import keenfork.web.persistence.Stored;
 record PackRowView(long id, String label, String food, String barCode, String when, String state, String dishes) {
     private static final int MOST_NAMED = 2;
 
-    static PackRowView of(Stored<PackText> pack, Menu menu, Format format) {
+    static PackRowView of(Stored<LarderPack> pack, Menu menu, Format format) {
         var p = pack.value();
         var users = menu.taking(pack.id()).stream().map(u -> u.dish().name()).distinct().toList();
         return new PackRowView(pack.id(), p.label(), p.food(), p.barCode(), when(p, menu, format), state(pack, menu),
@@ -33,15 +33,16 @@ record PackRowView(long id, String label, String food, String barCode, String wh
                 : format.list(List.of(users.get(0), users.get(1), (users.size() - MOST_NAMED) + " more"));
     }
 
-    private static String when(PackText pack, Menu menu, Format format) {
+    private static String when(LarderPack pack, Menu menu, Format format) {
         if (pack.readOn() == null) return "unread";
         var day = "read " + format.day(pack.readOn());
-        return menu.isDue(pack) ? day + ": read it again"
-                : menu.day().equals(pack.standsInOn()) ? day + ", stands in today" : day;
+        if (menu.isDue(pack)) return day + ": read it again";
+        return menu.day().equals(pack.standsInOn()) ? day + ", stands in today" : day;
     }
 
-    private static String state(Stored<PackText> pack, Menu menu) {
+    private static String state(Stored<LarderPack> pack, Menu menu) {
         if (!menu.isInUse(pack)) return "spare";
-        return !pack.value().isRead() ? "unread" : menu.isDue(pack.value()) ? "due" : "";
+        if (!pack.value().isRead()) return "unread";
+        return menu.isDue(pack.value()) ? "due" : "";
     }
 }

@@ -1,15 +1,16 @@
 package keenfork.web.larder;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.core.recipe.Line;
 import keenfork.web.kitchen.Effect;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.EffectView;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 
 /// A pack as stored: when it was read and is due, which lines take it, and what stands by for its food.
@@ -29,12 +30,11 @@ record PackView(String state, String when, String due, List<LineUse> users, List
     /// another pack of the same food
     record Rival(long id, String label, String words) {}
 
-    static PackView of(Stored<PackText> pack, String find, Kitchen kitchen, Format format) {
+    static PackView of(Stored<LarderPack> pack, String find, Kitchen kitchen, Format format) {
         var menu = kitchen.menu();
         var p = pack.value();
         var when = p.readOn() == null ? "Not read yet" : "Read " + format.day(p.readOn());
-        var due = p.readOn() == null ? "" : menu.isDue(p) ? "long due to be read again"
-                : "due again " + format.day(p.readOn().plusDays(menu.readAgain().days()));
+        var due = p.readOn() == null ? "" : due(p.readOn(), menu, format);
         var rivals = menu.packs().stream().filter(o -> o.id() != pack.id() && o.value().food().equals(p.food()))
                 .map(o -> new Rival(o.id(), o.value().label(), words(o.value(), menu))).toList();
         var effects = p.spare() && !menu.day().equals(p.standsInOn()) ? Effect
@@ -43,13 +43,19 @@ record PackView(String state, String when, String due, List<LineUse> users, List
         return new PackView(state(p, menu), when, due, users(pack, menu), finds(pack, find, menu), rivals, effects);
     }
 
-    private static String state(PackText pack, Menu menu) {
+    private static String state(LarderPack pack, Menu menu) {
         if (menu.day().equals(pack.standsInOn())) return "stand-in";
         if (pack.spare()) return "spare";
-        return !pack.isRead() ? "unread" : menu.isDue(pack) ? "due" : "used";
+        if (!pack.isRead()) return "unread";
+        return menu.isDue(pack) ? "due" : "used";
     }
 
-    private static String words(PackText pack, Menu menu) {
+    private static String due(LocalDate read, Menu menu, Format format) {
+        return menu.readAgain().isDue(read, menu.day()) ? "long due to be read again"
+                : "due again " + format.day(menu.readAgain().until(read));
+    }
+
+    private static String words(LarderPack pack, Menu menu) {
         if (menu.day().equals(pack.standsInOn())) return "stands in today";
         return pack.spare() ? "stands by" : "the usual one";
     }
@@ -61,14 +67,14 @@ record PackView(String state, String when, String due, List<LineUse> users, List
                         .map(l -> new LineUse(d.id(), d.name(), l.text(), menu.isLinked(d.id(), l))));
     }
 
-    private static List<LineUse> users(Stored<PackText> pack, Menu menu) {
+    private static List<LineUse> users(Stored<LarderPack> pack, Menu menu) {
         return menu.taking(pack.id()).stream()
                 .map(u -> new LineUse(u.dish().id(), u.dish().name(), u.line().text(), u.linked())).distinct().toList();
     }
 
     /// Lines that read like what is looked for; or else those that name nothing the table holds, which a pack may
     /// explain.
-    private static List<LineUse> finds(Stored<PackText> pack, String find, Menu menu) {
+    private static List<LineUse> finds(Stored<LarderPack> pack, String find, Menu menu) {
         var words = find.strip().toLowerCase(Locale.ROOT);
         var taken = users(pack, menu);
         if (!words.isEmpty())

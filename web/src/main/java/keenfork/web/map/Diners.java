@@ -1,12 +1,12 @@
 package keenfork.web.map;
 
 import java.util.List;
-import keenfork.core.event.Eats;
+import keenfork.core.covers.Eats;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
 import keenfork.core.trace.Derivation;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 
 /// The people the map is shown for.
 ///

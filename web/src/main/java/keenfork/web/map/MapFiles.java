@@ -16,7 +16,7 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.page.Press;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;

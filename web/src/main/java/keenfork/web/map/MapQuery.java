@@ -44,7 +44,8 @@ record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String gro
     String words() { return q == null ? "" : q.strip().toLowerCase(Locale.ROOT); }
 
     public String avoided() {
-        return avoid == null ? "" : avoid.length() > LONGEST ? avoid.substring(0, LONGEST) : avoid.strip();
+        if (avoid == null) return "";
+        return avoid.length() > LONGEST ? avoid.substring(0, LONGEST) : avoid.strip();
     }
 
     /// {@return the address of the map with other peeling; what is open and found stays}

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import keenfork.core.covers.Eats;
 import keenfork.core.diet.Diet;
-import keenfork.core.event.Eats;
 import keenfork.core.food.Food;
 import keenfork.core.trace.Beside;
 import keenfork.core.trace.Certainty;
@@ -16,9 +16,9 @@ import keenfork.core.trace.Peel;
 import keenfork.core.trace.Profile;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
-import keenfork.web.page.MarkRow;
 import keenfork.web.page.MarkRow.Bowl;
 import keenfork.web.page.MarkRow.Cell;
+import keenfork.web.page.MarkRow;
 
 /// The map as drawn: dishes by groups, with the parts of the open dish below it.
 ///
@@ -70,7 +70,8 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         var columns = Column.of(menu.ruleBook(), asked.opened(), beside);
         for (var i = 0; i < shown.size(); i++) {
             var dish = shown.get(i);
-            rows.add(row(dish, asked, columns, profiles.get(i), derived.get(i), diners, format));
+            rows.add(
+                    row(new Menu.Dish(dish.stored(), derived.get(i)), asked, columns, profiles.get(i), diners, format));
             if (dish.id() == asked.dishId()) addParts(menu, dish, derived.get(i), columns, rows, format);
         }
         return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel,
@@ -109,9 +110,10 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         }
     }
 
-    private static MapRow row(Menu.Dish dish, MapQuery asked, List<Column> columns, Profile profile,
-            Derivation derivation,
-            Diners diners, Format format) {
+    /// @param dish as it is peeled
+    private static MapRow row(Menu.Dish dish, MapQuery asked, List<Column> columns, Profile profile, Diners diners,
+            Format format) {
+        var derivation = dish.derivation();
         var name = dish.name();
         var eats = diners.isEveryone() ? null : diners.eat(derivation);
         var bowl = eats == null ? Bowl.NONE

@@ -132,13 +132,17 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
                     i + 1 < evidence.path().size() ? width(evidence.path().get(i + 1), width) : Math.max(2, width - 2);
             var y = knots.get(i).y + 9;
             var until = knots.get(i + 1).y + 9;
-            var look = i < last - 1 ? "solid"
-                    : evidence.certainty() == Certainty.NOT_KNOWN ? "dotted" : evidence.assumed() ? "dashed" : "solid";
+            var look = i < last - 1 ? "solid" : look(evidence);
             twine.add(new Twine(look.equals("solid") ? ribbon(y, until, width, next) : "M16 %d V%d".formatted(y, until),
                     look));
             width = next;
         }
         return twine;
+    }
+
+    private static String look(Evidence evidence) {
+        if (evidence.certainty() == Certainty.NOT_KNOWN) return "dotted";
+        return evidence.assumed() ? "dashed" : "solid";
     }
 
     private static double width(Link link, double above) {

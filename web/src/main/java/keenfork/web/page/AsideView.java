@@ -2,12 +2,12 @@ package keenfork.web.page;
 
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.event.Eats;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
+import keenfork.core.covers.Eats;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
 import keenfork.core.trace.Derivation;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.SetAsides;
+import keenfork.web.persistence.dish.SetAsides;
 
 /// Portions set aside, in the words that hold for the dish as it is now.
 ///
@@ -52,9 +52,9 @@ public record AsideView(long id, String title, String words, boolean holds) {
 
     private static String takeOff(Derivation dish, List<Avoidance> avoid, int people, Format format) {
         var split = SplitView.of(dish, avoid, people, format);
-        return split == null ? ""
-                : "Take %s off before step %d, “%s”. They go without %s. Finish this tub first.".formatted(
-                        split.takeOff().isEmpty() ? "their portions" : split.takeOff(), split.step(), split.text(),
-                        split.without());
+        if (split == null) return "";
+        return "Take %s off before step %d, “%s”. They go without %s. Finish this tub first.".formatted(
+                split.takeOff().isEmpty() ? "their portions" : split.takeOff(), split.step(), split.text(),
+                split.without());
     }
 }

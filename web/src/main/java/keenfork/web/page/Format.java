@@ -50,7 +50,8 @@ public class Format {
     }
 
     private static String number(double value) {
-        var digits = value >= 100 ? 0 : value >= 10 ? 0 : value >= 1 ? 1 : 2;
+        var small = value >= 1 ? 1 : 2;
+        var digits = value >= 10 ? 0 : small;
         var text = String.format(Locale.ROOT, "%." + digits + "f", value);
         return text.contains(".") ? text.replaceAll("0+$", "").replaceAll("\\.$", "") : text;
     }

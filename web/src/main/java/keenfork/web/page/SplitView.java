@@ -1,9 +1,9 @@
 package keenfork.web.page;
 
 import java.util.List;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
 import keenfork.core.recipe.Line;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
 import keenfork.core.swap.Split;
 import keenfork.core.trace.Derivation;
 import org.jspecify.annotations.Nullable;
@@ -31,10 +31,11 @@ public record SplitView(int step, String text, String portion, String clear, Str
         var beyond = split.step() >= steps.size();
         var one = split.portion();
         var range = format.range(one);
+        var between = range.isEmpty() ? "" : " (" + range + ")";
         var wait = split.further() <= split.step() ? "" : "If %s can wait for the end, it is before step %d."
                 .formatted(words(split.movable(), format), Math.min(split.further(), steps.size()) + 1);
         return new SplitView(split.step() + 1, beyond ? "It goes out." : steps.get(split.step()),
-                one == null ? "" : format.likely(one) + (range.isEmpty() ? "" : " (" + range + ")"),
+                one == null ? "" : format.likely(one) + between,
                 format.likely(split.clear()),
                 words(split.without(), format), words(split.still(), format), wait,
                 people == 0 || one == null ? ""

@@ -23,8 +23,8 @@ import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.Settings;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
 
 /// The batches of the menu, with the day they are made in.
 ///

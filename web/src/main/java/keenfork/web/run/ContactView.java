@@ -4,20 +4,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import keenfork.core.run.BatchSetup;
+import keenfork.core.kitchen.ShutOut;
+import keenfork.core.people.Avoidances;
 import keenfork.core.run.Clean;
 import keenfork.core.run.CrossContact;
 import keenfork.core.run.Kit;
 import keenfork.core.run.PrepRun;
-import keenfork.core.run.Sequencer;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
-import keenfork.core.trace.Certainty;
-import keenfork.core.trace.Derivation;
-import keenfork.core.trace.Fact;
-import keenfork.core.trace.Facts;
+import keenfork.core.run.Remedy;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 
 /// Something that still travels, in words: to one use of a batch by one piece.
 ///
@@ -46,28 +41,32 @@ record ContactView(int number, int turn, int from, String piece, int use, String
 
     private record Where(Kit kit, int use) {}
 
+    /// the run, and for whom it is looked at
+    private record Looked(PrepRun run, Batches batches, List<Events.Guests> groups, Format format) {}
+
     /// @param closely the one that is looked at closely; -1 for none
     static List<ContactView> of(PrepRun run, Batches batches, List<Events.Guests> groups, int closely, Format format) {
         var trips = new ArrayList<ContactView>();
+        var looked = new Looked(run, batches, groups, format);
         for (var i = 0; i < run.turns().size(); i++) {
             var byUse = new LinkedHashMap<Where, List<CrossContact>>();
             for (var c : run.turns().get(i).carried())
                 byUse.computeIfAbsent(new Where(c.kit(), c.use()), _ -> new ArrayList<>()).add(c);
             for (var carried : byUse.values())
-                trips.add(of(run, i, carried, trips.size(), trips.size() == closely, batches, groups, format));
+                trips.add(of(looked, i, carried, trips.size(), trips.size() == closely));
         }
         return trips;
     }
 
-    private static ContactView of(PrepRun run, int turn, List<CrossContact> carried, int number, boolean closely,
-            Batches batches,
-            List<Events.Guests> groups, Format format) {
+    private static ContactView of(Looked looked, int turn, List<CrossContact> carried, int number, boolean closely) {
+        var run = looked.run;
+        var format = looked.format;
         var first = carried.getFirst();
         var what = carried.stream().map(c -> c.substance().name()).toList();
-        var out = groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
+        var out = looked.groups.stream().filter(g -> areShutOut(g, carried, looked.batches))
                 .map(g -> g.name() + " " + g.people()).toList();
         var own = String.join(" and ", first.reached().parts());
-        return new ContactView(number, turn, from(run, turn, first), first.piece().id(), first.use(),
+        return new ContactView(number, turn, Remedy.comesFrom(run, turn, first), first.piece().id(), first.use(),
                 what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
                 "%s to %s, by the %s".formatted(Format.upper(format.list(what)), first.to().dish(),
                         first.piece().name()),
@@ -77,67 +76,37 @@ record ContactView(int number, int turn, int from, String piece, int use, String
                 first.reached().comesOff()
                         ? "Hold back: the %s can stay off for those who must not have it.".formatted(own)
                         : "Hold back: no, it reaches the %s.".formatted(own),
-                closely ? ways(run, turn, first, batches) : List.of());
-    }
-
-    private static int from(PrepRun run, int turn, CrossContact carried) {
-        for (var i = turn; i >= 0; i--) if (run.turns().get(i).batch().equals(carried.from())) return i;
-        return turn;
+                closely ? ways(run, turn, first, looked.batches) : List.of());
     }
 
     private static List<Way> ways(PrepRun run, int turn, CrossContact carried, Batches batches) {
-        var made = run.turns().get(turn).made();
         var kit = carried.kit();
-        var dish = String.valueOf(batches.id(made.batch()));
-        var ways = new ArrayList<Way>();
-        var fresh = kit.endedBy() == Clean.FRESH;
-        ways.add(new Way(
-                fresh ? "Renew the %s first".formatted(carried.piece().name())
-                        : "Wash the %s first".formatted(carried.piece().name()),
-                "/run/clean",
-                Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(carried.use()), "clean",
-                        Batches.word(kit.endedBy())),
-                then(run, turn, made.with(new BatchSetup.Before(kit, carried.use()), kit.endedBy()))));
-        for (var other : run.conditions().equipment().of(kit))
-            if (!other.equals(carried.piece()) && made.batch().mayGoOn(other))
-                ways.add(new Way("Use the %s".formatted(other.name()), "/run/piece",
-                        Map.of("dish", dish, "kit", kit.id(), "piece", other.id()), then(run, turn, made.on(other))));
-        if (!carried.isOwn()) {
-            var from = from(run, turn, carried);
-            var moved = new ArrayList<>(run.order());
-            moved.add(from, moved.remove(turn));
-            ways.add(new Way("Make it before %s".formatted(carried.from().dish()), "/run/move",
-                    Map.of("dish", dish, "to", String.valueOf(from)), then(run, moved)));
-        }
-        return ways;
-    }
-
-    private static String then(PrepRun run, int turn, BatchSetup made) {
-        var order = new ArrayList<>(run.order());
-        order.set(turn, made);
-        return then(run, order);
-    }
-
-    private static String then(PrepRun run, List<BatchSetup> order) {
-        return Score.of(Sequencer.score(order, run.conditions())).inWords();
+        var dish = String.valueOf(batches.id(run.turns().get(turn).batch()));
+        return Remedy.of(run, turn, carried).stream().map(r -> {
+            var then = Score.of(r.then()).inWords();
+            return switch (r.way()) {
+                case Remedy.Way.CleanFirst(var piece, var use, var clean) -> new Way(
+                        (clean == Clean.FRESH ? "Renew the %s first" : "Wash the %s first").formatted(piece.name()),
+                        "/run/clean", Map.of("dish", dish, "kit", kit.id(), "use", String.valueOf(use), "clean",
+                                Batches.word(clean)),
+                        then);
+                case Remedy.Way.OtherPiece(var piece) -> new Way("Use the %s".formatted(piece.name()), "/run/piece",
+                        Map.of("dish", dish, "kit", kit.id(), "piece", piece.id()), then);
+                case Remedy.Way.MakeBefore(var to, var other) -> new Way("Make it before %s".formatted(other),
+                        "/run/move", Map.of("dish", dish, "to", String.valueOf(to)), then);
+            };
+        }).toList();
     }
 
     /// {@return how many people go without a dish for what reaches it}
     static int shutOut(List<CrossContact> carried, Batches batches, List<Events.Guests> groups) {
-        return groups.stream().filter(g -> carried.stream().anyMatch(c -> shutsOut(c, g, batches)))
+        return groups.stream().filter(g -> areShutOut(g, carried, batches))
                 .mapToInt(Events.Guests::people).sum();
     }
 
-    /// Whether a contact is what keeps people from a dish that they could eat otherwise.
-    private static boolean shutsOut(CrossContact carried, Events.Guests group, Batches batches) {
-        var dish = batches.menu().dish(batches.id(carried.to())).orElse(null);
-        if (dish == null) return false;
-        var facts = new ArrayList<Fact>(batches.plain().all());
-        facts.addAll(carried.facts());
-        var with = Derivation.of(dish.derivation().recipe(), new Facts(batches.menu().ruleBook(), facts));
-        var avoid = Avoidances.of(group.avoids(), batches.menu().ruleBook()).all();
-        var breaks = with.evidence().stream()
-                .filter(e -> avoid.stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
-        return !breaks.isEmpty() && breaks.stream().allMatch(e -> e.certainty() == Certainty.CONTACT);
+    private static boolean areShutOut(Events.Guests group, List<CrossContact> carried, Batches batches) {
+        var dish = batches.menu().dish(batches.id(carried.getFirst().to())).orElse(null);
+        return dish != null && ShutOut.byAny(carried, dish.derivation(), batches.plain(),
+                Avoidances.of(group.avoids(), batches.menu().ruleBook()));
     }
 }

@@ -9,7 +9,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import keenfork.core.run.Clean;
 import keenfork.core.run.Piece;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Progress;
@@ -68,13 +67,18 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
     /// one batch on one piece for a while
     private record Stretch(int column, int turn, int from, int until, Schedule.Placed first, Schedule.Placed last) {}
 
-    /// {@return the hours from a minute on}
+    /// What is drawn.
+    ///
     /// @param run   the run as it was planned
+    /// @param trips what travels in truth
+    /// @param ready when all must be ready
+    /// @param from  the first minute that is drawn
     /// @param left  for a clean what it holds back, in few words
-    static Fall of(PrepRun run, Progress progress, List<ContactView> trips, Batches batches, LocalTime ready, int from,
-            Map<Schedule.Placed, String> left) {
-        return new Drawing(run, progress, trips, batches, ready, from, left).fall();
-    }
+    record Scene(PrepRun run, Progress progress, List<ContactView> trips, Batches batches, LocalTime ready, int from,
+            Map<Schedule.Placed, String> left) {}
+
+    /// {@return the hours from a minute on}
+    static Fall of(Scene scene) { return new Drawing(scene).fall(); }
 
     /// a fall being drawn
     private static final class Drawing {
@@ -94,15 +98,14 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
         private final Set<Stretch> held = new HashSet<>();
         private double each;
 
-        Drawing(PrepRun run, Progress progress, List<ContactView> trips, Batches batches, LocalTime ready, int from,
-                Map<Schedule.Placed, String> left) {
-            this.run = run;
-            this.progress = progress;
-            this.trips = trips;
-            this.batches = batches;
-            this.ready = ready;
-            this.from = from;
-            this.left = left;
+        Drawing(Scene scene) {
+            run = scene.run;
+            progress = scene.progress;
+            trips = scene.trips;
+            batches = scene.batches;
+            ready = scene.ready;
+            from = scene.from;
+            left = scene.left;
         }
 
         Fall fall() {
@@ -151,7 +154,8 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             var weight = 0;
             for (var p : progress.open()) {
                 if (!p.on().contains(piece) || !isSeen(p)) continue;
-                weight += p.kind() == Schedule.Slot.CLEAN ? 40 : piece.kit().carries() ? 10 + p.until() - p.from() : 5;
+                var use = piece.kit().carries() ? 10 + p.until() - p.from() : 5;
+                weight += p.kind() == Schedule.Slot.CLEAN ? 40 : use;
             }
             return weight;
         }
@@ -217,32 +221,44 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             for (var c = 0; c < pieces.size(); c++) {
                 var column = c;
                 var own = stretches.stream().filter(s -> s.column == column).toList();
-                var cleans = progress.open().stream().filter(p -> p.kind() == Schedule.Slot.CLEAN && p.on()
-                        .contains(pieces.get(column)) && isSeen(p)).toList();
                 var cursor = HEAD;
-                var s = 0;
-                for (var i = 0; i <= cleans.size(); i++) {
-                    for (; s < own.size()
-                            && (i == cleans.size() || own.get(s).from < progress.starts(cleans.get(i)) + 1); s++) {
-                        var isHeld = i < cleans.size()
-                                && (s + 1 == own.size() || own.get(s + 1).from > progress.starts(cleans.get(i)))
-                                && !left.getOrDefault(cleans.get(i), "")
-                                        .isEmpty();
-                        if (isHeld) held.add(own.get(s));
-                        var top = Math.max(cursor, y(own.get(s).from));
-                        var height = Math.max(LOWEST + (isHeld ? STAINED : 0), y(own.get(s).until) - top);
-                        tops.put(own.get(s), top);
-                        heights.put(own.get(s), height);
-                        cursor = top + height + 2;
-                    }
-                    if (i == cleans.size()) break;
-                    var stain = left.getOrDefault(cleans.get(i), "").isEmpty() || s > 0
-                            && held.contains(own.get(s - 1)) && cursor > HEAD ? 0 : STAINED + 12;
-                    var y = Math.max(cursor + stain, y(progress.starts(cleans.get(i))));
-                    gateAt.put(cleans.get(i), y);
+                var from = 0;
+                for (var clean : cleans(pieces.get(column))) {
+                    var until = from;
+                    while (until < own.size() && own.get(until).from < progress.starts(clean) + 1) until++;
+                    var isStained = !left.getOrDefault(clean, "").isEmpty();
+                    cursor = hang(own.subList(from, until), isStained, cursor);
+                    var stain = isStained && (until == 0 || !held.contains(own.get(until - 1)) || cursor == HEAD)
+                            ? STAINED + 12 : 0;
+                    var y = Math.max(cursor + stain, y(progress.starts(clean)));
+                    gateAt.put(clean, y);
                     cursor = y + GATE + 4;
+                    from = until;
                 }
+                hang(own.subList(from, own.size()), false, cursor);
             }
+        }
+
+        private List<Schedule.Placed> cleans(Piece piece) {
+            return progress.open().stream()
+                    .filter(p -> p.kind() == Schedule.Slot.CLEAN && p.on().contains(piece) && isSeen(p)).toList();
+        }
+
+        /// Hangs what is done on a piece up to a clean, or to the end.
+        /// @param isStained whether the last of them leaves what the clean has to take off
+        /// @return the height from which the next may hang
+        private int hang(List<Stretch> stretches, boolean isStained, int cursor) {
+            for (var i = 0; i < stretches.size(); i++) {
+                var stretch = stretches.get(i);
+                var isHeld = isStained && i == stretches.size() - 1;
+                if (isHeld) held.add(stretch);
+                var top = Math.max(cursor, y(stretch.from));
+                var height = Math.max(LOWEST + (isHeld ? STAINED : 0), y(stretch.until) - top);
+                tops.put(stretch, top);
+                heights.put(stretch, height);
+                cursor = top + height + 2;
+            }
+            return cursor;
         }
 
         /// Cloth hangs a little uneven at both ends.

@@ -12,7 +12,7 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.KitList;
+import keenfork.web.persistence.run.KitList;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;

@@ -20,8 +20,8 @@ import keenfork.core.run.Progress;
 import keenfork.core.run.Schedule;
 import keenfork.core.run.Sequencer;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.run.Runs;
 import org.jspecify.annotations.Nullable;
 
 /// The run for the hands: for each cook what is now, what to wash before the next, and what is next; beside it the next
@@ -96,7 +96,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
                 .truncatedTo(ChronoUnit.MINUTES).toString(), standing(progress, starts, at, ready),
                 progress.behind() > 0,
                 trips.stream().map(ContactView::title).toList(), builder.passed(), truth.asks().size(), cooks,
-                Fall.of(planned, progress, trips, batches, ready, from, left), builder.whole(from),
+                Fall.of(new Fall.Scene(planned, progress, trips, batches, ready, from, left)), builder.whole(from),
                 builder.lately(marks));
     }
 
@@ -171,7 +171,8 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
             var out = ContactView.shutOut(held, batches, groups);
-            return new Wash(names(held), out == 0 ? "" : out == 1 ? "1 goes without" : out + " go without",
+            var without = out == 1 ? "1 goes without" : out + " go without";
+            return new Wash(names(held), out == 0 ? "" : without,
                     Format.upper(p.clean().verb()),
                     p.on().getFirst().name(), p.dish(), mark(p));
         }

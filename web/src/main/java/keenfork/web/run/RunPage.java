@@ -6,9 +6,9 @@ import java.util.List;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.Settings;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -68,8 +68,9 @@ class RunPage {
         var yours = batches.yours();
         var best = asked.show.equals("best") && answer.run() != null;
         var shown = best && answer.run() != null ? answer.run() : yours;
-        var view = RunView.of(shown, best ? shown.worth() : "", batches, events.groups(), asked.open, asked.trip,
-                asked.wide, LocalDate.now(clock), runs.laid(batches.served()), format);
+        var missed = shown.schedule().missed(batches.served(), LocalDate.now(clock), runs.laid(batches.served()))
+                .stream().map(p -> new RunView.Laid(p.what(), false)).toList();
+        var view = RunView.of(shown, batches, events.groups(), asked, missed, format);
         var inRun = batches.turns().stream().map(Runs.Turn::dish).toList();
         model.addAttribute("asked", asked);
         model.addAttribute("wrong", wrong.isEmpty() ? batches.unheard() : wrong);
@@ -84,6 +85,7 @@ class RunPage {
         model.addAttribute("undoable", runs.undoable());
         model.addAttribute("history", runs.history());
         model.addAttribute("view", view);
+        model.addAttribute("worth", best ? shown.worth() : "");
         model.addAttribute("left", left(batches, inRun));
         model.addAttribute("unsaid", batches.unsaid());
         model.addAttribute("open", open(batches));

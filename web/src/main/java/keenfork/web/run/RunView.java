@@ -1,20 +1,17 @@
 package keenfork.web.run;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import keenfork.core.run.ContactPolicy;
 import keenfork.core.run.PrepRun;
 import keenfork.core.run.Schedule;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 import org.jspecify.annotations.Nullable;
 
 /// One order as it is shown.
 ///
 /// @param rows    its batches in order
-/// @param worth   what the order is worth, in words; empty for the crew's own
 /// @param opened  the batch that is looked at closely, or null
 /// @param trip    the hand-over that is looked at closely, or null
 /// @param late    what is said where it does not fit into the day; empty where it does
@@ -23,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 /// @param choices which kit is taken where a step allows either
 /// @param missed  what should have been laid on the day before, and was not
 /// @param school  how contacts are flagged, in words
-record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, String worth, @Nullable Opened opened,
+record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, @Nullable Opened opened,
         @Nullable ContactView trip, String late, List<String> blocks, List<String> remarks,
         List<String> choices, List<Laid> missed,
         String school) {
@@ -35,19 +32,16 @@ record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, Str
     /// something to be laid on the day before
     record Laid(String what, boolean done) {}
 
-    /// @param worth  what the order is worth; empty for the crew's own
-    /// @param dish   the dish that is looked at closely; 0 for none
-    /// @param number the hand-over that is looked at closely; -1 for none
-    /// @param laid   what was laid on
-    static RunView of(PrepRun run, String worth, Batches batches, List<Events.Guests> groups, long dish, int number,
-            boolean wide, LocalDate today, Set<String> laid, Format format) {
+    /// @param missed what should have been laid on the day before, and was not
+    static RunView of(PrepRun run, Batches batches, List<Events.Guests> groups, RunPage.Asked asked, List<Laid> missed,
+            Format format) {
         var schedule = run.schedule();
+        var number = asked.trip();
+        var dish = asked.open();
         var trips = ContactView.of(run, batches, groups, number, format);
         var rows = new ArrayList<TurnTile>();
         for (var i = 0; i < run.turns().size(); i++) rows.add(row(run.turns().get(i), i, batches, dish));
-        var missed =
-                schedule.missed(batches.served(), today, laid).stream().map(p -> new Laid(p.what(), false)).toList();
-        return new RunView(Timeline.of(run, schedule, trips, batches, wide), rows, trips, worth,
+        return new RunView(Timeline.of(run, schedule, trips, batches, asked.wide()), rows, trips,
                 Opened.of(run, batches, dish), number >= 0 && number < trips.size() ? trips.get(number) : null,
                 late(schedule, batches),
                 schedule.late() == 0 ? List.of() : schedule.blocks().stream().limit(4).toList(), schedule.remarks(),

@@ -49,9 +49,7 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
             var letters = LETTERS / size;
             var height = 0.0;
             for (var row : rows) {
-                var named = row.same ? 0 : 1;
-                var lines = row.wash ? 1 : named + Math.ceil((row.text.length() + row.on.length() + row.takes.length()
-                        + (row.by.isEmpty() ? 0 : 14) + (row.fresh ? FRESH : 0) + 3) / letters);
+                var lines = row.wash ? 1 : row.names() + Math.ceil(row.letters() / letters);
                 height += lines * size * LINE + AROUND;
             }
             return height;
@@ -67,6 +65,14 @@ record SheetView(List<Cook> cooks, List<String> dayBefore, List<String> batches,
     /// @param same  whether the dish is the one of the row before
     record SheetLine(String time, int turn, String dish, String text, String takes, String on, boolean wash, String by,
             boolean fresh, boolean same) {
+        /// {@return lines that its dish takes}
+        private int names() { return same ? 0 : 1; }
+
+        /// {@return letters of what it says}
+        private int letters() {
+            return text.length() + on.length() + takes.length() + (by.isEmpty() ? 0 : 14) + (fresh ? FRESH : 0) + 3;
+        }
+
         SheetLine below(SheetLine before) {
             return new SheetLine(time, turn, dish, text, takes, on, wash, by, fresh,
                     !wash && !before.wash && before.turn == turn);

@@ -217,7 +217,8 @@ record Timeline(int width, int height, int night, List<Tick> ticks, int serve, S
         var groups = new LinkedHashSet<String>();
         for (var s : use.holds().keySet()) if (by.contains(s)) groups.addAll(names(s, book));
         for (var s : use.unsure())
-            if (by.contains(s)) for (var name : names(s, book)) if (!groups.contains(name)) groups.add(name + "?");
+            if (by.contains(s))
+                names(s, book).stream().filter(name -> !groups.contains(name)).forEach(name -> groups.add(name + "?"));
         return List.copyOf(groups);
     }
 

@@ -13,7 +13,8 @@ import keenfork.core.run.Sequencer;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.run.Runs;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -31,6 +32,15 @@ class TurnController {
     private final RunPage page;
     private final Runs runs;
     private final Search search;
+
+    /// Which turn of which run is changed.
+    ///
+    /// @param run  the run's key, from which it is changed
+    /// @param dish the dish's key
+    /// @param open the dish that is looked at closely; null for none
+    record AtTurn(long run, long dish, @Nullable Long open) {
+        long opened() { return open == null ? 0 : open; }
+    }
 
     TurnController(RunPage page, Runs runs, Search search) {
         this.page = page;
@@ -101,20 +111,19 @@ class TurnController {
 
     /// Says what is done to a piece before a batch goes over it.
     @PostMapping("/run/clean")
-    ModelAndView clean(@RequestParam long run, @RequestParam long dish, @RequestParam String kit,
-            @RequestParam(defaultValue = "0") int use, @RequestParam String clean,
-            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    ModelAndView clean(AtTurn at, @RequestParam String kit, @RequestParam(defaultValue = "0") int use,
+            @RequestParam String clean, HttpServletRequest request) {
         var batches = page.batches();
         var of = Kit.named(kit).orElseThrow(() -> new NotHere("This kitchen has no such kit."));
-        var batch = batches.byDish().get(dish);
+        var batch = batches.byDish().get(at.dish);
         var to = named(clean);
         if (batch == null || use < 0 || use >= batch.uses(of).size())
             throw new NotHere("This batch does not go over the %s.".formatted(of.name()));
-        return change(run, batches, dish, open, turn -> {
+        return change(at, batches, turn -> {
             var cleans = new HashMap<>(turn.cleans());
             if (to == Clean.NONE) cleans.remove(new Runs.Use(of.id(), use));
             else cleans.put(new Runs.Use(of.id(), use), to.name());
-            return new Runs.Turn(dish, turn.portions(), turn.locked(), cleans, turn.pieces(), turn.way());
+            return new Runs.Turn(at.dish, turn.portions(), turn.locked(), cleans, turn.pieces(), turn.way());
         }, "%s %s before %s".formatted(of.name(), to.words(), batch.dish()), request);
     }
 
@@ -124,37 +133,34 @@ class TurnController {
     }
 
     @PostMapping("/run/piece")
-    ModelAndView piece(@RequestParam long run, @RequestParam long dish, @RequestParam String kit,
-            @RequestParam String piece, @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    ModelAndView piece(AtTurn at, @RequestParam String kit, @RequestParam String piece, HttpServletRequest request) {
         var batches = page.batches();
         var taken = batches.conditions().equipment().named(piece).filter(p -> p.kit().id().equals(kit))
                 .orElseThrow(() -> new NotHere("This piece is not in the kitchen any more. Choose another one."));
-        return change(run, batches, dish, open, turn -> {
+        return change(at, batches, turn -> {
             var pieces = new HashMap<>(turn.pieces());
             pieces.put(kit, taken.id());
-            return new Runs.Turn(dish, turn.portions(), turn.locked(), turn.cleans(), pieces, turn.way());
-        }, "%s for %s".formatted(taken.name(), name(dish)), request);
+            return new Runs.Turn(at.dish, turn.portions(), turn.locked(), turn.cleans(), pieces, turn.way());
+        }, "%s for %s".formatted(taken.name(), name(at.dish)), request);
     }
 
     @PostMapping("/run/portions")
-    ModelAndView portions(@RequestParam long run, @RequestParam long dish, @RequestParam String portions,
-            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
+    ModelAndView portions(AtTurn at, @RequestParam String portions, HttpServletRequest request) {
         var people = portions.strip().matches("\\d{1,6}") ? Integer.parseInt(portions.strip()) : 0;
         if (people < 1 || people > MOST_PORTIONS)
-            return again(HttpStatus.UNPROCESSABLE_CONTENT, open,
+            return again(HttpStatus.UNPROCESSABLE_CONTENT, at.opened(),
                     "Portions are a whole number from 1 to %,d, not “%s”. Nothing was changed.".formatted(MOST_PORTIONS,
                             portions.strip()));
-        return change(run, page.batches(), dish, open,
-                turn -> new Runs.Turn(dish, people, turn.locked(), turn.cleans(), turn.pieces(), turn.way()),
-                "%s for %d".formatted(name(dish), people), request);
+        return change(at, page.batches(),
+                turn -> new Runs.Turn(at.dish, people, turn.locked(), turn.cleans(), turn.pieces(), turn.way()),
+                "%s for %d".formatted(name(at.dish), people), request);
     }
 
     @PostMapping("/run/lock")
-    ModelAndView lock(@RequestParam long run, @RequestParam long dish, @RequestParam boolean locked,
-            @RequestParam(defaultValue = "0") long open, HttpServletRequest request) {
-        return change(run, page.batches(), dish, open,
-                turn -> new Runs.Turn(dish, turn.portions(), locked, turn.cleans(), turn.pieces(), turn.way()),
-                "%s %s".formatted(locked ? "locked" : "unlocked", name(dish)), request);
+    ModelAndView lock(AtTurn at, @RequestParam boolean locked, HttpServletRequest request) {
+        return change(at, page.batches(),
+                turn -> new Runs.Turn(at.dish, turn.portions(), locked, turn.cleans(), turn.pieces(), turn.way()),
+                "%s %s".formatted(locked ? "locked" : "unlocked", name(at.dish)), request);
     }
 
     @PostMapping("/run/undo")
@@ -179,12 +185,12 @@ class TurnController {
         return view;
     }
 
-    private ModelAndView change(long run, Batches batches, long dish, long open, UnaryOperator<Runs.Turn> change,
-            String how, HttpServletRequest request) {
+    private ModelAndView change(AtTurn at, Batches batches, UnaryOperator<Runs.Turn> change, String how,
+            HttpServletRequest request) {
         var turns = new ArrayList<>(batches.turns());
-        var at = at(turns, dish);
-        turns.set(at, change.apply(turns.get(at)));
-        return kept(open, () -> runs.use(run, turns, how, Cook.of(request)));
+        var place = at(turns, at.dish);
+        turns.set(place, change.apply(turns.get(place)));
+        return kept(at.opened(), () -> runs.use(at.run, turns, how, Cook.of(request)));
     }
 
     private static int at(List<Runs.Turn> turns, long dish) {

@@ -5,15 +5,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import keenfork.core.swap.Avoidances;
+import keenfork.core.kitchen.LineLink;
+import keenfork.core.people.Avoidances;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.Packs;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.pack.Packs;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -75,8 +76,8 @@ class Accepting {
                 .orElseThrow(Accepting::notBorne);
         var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
         var number = dishes.versions(variant).getFirst().number();
-        dishes.change(variant, now.version(), now.value().name(), named(text, offer.dish.name(), now.value().name()),
-                "", offer.by, "made anew from " + offer.dish.name());
+        dishes.rewrite(variant, now.version(), now.value().name(), named(text, offer.dish.name(), now.value().name()),
+                offer.by, "made anew from " + offer.dish.name());
         variants.keep(variant, offer.dish.id(), offer.avoids, offer.by);
         return new Kept(How.CHANGE, variant, number, List.of(), linked(offer.menu, plan, variant));
     }
@@ -87,7 +88,7 @@ class Accepting {
         var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
                 .orElseThrow(Accepting::notBorne);
         var number = dishes.versions(offer.dish.id()).getFirst().number();
-        dishes.change(offer.dish.id(), version, offer.dish.name(), text, "", offer.by,
+        dishes.rewrite(offer.dish.id(), version, offer.dish.name(), text, offer.by,
                 "swapped: " + offer.avoid.inWords());
         return new Kept(How.CHANGE, offer.dish.id(), number, setAside(offer, plan),
                 linked(offer.menu, plan, offer.dish.id()));
@@ -131,7 +132,7 @@ class Accepting {
                     throw new Conflict(
                             "The dish was changed again since. Its versions are on its bench: take back the one you "
                                     + "want.");
-                dishes.change(kept.dish, now.version(), old.value().name(), old.value().text(), "", by,
+                dishes.rewrite(kept.dish, now.version(), old.value().name(), old.value().text(), by,
                         "version %d taken back".formatted(kept.number));
                 for (var line : kept.lines) packs.unlink(kept.dish, line);
             }
@@ -160,7 +161,7 @@ class Accepting {
             if (move instanceof Move.ChangePack(var line, var pack)) {
                 var key = SwapKitchen.key(menu, pack).orElseThrow(
                         () -> new Conflict("The pack “%s” was changed meanwhile. Plan again.".formatted(pack.label())));
-                packs.link(new Packs.LineLink(dish, line.text(), key));
+                packs.link(new LineLink(dish, line.text(), key));
                 lines.add(line.text());
             }
         return lines;

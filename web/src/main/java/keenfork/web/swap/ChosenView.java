@@ -64,8 +64,9 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         for (Balance b : plan.balance()) {
             var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(),
                     format.likely(b.before()), format.likely(b.swapped()));
+            var asItComes = b.advice().isEmpty() ? ", too little a change to notice." : ".";
             words.add(figures
-                    + (b.after().equals(b.swapped()) ? b.advice().isEmpty() ? ", too little a change to notice." : "."
+                    + (b.after().equals(b.swapped()) ? asItComes
                             : ", %s set right.".formatted(format.likely(b.after())))
                     + (b.advice().isEmpty() ? "" : " " + b.advice()));
         }

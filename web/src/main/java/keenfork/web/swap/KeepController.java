@@ -10,8 +10,8 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.SplitView;
 import keenfork.web.persistence.Conflict;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,8 +57,11 @@ class KeepController {
             return page.refused(asked, "Say first what must be out, in words that are understood. Nothing was kept.");
         var offer = new Accepting.Offer(menu, dish, avoid, asked.avoided(groups), page.people(asked), Cook.of(request));
         try {
-            return back(asked, how.equals("split") ? split(offer)
-                    : how.equals("hold-back") ? holdBack(offer) : plan(offer, asked, how, print, version));
+            return back(asked, switch (how) {
+                case "split" -> split(offer);
+                case "hold-back" -> holdBack(offer);
+                default -> plan(offer, asked, how, print, version);
+            });
         } catch (Conflict e) {
             return page.refused(asked, String.valueOf(e.getMessage()));
         }

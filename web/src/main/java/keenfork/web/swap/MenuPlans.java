@@ -2,7 +2,7 @@ package keenfork.web.swap;
 
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.swap.Avoidance;
+import keenfork.core.people.Avoidance;
 import keenfork.core.swap.Context;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;

@@ -20,9 +20,11 @@ record Mouth(List<FoodLevels> rows) {
     /// one level, -2 to 2, with its word
     record Level(String name, int value, String word, int x) {
         static Level of(String name, int value, String less, String more) {
-            return new Level(name, value,
-                    value == 0 ? "as before" : (Math.abs(value) > 1 ? "much " : "") + (value < 0 ? less : more),
-                    MIDDLE + value * STEP);
+            return new Level(name, value, value == 0 ? "as before" : words(value, less, more), MIDDLE + value * STEP);
+        }
+
+        private static String words(int value, String less, String more) {
+            return (Math.abs(value) > 1 ? "much " : "") + (value < 0 ? less : more);
         }
     }
 
@@ -57,7 +59,8 @@ record Mouth(List<FoodLevels> rows) {
     private static int left(Plan plan, Taste taste, double dish) {
         return plan.balance().stream().filter(b -> b.taste() == taste).findFirst().map(b -> {
             var off = (b.after().likelyGrams() - b.before().likelyGrams()) / dish;
-            return Math.abs(off) < NOTICED ? 0 : (int) Math.signum(off) * (Math.abs(off) > 3 * NOTICED ? 2 : 1);
+            if (Math.abs(off) < NOTICED) return 0;
+            return (int) Math.signum(off) * (Math.abs(off) > 3 * NOTICED ? 2 : 1);
         }).orElse(0);
     }
 

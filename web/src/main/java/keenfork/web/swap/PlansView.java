@@ -61,10 +61,10 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
     }
 
     private static String first(Plan plan, Format format) {
+        var brings = plan.bringsIn().isEmpty() ? "it brings in nothing" : "nobody more is surely shut out";
         return "First: %s, %s, and it stays closest.".formatted(
                 plan.unknown() == 0 ? "nothing is left unknown" : "least is left unknown",
-                plan.shutsOut().isEmpty()
-                        ? plan.bringsIn().isEmpty() ? "it brings in nothing" : "nobody more is surely shut out"
+                plan.shutsOut().isEmpty() ? brings
                         : "it shuts out fewest, " + format.count(plan.peopleShutOut(), "person", "people"));
     }
 

@@ -2,8 +2,8 @@ package keenfork.web.swap;
 
 import java.util.List;
 import keenfork.core.diet.Diet;
+import keenfork.core.people.Guests;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Guests;
 import keenfork.web.page.Format;
 
 /// What plans are shown under.

@@ -3,7 +3,7 @@ package keenfork.web.swap;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
 import java.util.List;
-import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.dish.Dishes;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;

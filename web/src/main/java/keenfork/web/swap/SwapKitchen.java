@@ -2,12 +2,12 @@ package keenfork.web.swap;
 
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
+import keenfork.core.people.Guests;
 import keenfork.core.search.Budget;
 import keenfork.core.swap.Accepted;
-import keenfork.core.swap.Avoidance;
-import keenfork.core.swap.Avoidances;
 import keenfork.core.swap.Context;
-import keenfork.core.swap.Guests;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.Plans;
 import keenfork.core.swap.Swap;
@@ -15,8 +15,8 @@ import keenfork.core.swap.SwapPlanner;
 import keenfork.core.swap.Swaps;
 import keenfork.core.trace.Fact;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.OwnSwaps;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.settings.OwnSwaps;
 import org.springframework.stereotype.Component;
 
 /// Plans swaps with what this kitchen has: its packs, its guests and its own table.

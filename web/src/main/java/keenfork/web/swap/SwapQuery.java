@@ -8,9 +8,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidances;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
 

@@ -11,7 +11,8 @@ import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.OwnSwaps;
+import keenfork.web.persistence.settings.OwnSwaps;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -75,13 +76,20 @@ class SwapTableController {
                 swap.source(), off);
     }
 
+    /// a swap as it was typed
+    record Typed(@Nullable String replaces, @Nullable String role, @Nullable String goesIn,
+            @Nullable String preparation, @Nullable String lead, @Nullable String closeness) {
+        OwnSwaps.Own own() {
+            return new OwnSwaps.Own(0, plain(replaces), plain(role), plain(goesIn), plain(preparation), plain(lead),
+                    plain(closeness));
+        }
+
+        private static String plain(@Nullable String typed) { return typed == null ? "" : typed.strip(); }
+    }
+
     @PostMapping("/swaps/table")
-    ModelAndView add(@RequestParam(defaultValue = "") String replaces, @RequestParam(defaultValue = "") String role,
-            @RequestParam(defaultValue = "") String goesIn,
-            @RequestParam(defaultValue = "") String preparation, @RequestParam(defaultValue = "") String lead,
-            @RequestParam(defaultValue = "") String closeness, HttpServletRequest request) {
-        var form = new OwnSwaps.Own(0, replaces.strip(), role.strip(), goesIn.strip(), preparation.strip(),
-                lead.strip(), closeness.strip());
+    ModelAndView add(Typed typed, HttpServletRequest request) {
+        var form = typed.own();
         var wrong = wrong(form);
         if (wrong.isEmpty()) {
             own.add(form, Cook.of(request));

@@ -10,12 +10,12 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.Dishes;
-import keenfork.web.persistence.PrintJobs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Settings;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.label.PrintJobs;
+import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,8 +53,9 @@ class TodayController {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
         model.addAttribute("day", format.day(menu.day()));
-        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(), jobs.open(), jobs.printer(), missed(menu),
-                variants.all(), asides.all(), format));
+        model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(),
+                new TodayView.Printer(jobs.open(), jobs.printer()), missed(menu),
+                new TodayView.Plates(variants.all(), asides.all()), format));
         model.addAttribute("cook", Cook.of(request));
         return "today/today";
     }
@@ -78,7 +79,7 @@ class TodayController {
                 .filter(a -> a.ask().equals(ask)).findFirst();
         var written = asked.map(a -> Answering.written(a, answer, byName, menu)).orElse(List.of());
         for (var one : written)
-            dishes.change(one.dish().id(), one.dish().stored().version(), one.dish().name(), one.text(), "",
+            dishes.rewrite(one.dish().id(), one.dish().stored().version(), one.dish().name(), one.text(),
                     Cook.of(request), "answered: " + answer);
         told.addFlashAttribute("said", written.isEmpty() ? "That question is not open any more; nothing was changed."
                 : "Answered with “%s” in %s. Each has a new version, and the one before is kept.".formatted(answer,

@@ -10,10 +10,10 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.PrintJobs;
-import keenfork.web.persistence.Runs;
-import keenfork.web.persistence.SetAsides;
-import keenfork.web.persistence.Variants;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.label.PrintJobs;
+import keenfork.web.persistence.run.Runs;
 
 /// What needs attention now.
 ///
@@ -52,13 +52,18 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
         }
     }
 
+    /// the printer with what waits for it
+    record Printer(List<PrintJobs.Job> queue, PrintJobs.Printer state) {}
+
+    /// what was kept for some of the people
+    record Plates(List<Variants.Variant> variants, List<SetAsides.Aside> asides) {}
+
     /// @param missed what should have been laid on the day before, and was not
-    static TodayView of(Menu menu, List<OutOfDate> outOfDate, List<PrintJobs.Job> printing, PrintJobs.Printer printer,
-            List<Schedule.Placed> missed, List<Variants.Variant> variants, List<SetAsides.Aside> asides,
-            Format format) {
+    static TodayView of(Menu menu, List<OutOfDate> outOfDate, Printer printer, List<Schedule.Placed> missed,
+            Plates plates, Format format) {
         return new TodayView(packs(menu, format), questions(menu, format), labels(outOfDate, format),
-                printer(printing, printer, format), run(menu, missed, format), loose(menu),
-                variants(menu, variants, asides, format));
+                printer(printer.queue, printer.state, format), run(menu, missed, format), loose(menu),
+                variants(menu, plates.variants, plates.asides, format));
     }
 
     public boolean isQuiet() {
@@ -136,7 +141,7 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
             if (menu.day().equals(pack.value().standsInOn()))
                 needs.add(new Need(pack.value().label(),
                         "Stands in today for the usual " + pack.value().food(), "/larder/" + pack.id()));
-        for (var link : menu.links())
+        for (var link : menu.stock().links())
             menu.dish(link.dish())
                     .filter(d -> d.derivation().recipe().lines().stream().noneMatch(l -> l.text().equals(link.line())))
                     .ifPresent(d -> needs.add(new Need(d.name(),

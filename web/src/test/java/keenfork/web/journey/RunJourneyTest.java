@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.persistence.Runs;
+import keenfork.web.persistence.run.Runs;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

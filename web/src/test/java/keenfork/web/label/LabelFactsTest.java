@@ -12,9 +12,9 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.kitchen.Paper;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Keeping;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.label.Keeping;
+import keenfork.web.persistence.label.Labels;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -103,7 +103,7 @@ class LabelFactsTest extends RunningKitchen {
     @Test
     void the_kitchen_sets_its_own_keeping_time_with_a_reason_and_the_caution_stays() {
         var dish = write("Fridge rice\n1 kg cooked rice");
-        assertThat(kitchen.menu().keeps(dish("Fridge rice")).days()).isEqualTo(1);
+        assertThat(kitchen.menu().now(dish("Fridge rice")).keeps().days()).isEqualTo(1);
         assertThat(
                 post("/labels/keeping", "/labels/keeping", "what", "cooked rice", "days", "2", "why", "").statusCode())
                         .as("without a reason").isEqualTo(422);
@@ -114,7 +114,7 @@ class LabelFactsTest extends RunningKitchen {
                 .isEqualTo(404);
         assertThat(post("/labels/keeping", "/labels/keeping", "what", "cooked rice", "days", "2", "why",
                 "blast chiller, chart 7").statusCode()).isEqualTo(302);
-        assertThat(kitchen.menu().keeps(dish("Fridge rice"))).satisfies(k -> {
+        assertThat(kitchen.menu().now(dish("Fridge rice")).keeps()).satisfies(k -> {
             assertThat(k.days()).isEqualTo(2);
             assertThat(k.source()).isEqualTo("the kitchen’s own time");
             assertThat(k.cautions()).anyMatch(c -> c.startsWith("Cooked rice"));

@@ -18,7 +18,7 @@ import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.persistence.Dishes;
+import keenfork.web.persistence.dish.Dishes;
 import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -82,7 +82,7 @@ class LabelPaperTest extends RunningKitchen {
         var menu = kitchen.menu();
         for (var d : menu.dishes().stream().limit(12).toList()) {
             var page = page("kind=large&dish=" + d.id());
-            var says = menu.says(d, true, Language.english());
+            var says = menu.now(d).says(true, Language.english());
             var list = says.list();
             assertThat(page.text().replace(" ", "")).as(d.name()).contains(d.name().replace(" ", ""))
                     .contains("Ingredients:"

@@ -1,7 +1,7 @@
 package keenfork.web.label;
 
 import keenfork.core.label.PrintedStatement;
-import keenfork.web.persistence.Labels;
+import keenfork.web.persistence.label.Labels;
 
 /// What was printed, as a dish's label.
 final class Prints {

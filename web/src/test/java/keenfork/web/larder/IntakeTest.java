@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.format.PackCsv;
 import keenfork.web.ADish;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,8 +15,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class IntakeTest {
     private static final String HEAD = "food,name,bar code,printed under,read on,declaration\n";
-    private static final PackText JAR =
-            new PackText("harissa", "Harissa jar", "2200000000117", "uk", "peppers, salt", LocalDate.EPOCH);
+    private static final LarderPack JAR =
+            new LarderPack("harissa", "Harissa jar", "2200000000117", "uk", "peppers, salt", LocalDate.EPOCH);
     private static final Menu MENU = ADish.menuOf("Dip\n1 jar harissa", List.of(new Stored<>(3, 8, JAR)));
 
     private static Intake of(String rows) throws PackCsv.Unreadable { return Intake.of(HEAD + rows, MENU); }

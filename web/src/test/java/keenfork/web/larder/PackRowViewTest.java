@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import keenfork.core.kitchen.LarderPack;
 import keenfork.web.ADish;
-import keenfork.web.persistence.PackText;
 import keenfork.web.persistence.Stored;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /// The menu of the builder is derived on 1 January 1970, and packs are read again after 180 days.
 class PackRowViewTest {
     private static PackRowView row(LocalDate readOn, String declaration) {
-        var pack = new PackText("harissa", "Harissa jar", "", "uk", declaration, readOn);
+        var pack = new LarderPack("harissa", "Harissa jar", "", "uk", declaration, readOn);
         var stored = new Stored<>(3, 0, pack);
         return PackRowView.of(stored, ADish.menuOf("Dip\n1 jar harissa\n1 kg carrots", List.of(stored)), ADish.FORMAT);
     }

@@ -4,10 +4,10 @@ import static keenfork.web.ADish.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import keenfork.core.event.Eats;
+import keenfork.core.covers.Eats;
+import keenfork.core.people.Avoidance;
 import keenfork.core.regime.RuleBook;
-import keenfork.core.swap.Avoidance;
-import keenfork.web.persistence.Events;
+import keenfork.web.persistence.guest.Events;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

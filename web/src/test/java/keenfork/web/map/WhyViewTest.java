@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import keenfork.core.food.Substances;
-import keenfork.core.swap.Avoidances;
+import keenfork.core.people.Avoidances;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Peel;
 import keenfork.web.ADish;

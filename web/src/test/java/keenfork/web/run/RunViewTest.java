@@ -2,12 +2,10 @@ package keenfork.web.run;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Stream;
 import keenfork.core.run.Batch;
 import keenfork.core.run.BatchSetup;
@@ -18,8 +16,8 @@ import keenfork.core.run.Sequencer;
 import keenfork.core.trace.Facts;
 import keenfork.web.ADish;
 import keenfork.web.kitchen.Menu;
-import keenfork.web.persistence.Events;
-import keenfork.web.persistence.Settings;
+import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.settings.Settings;
 import org.junit.jupiter.api.Test;
 
 class RunViewTest {
@@ -41,9 +39,9 @@ class RunViewTest {
 
     private static RunView view(List<BatchSetup> order, Conditions conditions, boolean wide) {
         var batches = batches(ADish.menuOf(PLAIN), conditions);
-        return RunView.of(Sequencer.score(order, conditions), "", batches,
-                List.of(new Events.Guests(1, "Nuts", 3, "nuts"), new Events.Guests(2, "Milk", 2, "milk")), 7, 0, wide,
-                LocalDate.EPOCH, Set.of(), ADish.FORMAT);
+        return RunView.of(Sequencer.score(order, conditions), batches,
+                List.of(new Events.Guests(1, "Nuts", 3, "nuts"), new Events.Guests(2, "Milk", 2, "milk")),
+                new RunPage.Asked("yours", 7, 0, wide), List.of(), ADish.FORMAT);
     }
 
     private static RunView view(boolean washed, String... texts) {

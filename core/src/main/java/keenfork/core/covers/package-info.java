@@ -1,0 +1,5 @@
+/// Who can eat what.
+@NullMarked
+package keenfork.core.covers;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,259 @@
+package keenfork.core.people;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import keenfork.core.diet.Diet;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Substances;
+import keenfork.core.food.Table;
+import keenfork.core.food.Words;
+import keenfork.core.people.Avoidance.Strictness;
+import keenfork.core.people.Avoidances.Reason;
+import keenfork.core.people.Avoidances.Refused;
+import keenfork.core.people.Avoidances.Said;
+import keenfork.core.regime.Group;
+import keenfork.core.regime.RuleBook;
+
+/// The one reader of what people say they avoid. A word that is not exactly understood is refused, with what it could
+/// mean: it is never taken for a food that no table holds, which nobody would find in any dish.
+final class PeopleWords {
+    private static final Map<String, List<String>> MEANT = meant();
+    private static final Map<String, String> TALK = talk();
+    private static final String ASK = "ask:";
+    private static final int LONGEST = 5;
+    private static final Pattern CLAUSE = Pattern.compile(
+            "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
+    private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
+    private static final int MOST_PROPOSED = 3;
+
+    private final RuleBook ruleBook;
+    private final Map<Avoidance, Reason> said = new LinkedHashMap<>();
+    private final List<Refused> refused = new ArrayList<>();
+    private boolean tracesPass;
+
+    PeopleWords(RuleBook ruleBook) {
+        this.ruleBook = ruleBook;
+    }
+
+    private static Map<String, List<String>> meant() {
+        var held = new HashMap<String, List<String>>();
+        for (var row : Table.read(PeopleWords.class, "avoid-words.txt", 3)) {
+            var meaning = row.cell(1).startsWith(ASK) ? List.of(row.cell(1)) : row.list(1);
+            for (var words : row.list(0)) held.put(Words.key(words), meaning);
+        }
+        return held;
+    }
+
+    private static Map<String, String> talk() {
+        var held = new HashMap<String, String>();
+        for (var row : Table.read(PeopleWords.class, "avoid-talk.txt", 3))
+            held.put(Words.key(row.cell(0)), row.cell(1));
+        return held;
+    }
+
+    Avoidances read(String text) {
+        if ("none".equals(TALK.get(Words.key(text)))) return Avoidances.NONE;
+        for (var clause : CLAUSE.split(text)) if (!clause.isBlank()) clause(clause.strip());
+        if (said.isEmpty() && refused.isEmpty() && text.codePoints().anyMatch(Character::isLetterOrDigit))
+            refused.add(new Refused(text.strip(), List.of()));
+        onionAndGarlic();
+        var all = new ArrayList<Said>();
+        said.forEach((avoidance, kind) -> all.add(new Said(tracesPass ? recipeOnly(avoidance) : avoidance, kind)));
+        return new Avoidances(all.stream().distinct().toList(), refused);
+    }
+
+    private void clause(String clause) {
+        if ("none".equals(TALK.get(Words.key(clause)))) return;
+        // an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass
+        var exact = ID.matcher(clause).matches() ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook))
+                : Optional.<Avoidance>empty();
+        if (exact.isPresent()) {
+            said.putIfAbsent(exact.get(), Reason.AVOIDED);
+            return;
+        }
+        var words = Words.of(clause.replace(":recipe", " recipe"));
+        var named = new ArrayList<List<String>>();
+        var open = new ArrayList<String>();
+        var kind = Reason.AVOIDED;
+        var isFine = false;
+        var isTrace = false;
+        for (var at = 0; at < words.size();) {
+            var length = longest(words, at);
+            // "pine nuts" are one food before they are nuts
+            var food = foodOfMore(words, at, length);
+            if (food > length) {
+                open.add(clause.substring(words.get(at).start(), words.get(at + food - 1).end()));
+                at += food;
+                continue;
+            }
+            if (length > 0) {
+                named.add(MEANT.get(key(words, at, length)));
+                at += length;
+                continue;
+            }
+            var talk = TALK.get(words.get(at).text());
+            if (talk == null && !Character.isDigit(words.get(at).text().charAt(0)))
+                open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
+            else if ("allergy".equals(talk)) kind = Reason.ALLERGY;
+            else if ("intolerance".equals(talk)) kind = Reason.INTOLERANCE;
+            else if ("dislike".equals(talk)) kind = Reason.DISLIKE;
+            isFine |= "fine".equals(talk);
+            isTrace |= "trace".equals(talk);
+            at++;
+        }
+        if (isTrace && (isFine || clause.contains("recipe"))) tracesPass = true;
+        else if (isFine) {
+            mayBeEaten(clause, named, open);
+            return;
+        }
+        for (var meaning : named) add(meaning, clause, kind);
+        if (!open.isEmpty()) food(String.join(" ", open), kind);
+    }
+
+    /// "peanut" is the id of another law's group; here it means the group of our own
+    private Optional<Avoidance> ofHome(String clause) {
+        var meaning = MEANT.get(Words.key(clause));
+        if (ruleBook.group(clause.toLowerCase()).isPresent() || meaning == null || meaning.size() != 1
+                || meaning.getFirst().contains(":"))
+            return Optional.empty();
+        return Optional.of(ofSubstance(meaning.getFirst())).filter(Avoidance.OfGroup.class::isInstance);
+    }
+
+    /// {@return the words of a food's name of two words or more that starts here and is no longer key of the list; 0
+    /// where none does}
+    private static int foodOfMore(List<Words.Word> words, int at, int known) {
+        for (var length = Math.min(LONGEST, words.size() - at); length > Math.max(1, known); length--)
+            if (TALK.get(words.get(at).text()) == null && Foods.shipped().find(key(words, at, length)).isPresent())
+                return length;
+        return 0;
+    }
+
+    private static int longest(List<Words.Word> words, int at) {
+        for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--)
+            if (MEANT.containsKey(key(words, at, length))) return length;
+        return 0;
+    }
+
+    private static String key(List<Words.Word> words, int at, int length) {
+        return String.join(" ", words.subList(at, at + length).stream().map(Words.Word::text).toList());
+    }
+
+    /// "no meat, fish ok" is a pescatarian; "nuts, coconut ok" lets through what was never meant; "dairy, butter ok" is
+    /// told apart by nobody here.
+    private void mayBeEaten(String clause, List<List<String>> named, List<String> open) {
+        var vegetarian = new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
+        if (named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
+            said.remove(vegetarian);
+            add(List.of("diet:pescatarian"), clause, Reason.AVOIDED);
+            return;
+        }
+        var touched = open.isEmpty() && named.stream().flatMap(List::stream).noneMatch(this::isAvoided);
+        var food = open.isEmpty() ? null : Foods.shipped().find(String.join(" ", open)).orElse(null);
+        var isElse = food != null && food.holds().stream().noneMatch(s -> isAvoided(s.id()));
+        if (!touched && !isElse)
+            refused.add(new Refused(clause, List.of("it counts all the same: say it without what is fine")));
+    }
+
+    private boolean isAvoided(String id) {
+        var substance = Substances.shipped().find(id).orElse(null);
+        if (substance == null) return id.startsWith(ASK) || id.startsWith("diet:");
+        var tree = Substances.shipped();
+        return said.keySet().stream().anyMatch(a -> switch (a) {
+            case Avoidance.OfGroup(_, var group, _) ->
+                    group.members().stream().anyMatch(m -> tree.isUnder(substance, m) || tree.isUnder(m, substance));
+            case Avoidance.OfSubstance(var avoided, _) -> tree.isUnder(substance, avoided);
+            case Avoidance.OfDiet(var diet, _) -> diet.forbidden().stream().anyMatch(f -> tree.isUnder(substance, f));
+            case Avoidance.OfFood _ -> false;
+        });
+    }
+
+    private void add(List<String> meaning, String clause, Reason kind) {
+        for (var one : meaning) {
+            if (one.startsWith(ASK))
+                refused.add(new Refused(clause,
+                        Arrays.stream(one.substring(ASK.length()).split("[,;]")).map(String::strip).toList()));
+            else if (one.startsWith("diet:")) said.putIfAbsent(diet(one.substring("diet:".length())), kind);
+            else said.putIfAbsent(ofSubstance(one), kind);
+        }
+    }
+
+    private static Avoidance diet(String id) {
+        var diet = Diet.named(id)
+                .orElseThrow(() -> new IllegalStateException("avoid-words.txt: no diet \"%s\"".formatted(id)));
+        return new Avoidance.OfDiet(diet, diet.cautious() ? Strictness.TRACE : Strictness.RECIPE);
+    }
+
+    /// The group of the rule book in force that is just that substance or its branch; else the substance, in whatever
+    /// law.
+    private Avoidance ofSubstance(String id) {
+        var substance = Substances.shipped().get(id);
+        for (var group : ruleBook.groups())
+            if (isAllOf(group, id)) return new Avoidance.OfGroup(ruleBook, group, Strictness.TRACE);
+        return new Avoidance.OfSubstance(substance, Strictness.TRACE);
+    }
+
+    /// {@return whether a group is just that substance and all that stands under it: gluten is, the eight nuts of a law
+    /// are not all nuts}
+    private static boolean isAllOf(Group group, String id) {
+        var tree = Substances.shipped();
+        var substance = tree.get(id);
+        if (!group.members().stream().allMatch(m -> tree.isUnder(m, substance))) return false;
+        return tree.all().stream().filter(s -> tree.isUnder(s, substance) && !s.equals(substance))
+                .allMatch(group::names);
+    }
+
+    /// What no list of words knows is a food of the table, a substance, or refused.
+    private void food(String words, Reason kind) {
+        var exact = Avoidance.exactly(words, ruleBook);
+        if (exact.isPresent()) said.putIfAbsent(exact.get(), kind);
+        else if (!foods(words, kind)) refused.add(new Refused(words, proposals(words)));
+    }
+
+    private boolean foods(String words, Reason kind) {
+        var reading = Foods.shipped().recipeWords().read(words);
+        if (reading.matches().isEmpty() || !reading.unread().isEmpty()) return false;
+        for (var match : reading.matches()) {
+            var found = Avoidance.named(match);
+            if (found.isEmpty()) return false;
+            said.putIfAbsent(found.get(), kind);
+        }
+        return true;
+    }
+
+    private static List<String> proposals(String words) {
+        var found = new ArrayList<String>();
+        for (var word : words.split(" ")) {
+            var key = Words.key(word);
+            for (var meant : MEANT.keySet().stream().sorted().toList())
+                if (meant.length() > 2 && Foods.isSlip(key, meant)) found.add(meant);
+            found.addAll(Foods.shipped().near(word));
+        }
+        return found.stream().distinct().limit(MOST_PROPOSED).toList();
+    }
+
+    /// Who avoids both is fed by one rule, which knows leeks and chives, too.
+    private void onionAndGarlic() {
+        var onion = new Avoidance.OfSubstance(Substances.shipped().get("onion"), Strictness.TRACE);
+        var garlic = new Avoidance.OfSubstance(Substances.shipped().get("garlic"), Strictness.TRACE);
+        if (!said.containsKey(onion) || !said.containsKey(garlic)) return;
+        var kind = said.get(onion);
+        said.remove(onion);
+        said.remove(garlic);
+        said.putIfAbsent(diet("no-onion-garlic"), kind);
+    }
+
+    private static Avoidance recipeOnly(Avoidance avoidance) {
+        return switch (avoidance) {
+            case Avoidance.OfGroup(var book, var group, _) -> new Avoidance.OfGroup(book, group, Strictness.RECIPE);
+            case Avoidance.OfSubstance(var substance, _) -> new Avoidance.OfSubstance(substance, Strictness.RECIPE);
+            case Avoidance.OfDiet(var diet, _) -> new Avoidance.OfDiet(diet, Strictness.RECIPE);
+            case Avoidance.OfFood food -> food;
+        };
+    }
+}

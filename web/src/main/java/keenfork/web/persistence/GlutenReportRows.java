@@ -1,8 +1,0 @@
-package keenfork.web.persistence;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface GlutenReportRows extends JpaRepository<GlutenReportRow, Long> {
-    List<GlutenReportRow> findAllByOrderById();
-}

@@ -1,0 +1,18 @@
+package keenfork.web.persistence.dish;
+
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface DishRows extends JpaRepository<DishRow, Long> {
+    List<DishRow> findAllByOffMenuAtIsNullOrderByPositionAscIdAsc();
+
+    List<DishRow> findAllByOffMenuAtIsNotNullOrderByOffMenuAtDesc();
+
+    @Query("select d from DishRow d where lower(d.name) = lower(:name) and d.offMenuAt is null")
+    Optional<DishRow> named(String name);
+
+    @Query("select coalesce(max(d.position), 0) from DishRow d")
+    int lastPosition();
+}

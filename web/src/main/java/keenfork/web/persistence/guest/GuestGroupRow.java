@@ -1,0 +1,19 @@
+package keenfork.web.persistence.guest;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "guest_group")
+class GuestGroupRow {
+    @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
+    @Version long version;
+    String name = "";
+    int people;
+    String avoids = "";
+}

@@ -1,0 +1,11 @@
+package keenfork.web.persistence.label;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface PrintJobRows extends JpaRepository<PrintJobRow, Long> {
+    List<PrintJobRow> findAllByStateInOrderById(Collection<String> states);
+
+    List<PrintJobRow> findTop12ByStateInOrderByIdDesc(Collection<String> states);
+}

@@ -1,0 +1,12 @@
+package keenfork.web.persistence.settings;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+@Entity
+@Table(name = "setting")
+class SettingRow {
+    @Id String name = "";
+    String value = "";
+}

@@ -1,0 +1,107 @@
+package keenfork.web.persistence.settings;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import keenfork.core.label.ContactWording;
+import keenfork.core.pack.ReadAgain;
+import keenfork.web.persistence.Changed;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/// Front door to the kitchen's settings.
+@Component
+@Transactional
+public class Settings {
+    private static final String RULE_BOOK = "rule-book";
+    private static final String CONTACT_WORDING = "contact-wording";
+    private static final String OWN_LISTS = "own-lists";
+    private static final String READ_AGAIN = "read-again-days";
+    private static final String RUN_DAY = "run-day";
+    private static final String TOLD = "run-told";
+    private final SettingRows rows;
+    private final ApplicationEventPublisher events;
+
+    /// The day of the run.
+    ///
+    /// @param day    when all is served; null for the day it is looked at
+    /// @param cooks  pairs of hands, 1 or more
+    /// @param opens  when the kitchen opens
+    /// @param serve  when all must be ready
+    /// @param strict whether the crew orders its work by the strict school, or by the measured one
+    public record RunDay(@Nullable LocalDate day, int cooks, LocalTime opens, LocalTime serve, boolean strict) {
+        public static final RunDay USUAL = new RunDay(null, 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true);
+    }
+
+    Settings(SettingRows rows, ApplicationEventPublisher events) {
+        this.rows = rows;
+        this.events = events;
+    }
+
+    /// {@return the key of the rule book in force; `uk` until one is chosen}
+    @Transactional(readOnly = true)
+    public String ruleBook() {
+        return rows.findById(RULE_BOOK).map(r -> r.value).orElse("uk");
+    }
+
+    public void useRuleBook(String id) {
+        set(RULE_BOOK, id);
+    }
+
+    /// {@return how labels say that something may have come by shared kit; "may contain" until the kitchen chooses}
+    @Transactional(readOnly = true)
+    public ContactWording contactWording() {
+        return rows.findById(CONTACT_WORDING).flatMap(r -> ContactWording.named(r.value)).orElse(ContactWording.MAY);
+    }
+
+    public void sayContact(ContactWording wording) { set(CONTACT_WORDING, wording.id()); }
+
+    /// {@return how long a read pack is relied on; 180 days until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public ReadAgain readAgain() {
+        return rows.findById(READ_AGAIN).map(r -> new ReadAgain(Integer.parseInt(r.value))).orElse(ReadAgain.USUAL);
+    }
+
+    public void readAgainAfter(ReadAgain age) {
+        set(READ_AGAIN, String.valueOf(age.days()));
+    }
+
+    /// {@return the kitchen's own lists of foods, one a line; empty until it writes one}
+    @Transactional(readOnly = true)
+    public String ownLists() {
+        return rows.findById(OWN_LISTS).map(r -> r.value).orElse("");
+    }
+
+    public void useOwnLists(String lists) {
+        set(OWN_LISTS, lists);
+    }
+
+    /// {@return the day of the run; two cooks from 08:00 to 17:30 until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public RunDay runDay() {
+        return rows.findById(RUN_DAY).map(r -> r.value.split(" "))
+                .map(w -> new RunDay(w[0].equals("today") ? null : LocalDate.parse(w[0]), Integer.parseInt(w[1]),
+                        LocalTime.parse(w[2]), LocalTime.parse(w[3]), w[4].equals("strict")))
+                .orElse(RunDay.USUAL);
+    }
+
+    public void useRunDay(RunDay day) {
+        set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(),
+                day.serve(), day.strict() ? "strict" : "measured"));
+    }
+
+    /// {@return what the crew says of its day beside that, a line for each; empty until it does}
+    @Transactional(readOnly = true)
+    public String told() { return rows.findById(TOLD).map(r -> r.value).orElse(""); }
+
+    public void tell(String said) { set(TOLD, said); }
+
+    private void set(String name, String value) {
+        var row = new SettingRow();
+        row.name = name;
+        row.value = value;
+        rows.save(row);
+        events.publishEvent(new Changed());
+    }
+}
