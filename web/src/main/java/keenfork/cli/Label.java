@@ -28,15 +28,20 @@ final class Label {
     static boolean run(List<String> words, PrintStream out, PrintStream errors) throws Options.Wrong {
         var options = Options.of(words, Set.of("kind", "regime", "volumes", "language", "claim", "made", "format"));
         var regime = options.regime();
-        if (options.values().getOrDefault("format", "text").equals("pdf"))
-            throw new Options.Wrong("a PDF is set by the application: start it, and print from Labels");
-        var format = options.oneOf("format", "text", List.of("text", "json"));
+        var format = options.oneOf("format", "text", List.of("text", "json", "pdf"));
         var kind = Kind.named(options.oneOf("kind", "card", KINDS)).orElseThrow();
         var language = language(options);
         var claimed = Arrays.stream(options.values().getOrDefault("claim", "").split(",")).map(String::strip)
                 .filter(c -> !c.isEmpty()).toList();
         var made = made(options);
         var kitchen = Kitchen.of(options.files(), options.volumes(), regime, errors);
+        if (format.equals("pdf")) {
+            if (made == null) throw new Options.Wrong("a label says when its food was made: give --made 2026-11-27");
+            if (!kitchen.dishes().isEmpty())
+                out.writeBytes(LabelPages.of(kitchen.dishes().stream().map(kitchen::derive).toList(), kind,
+                        new LabelPages.Reading(regime, language, claimed, made)));
+            return kitchen.allRead();
+        }
         var labels = new ArrayList<LabelJson>();
         for (var dish : kitchen.dishes()) {
             var derived = kitchen.derive(dish);

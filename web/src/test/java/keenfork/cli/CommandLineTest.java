@@ -13,6 +13,9 @@ import java.util.ArrayList;
 import java.util.List;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.component.VEvent;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -326,8 +329,34 @@ class CommandLineTest {
                 .contains("claims: Vegan").doesNotContain("nut");
     }
 
+    /// The same pages as the application's: one a dish, each allergen of the list in bold, what is held in its place.
+    @Test
+    void labels_are_set_as_pages_without_a_server() throws IOException {
+        var dip = file("dip.txt", "Bean dip\nServes 4\n1 kg cooked white beans\n100 g walnuts");
+        assertThat(run("label", "--kind", "tub", "--format", "pdf", "--made", "2026-11-27", dip, salad)).isZero();
+        try (var pdf = Loader.loadPDF(out.toByteArray())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            assertThat(pdf.getDocumentCatalog().getLanguage()).isEqualTo("en-GB");
+            assertThat(text(pdf, 1)).contains("Bean dip", "walnuts", "Use by", "27 Nov 2026");
+            assertThat(text(pdf, 2)).contains("Farro salad may not be printed yet. Not known:")
+                    .doesNotContain("Ingredients");
+        }
+        assertThat(run("label", "--kind", "menu", "--format", "pdf", "--made", "2026-11-27", dip, salad)).isZero();
+        try (var pdf = Loader.loadPDF(out.toByteArray())) {
+            assertThat(text(pdf, 1)).contains("Bean dip", "Farro salad");
+        }
+    }
+
+    private static String text(PDDocument pdf, int page) throws IOException {
+        var stripper = new PDFTextStripper();
+        stripper.setStartPage(page);
+        stripper.setEndPage(page);
+        return stripper.getText(pdf).replaceAll("\\s+", " ");
+    }
+
     @ParameterizedTest
-    @CsvSource({"--kind,plate", "--language,xx", "--claim,tasty", "--made,soon", "--format,pdf", "--regime,mars"})
+    @CsvSource({"--kind,plate", "--language,xx", "--claim,tasty", "--made,soon", "--format,pdf", "--format,svg",
+            "--regime,mars"})
     void wrong_words_about_a_label_are_told(String option, String value) {
         assertThat(run("label", option, value, salad)).isEqualTo(2);
         assertThat(errors.toString(StandardCharsets.UTF_8)).startsWith("keen-fork label: ").hasLineCount(1);

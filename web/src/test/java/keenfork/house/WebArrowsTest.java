@@ -20,7 +20,7 @@ import org.springframework.stereotype.Controller;
 class WebArrowsTest {
     private static final JavaClasses CODE =
             new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests())
-                    .importPackages("keenfork.web", "keenfork.format", "keenfork.cli");
+                    .importPackages("keenfork.web", "keenfork.format", "keenfork.paper", "keenfork.cli");
     private static final String[] SHARED =
             {"keenfork.web.kitchen..", "keenfork.web.persistence..", "keenfork.web.page.."};
     /// every folder of the web side that is not shared: a new one is held to the rules from its first class on
@@ -67,8 +67,8 @@ class WebArrowsTest {
     void the_command_line_and_the_formats_know_no_spring() {
         noClasses().that().resideInAnyPackage("keenfork.cli..", "keenfork.format..").should().dependOnClassesThat()
                 .resideInAnyPackage("org.springframework..", "jakarta..", "keenfork.web..").check(CODE);
-        noClasses().that().resideInAPackage("keenfork.format..").should().dependOnClassesThat()
-                .resideInAPackage("keenfork.cli..").check(CODE);
+        noClasses().that().resideInAnyPackage("keenfork.format..", "keenfork.paper..").should().dependOnClassesThat()
+                .resideInAnyPackage("keenfork.cli..", "keenfork.web..").check(CODE);
         noClasses().that().resideInAPackage("keenfork.web..").should().dependOnClassesThat()
                 .resideInAPackage("keenfork.cli..").check(CODE);
     }

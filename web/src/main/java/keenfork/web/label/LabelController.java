@@ -10,6 +10,7 @@ import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.PaperFormat;
 import keenfork.core.label.Statement;
+import keenfork.paper.LabelPdf;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.OutOfDate;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
+import keenfork.paper.LabelPdf;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.label.Labels;

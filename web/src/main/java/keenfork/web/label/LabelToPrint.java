@@ -3,6 +3,7 @@ package keenfork.web.label;
 import java.time.LocalDate;
 import java.util.List;
 import keenfork.core.label.OnPaper;
+import keenfork.paper.Face;
 import keenfork.web.persistence.label.Labels;
 import org.jspecify.annotations.Nullable;
 

@@ -5,6 +5,8 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
+import keenfork.paper.GuestView;
+import keenfork.paper.LabelView;
 import keenfork.web.persistence.label.Labels;
 
 /// Labels that were printed, and what they say.

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
+import keenfork.paper.LabelPdf;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;

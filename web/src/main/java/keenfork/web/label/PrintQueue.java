@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
+import keenfork.paper.Face;
+import keenfork.paper.LabelPdf;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.OutOfDate;
 import keenfork.web.persistence.label.Labels;

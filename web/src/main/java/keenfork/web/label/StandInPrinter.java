@@ -1,5 +1,6 @@
 package keenfork.web.label;
 
+import keenfork.paper.LabelPdf;
 import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.stereotype.Component;
 

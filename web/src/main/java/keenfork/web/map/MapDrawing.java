@@ -1,6 +1,6 @@
 package keenfork.web.map;
 
-import keenfork.web.page.Shapes;
+import keenfork.paper.Shapes;
 
 /// The map as one SVG that stands by itself: marks, words, key and cautions in it.
 final class MapDrawing {

@@ -13,6 +13,7 @@ import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
+import keenfork.paper.LabelView;
 import org.junit.jupiter.api.Test;
 
 class LabelViewTest {

@@ -1,10 +1,10 @@
-package keenfork.web.label;
+package keenfork.paper;
 
 import java.util.Locale;
 import keenfork.core.regime.RuleBook;
 
 /// A label as it prints: that of a dish, or a guest's card.
-sealed interface Face permits LabelView, GuestView {
+public sealed interface Face permits LabelView, GuestView {
     double LEAST_POINTS = 8.5;
     /// height of the small letters of the text face, as a share of its size (496 of 1000 units, from the font file)
     double X_HEIGHT = 0.496;

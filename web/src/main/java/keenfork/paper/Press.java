@@ -1,4 +1,4 @@
-package keenfork.web.page;
+package keenfork.paper;
 
 import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;

@@ -1,4 +1,4 @@
-package keenfork.web.page;
+package keenfork.paper;
 
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,4 +1,4 @@
-package keenfork.web.label;
+package keenfork.paper;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -7,31 +7,42 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.label.Kind;
 import keenfork.core.label.PaperFormat;
-import keenfork.web.page.Press;
 import org.apache.pdfbox.Loader;
-import org.springframework.stereotype.Component;
+import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
+import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 
 /// Labels as PDF, with the fonts in them, tagged, titled and with their language set.
-@Component
-class LabelPdf {
+public final class LabelPdf {
     private static final String LETTER = "letter";
-    private final SpringTemplateEngine templates;
+    private final ITemplateEngine templates;
 
-    LabelPdf(SpringTemplateEngine templates) {
+    /// @param templates those of the labels, `label/pdf` and `label/menu`, among them
+    public LabelPdf(ITemplateEngine templates) {
         this.templates = templates;
+    }
+
+    /// {@return one that needs no application around it}
+    public static LabelPdf alone() {
+        var found = new ClassLoaderTemplateResolver(LabelPdf.class.getClassLoader());
+        found.setPrefix("templates/");
+        found.setSuffix(".html");
+        found.setCharacterEncoding("UTF-8");
+        var templates = new SpringTemplateEngine();
+        templates.setTemplateResolver(found);
+        return new LabelPdf(templates);
     }
 
     /// A place on a sheet, in mm from its left and top edges.
     ///
     /// @param refused why the label does not stand there; empty where it does
-    record Place(Face face, String refused, double left, double top) {}
+    public record Place(Face face, String refused, double left, double top) {}
 
     /// {@return labels of one kind, each on a page of its own or as many on a sheet as it takes, in their order. Where
     /// the text of one does not fit, the reason stands in its place: nothing is set over anything else}
     /// @param faces 1 or more
-    byte[] of(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
+    public byte[] of(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
         var alone = set(faces, List.of(), kind, PaperFormat.OWN);
         // a guest's card goes on to a second one
         var fits = kind.isForGuests() && sheet == PaperFormat.OWN || pages(alone) == faces.size();
@@ -40,11 +51,22 @@ class LabelPdf {
     }
 
     /// {@return that a label's text does not fit, in words}
-    static String tooLong(Face face, Kind kind) {
+    public static String tooLong(Face face, Kind kind) {
         return ("%s: the text does not fit on the %s (%d × %d mm), and it is never set smaller than the rule book "
                 + "asks. "
                 + "Take a larger label.").formatted(face.name(), kind.words().toLowerCase(Locale.ROOT), kind.width(),
                         kind.height());
+    }
+
+    /// {@return labels of one kind, each on a page of its own, with the reason in the place of one that may not print
+    /// or does not fit}
+    /// @param held for each label why it may not print, empty where it may
+    public byte[] of(List<? extends Face> faces, List<String> held, Kind kind) {
+        var refused = new ArrayList<String>();
+        for (var i = 0; i < faces.size(); i++)
+            refused.add(!held.get(i).isEmpty() || kind.isForGuests() || fits(faces.get(i), kind) ? held.get(i)
+                    : tooLong(faces.get(i), kind));
+        return set(faces, refused, kind, PaperFormat.OWN);
     }
 
     /// @param refused for each label why it does not stand there, empty where it does; none where all do
@@ -69,7 +91,7 @@ class LabelPdf {
     }
 
     /// {@return all dishes on one sheet, a few lines each}
-    byte[] menu(List<LabelView> labels, String kitchen, String day, PaperFormat sheet) {
+    public byte[] menu(List<LabelView> labels, String kitchen, String day, PaperFormat sheet) {
         var context = new Context();
         context.setVariable("labels", labels);
         context.setVariable("first", labels.getFirst());
@@ -80,14 +102,16 @@ class LabelPdf {
     }
 
     /// {@return whether a label's text fits on it: it is never set smaller than the rule book asks}
-    boolean fits(Face face, Kind kind) { return pages(set(List.of(face), List.of(), kind, PaperFormat.OWN)) == 1; }
+    public boolean fits(Face face, Kind kind) {
+        return pages(set(List.of(face), List.of(), kind, PaperFormat.OWN)) == 1;
+    }
 
     /// {@return whether every label's text fits on its own: all are laid out at once, which is faster than one by one}
-    boolean allFit(List<? extends Face> faces, Kind kind) {
+    public boolean allFit(List<? extends Face> faces, Kind kind) {
         return faces.isEmpty() || pages(set(faces, List.of(), kind, PaperFormat.OWN)) == faces.size();
     }
 
-    static int pages(byte[] pdf) {
+    public static int pages(byte[] pdf) {
         try (var document = Loader.loadPDF(pdf)) {
             return document.getNumberOfPages();
         } catch (IOException e) {

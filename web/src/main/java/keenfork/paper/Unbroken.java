@@ -1,4 +1,4 @@
-package keenfork.web.label;
+package keenfork.paper;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,8 +8,8 @@ import keenfork.core.label.Statement.TextRun;
 /// and its brackets are not.
 ///
 /// @param runs its text, bold and not
-record Unbroken(List<TextRun> runs) {
-    Unbroken {
+public record Unbroken(List<TextRun> runs) {
+    public Unbroken {
         runs = List.copyOf(runs);
     }
 

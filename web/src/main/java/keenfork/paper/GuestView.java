@@ -1,4 +1,4 @@
-package keenfork.web.label;
+package keenfork.paper;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -14,7 +14,7 @@ import keenfork.core.regime.RuleBook;
 /// @param avoids what they avoid, in words
 /// @param day    the day it is for
 /// @param part   its dishes, what they eat first; only those that have some
-record GuestView(String name, RuleBook ruleBook, String kitchen, String avoids, String day, List<Dishes> part)
+public record GuestView(String name, RuleBook ruleBook, String kitchen, String avoids, String day, List<Dishes> part)
         implements Face {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
 
@@ -23,9 +23,9 @@ record GuestView(String name, RuleBook ruleBook, String kitchen, String avoids, 
     private static final int A_LINE = 5;
 
     /// dishes under one head
-    record Dishes(String head, List<String> names) {}
+    public record Dishes(String head, List<String> names) {}
 
-    static GuestView of(GuestCard card, String kitchen, LocalDate day) {
+    public static GuestView of(GuestCard card, String kitchen, LocalDate day) {
         var parts = Stream
                 .of(new Dishes("Nothing found against it in", card.eats()),
                         new Dishes("Only without topping and side: ask us", card.without()),

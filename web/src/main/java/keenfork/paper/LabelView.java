@@ -1,4 +1,4 @@
-package keenfork.web.label;
+package keenfork.paper;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 /// @param listed the list of ingredients as text; empty on a label without one
 /// @param words  all it says as text, without the day it keeps until
 /// @param looked that shared kit was not looked at; empty where it was
-record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
+public record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
         String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups, String listed,
         String words, String looked)
         implements Face {
@@ -35,7 +35,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     private static final int FEW_WORDS = 150;
 
     /// one sentence with its shape
-    record Said(String symbol, String title, Wording.Sentence words) {
+    public record Said(String symbol, String title, Wording.Sentence words) {
         public String phrase() { return words.before(); }
 
         public String names() { return words.names(); }
@@ -46,9 +46,9 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// One group of the rule book.
     ///
     /// @param signs how surely which of it is there; empty where nothing was found
-    record GroupLine(String group, List<Sign> signs) {
+    public record GroupLine(String group, List<Sign> signs) {
         /// shape, its words, and the members it stands for
-        record Sign(String symbol, String title, String members) {}
+        public record Sign(String symbol, String title, String members) {}
     }
 
     /// When the food was made, and what of it.
@@ -56,8 +56,8 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
     /// @param batch which batch of that day; may be empty
     /// @param until the day it keeps until, or null where the label carries none
     /// @param inRun whether it was looked at what shared kit may have left in it; true where that is not known any more
-    record MadeOn(LocalDate day, String batch, @Nullable LocalDate until, boolean inRun) {
-        MadeOn(LocalDate day, String batch, @Nullable LocalDate until) { this(day, batch, until, true); }
+    public record MadeOn(LocalDate day, String batch, @Nullable LocalDate until, boolean inRun) {
+        public MadeOn(LocalDate day, String batch, @Nullable LocalDate until) { this(day, batch, until, true); }
     }
 
     /// how surely, by shape and words
@@ -71,7 +71,7 @@ record LabelView(String name, RuleBook ruleBook, Language language, String kitch
         return new GroupLine.Sign(shape, wording.mark(certainty), members);
     }
 
-    static LabelView of(PrintedStatement paper, String kitchen, MadeOn made) {
+    public static LabelView of(PrintedStatement paper, String kitchen, MadeOn made) {
         var wording = paper.wording();
         var language = wording.language();
         var words = language.phrase("made").replace("{day}", wording.day(made.day))
