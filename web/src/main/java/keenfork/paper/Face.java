@@ -14,6 +14,12 @@ public sealed interface Face permits LabelView, GuestView {
 
     RuleBook ruleBook();
 
+    /// {@return what the kitchen is called; empty where it has not said so}
+    String kitchen();
+
+    /// {@return the same as it stands before other words}
+    default String by() { return kitchen().isEmpty() ? "" : kitchen() + ", "; }
+
     /// {@return the key of the language it is read in}
     String tag();
 

@@ -69,6 +69,8 @@ class DemoKitchen implements ApplicationRunner {
     public void run(ApplicationArguments arguments) throws IOException {
         if (!dishes.all().isEmpty()) return;
         var resources = new PathMatchingResourcePatternResolver();
+        var who = rows(resources, "kitchen").getFirst();
+        settings.callItself(new Settings.Identity(who.get(0), who.get(1), who.get(2)));
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
         for (var file : files) {

@@ -66,6 +66,9 @@ public record Menu(Stock stock, Larder larder, List<Dish> dishes, Facts facts, K
     /// {@return what labels rest on beside all that}
     public OnFile onFile() { return stock.onFile(); }
 
+    /// {@return what the kitchen is called; empty until it says so}
+    public String kitchenName() { return stock.onFile().who().name(); }
+
     /// {@return a dish with all that its labels rest on}
     public DishNow now(Dish dish) {
         var report = onFile().reports().get(dish.id());

@@ -20,7 +20,6 @@ import keenfork.web.page.NotHere;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Labels;
 import keenfork.web.persistence.settings.Settings;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /// Makes labels of what is asked for, and of what was printed.
@@ -30,16 +29,15 @@ class Composing {
     private final Format format;
     private final Clock clock;
     private final Settings settings;
-    private final String kitchenName;
 
-    Composing(LabelPdf pdf, Format format, Clock clock, Settings settings,
-            @Value("${keenfork.kitchen}") String kitchenName) {
+    Composing(LabelPdf pdf, Format format, Clock clock, Settings settings) {
         this.pdf = pdf;
         this.format = format;
         this.clock = clock;
         this.settings = settings;
-        this.kitchenName = kitchenName;
     }
+
+    private String kitchenName() { return settings.identity().name(); }
 
     LocalDate today() { return LocalDate.now(clock); }
 
@@ -69,7 +67,7 @@ class Composing {
 
     private LabelToPrint card(Menu menu, Events.Guests guests) {
         var card = menu.card(guests);
-        return new LabelToPrint(0, guests.id(), guests.name(), card, GuestView.of(card, kitchenName, today()),
+        return new LabelToPrint(0, guests.id(), guests.name(), card, GuestView.of(card, menu.kitchenName(), today()),
                 List.of(),
                 List.of(), today(), null, "");
     }
@@ -88,7 +86,7 @@ class Composing {
         var own = batchTyped.isEmpty() ? batch(menu, dish, made) : batchTyped;
         var batch = kind.isPacked() ? own : "";
         return new LabelToPrint(dish.id(), 0, dish.name(), says,
-                LabelView.of(says, kitchenName, new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
+                LabelView.of(says, menu.kitchenName(), new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
                 statement.waitsFor(),
                 statement.checks(), made, until, batch);
     }
@@ -119,9 +117,9 @@ class Composing {
                 () -> new NotHere("This label was printed before its words were kept apart; it cannot be set again."));
         var made = print.made() == null ? LocalDate.ofInstant(then.printed(), clock.getZone()) : print.made();
         return switch (says) {
-            case GuestCard card -> GuestView.of(card, kitchenName, made);
+            case GuestCard card -> GuestView.of(card, kitchenName(), made);
             case PrintedStatement label ->
-                    LabelView.of(label, kitchenName, new LabelView.MadeOn(made, print.batch(), print.keepBy()));
+                    LabelView.of(label, kitchenName(), new LabelView.MadeOn(made, print.batch(), print.keepBy()));
         };
     }
 
@@ -130,6 +128,6 @@ class Composing {
         if (kind != Kind.MENU) return pdf.of(faces, kind, sheet);
         var lines = new ArrayList<LabelView>();
         for (var face : faces) if (face instanceof LabelView line) lines.add(line);
-        return pdf.menu(lines, kitchenName, format.day(today()), sheet);
+        return pdf.menu(lines, kitchenName(), format.day(today()), sheet);
     }
 }

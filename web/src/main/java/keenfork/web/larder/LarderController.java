@@ -20,7 +20,6 @@ import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.pack.Packs;
 import keenfork.web.persistence.settings.Settings;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.ExtendedModelMap;
@@ -39,16 +38,13 @@ class LarderController {
     private final Settings settings;
     private final Format format;
     private final Clock clock;
-    private final String kitchenName;
 
-    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock,
-            @Value("${keenfork.kitchen}") String kitchenName) {
+    LarderController(Kitchen kitchen, Packs packs, Settings settings, Format format, Clock clock) {
         this.kitchen = kitchen;
         this.packs = packs;
         this.settings = settings;
         this.format = format;
         this.clock = clock;
-        this.kitchenName = kitchenName;
     }
 
     @GetMapping("/larder")
@@ -104,7 +100,7 @@ class LarderController {
         var reading = DeclarationView.of(form.read(), menu.ruleBook(), format);
         model.addAttribute("reading", reading);
         model.addAttribute("tooLong", form.declaration().length() > PackForm.LONGEST ? form.wrong() : "");
-        model.addAttribute("letter", reading.letter(form.label(), form.barCode(), kitchenName));
+        model.addAttribute("letter", reading.letter(form.label(), form.barCode(), menu.kitchenName()));
         model.addAttribute("compared",
                 id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
     }

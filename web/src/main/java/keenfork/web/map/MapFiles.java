@@ -17,7 +17,6 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.guest.Events;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -41,16 +40,13 @@ class MapFiles {
     private final Format format;
     private final SpringTemplateEngine templates;
     private final Clock clock;
-    private final String kitchenName;
 
-    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock,
-            @Value("${keenfork.kitchen}") String kitchenName) {
+    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock) {
         this.kitchen = kitchen;
         this.events = events;
         this.format = format;
         this.templates = templates;
         this.clock = clock;
-        this.kitchenName = kitchenName;
     }
 
     @GetMapping("/map.{kind}")
@@ -64,7 +60,7 @@ class MapFiles {
             case "csv" -> answer("csv", new MediaType("text", "csv", StandardCharsets.UTF_8),
                     csv(view, foot).getBytes(StandardCharsets.UTF_8));
             case "svg" -> answer("svg", MediaType.parseMediaType("image/svg+xml"),
-                    MapDrawing.svg(view, kitchenName + ": allergen map", foot).getBytes(StandardCharsets.UTF_8));
+                    MapDrawing.svg(view, title(menu.kitchenName()), foot).getBytes(StandardCharsets.UTF_8));
             case "pdf" -> answer("pdf", MediaType.APPLICATION_PDF, pdf(view, menu, foot, paper));
             default -> throw new NotHere("The map can be had as csv, svg or pdf.");
         };
@@ -94,7 +90,8 @@ class MapFiles {
     private byte[] pdf(MapView view, Menu menu, String foot, String paper) {
         var context = new Context();
         context.setVariable("map", view);
-        context.setVariable("kitchen", kitchenName);
+        context.setVariable("kitchen", menu.kitchenName());
+        context.setVariable("title", title(menu.kitchenName()));
         context.setVariable("book", menu.ruleBook().name());
         context.setVariable("foot", foot);
         context.setVariable("key", MapKey.ENTRIES);
@@ -109,5 +106,9 @@ class MapFiles {
                         + "role=\"img\" alt=\"%s\"><text transform=\"translate(12 117) rotate(-90)\" "
                         + "font-family=\"Text\" font-weight=\"700\" font-size=\"12\">%s</text></svg>")
                                 .formatted(m.group(1), m.group(1))));
+    }
+
+    private static String title(String kitchen) {
+        return kitchen.isEmpty() ? "Allergen map" : kitchen + ": allergen map";
     }
 }

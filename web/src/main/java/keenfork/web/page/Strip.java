@@ -9,7 +9,6 @@ import java.util.Locale;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Paper;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
@@ -19,8 +18,6 @@ class Strip {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private final Kitchen kitchen;
     private final Paper paper;
-    private final String kitchenName;
-    private final String event;
     private final Clock clock;
 
     /// one link of the rail
@@ -34,22 +31,23 @@ class Strip {
     /// everything the layout shows
     record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld,
             List<Station> stations, String here, String today) {
+        /// {@return what stands in the title of a window}
+        public String inTitle() { return kitchen.isEmpty() ? "" : kitchen + " · "; }
+
         public boolean isHere(Station station) { return here.startsWith(station.path); }
     }
 
-    Strip(Kitchen kitchen, Paper paper, @Value("${keenfork.kitchen}") String kitchenName,
-            @Value("${keenfork.event}") String event, Clock clock) {
+    Strip(Kitchen kitchen, Paper paper, Clock clock) {
         this.kitchen = kitchen;
         this.paper = paper;
-        this.kitchenName = kitchenName;
-        this.event = event;
         this.clock = clock;
     }
 
     @ModelAttribute("strip")
     View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(kitchenName, event, menu.ruleBook(), menu.packsUnread(), menu.packsDue(),
+        return new View(menu.kitchenName(), menu.onFile().who().event(), menu.ruleBook(), menu.packsUnread(),
+                menu.packsDue(),
                 paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(),
                 DAY.format(LocalDateTime.now(clock)));
     }

@@ -14,6 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional
 public class Settings {
+    private static final String NAME = "kitchen-name";
+    private static final String ADDRESS = "kitchen-address";
+    private static final String EVENT = "kitchen-event";
     private static final String RULE_BOOK = "rule-book";
     private static final String CONTACT_WORDING = "contact-wording";
     private static final String OWN_LISTS = "own-lists";
@@ -34,10 +37,33 @@ public class Settings {
         public static final RunDay USUAL = new RunDay(null, 2, LocalTime.of(8, 0), LocalTime.of(17, 30), true);
     }
 
+    /// Who the kitchen says it is.
+    ///
+    /// @param name    as it stands on labels and over every page; empty until it says so
+    /// @param address where it is, a line or several; may be empty
+    /// @param event   what it cooks for next, in its own words; empty for the counter of every day
+    public record Identity(String name, String address, String event) {
+        public static final Identity UNNAMED = new Identity("", "", "");
+
+        public boolean isNamed() { return !name.isEmpty(); }
+    }
+
     Settings(SettingRows rows, ApplicationEventPublisher events) {
         this.rows = rows;
         this.events = events;
     }
+
+    /// {@return who the kitchen is; unnamed until it says so}
+    @Transactional(readOnly = true)
+    public Identity identity() { return new Identity(text(NAME), text(ADDRESS), text(EVENT)); }
+
+    public void callItself(Identity who) {
+        set(NAME, who.name());
+        set(ADDRESS, who.address());
+        set(EVENT, who.event());
+    }
+
+    private String text(String name) { return rows.findById(name).map(r -> r.value).orElse(""); }
 
     /// {@return the key of the rule book in force; `uk` until one is chosen}
     @Transactional(readOnly = true)
