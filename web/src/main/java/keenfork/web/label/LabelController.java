@@ -69,17 +69,24 @@ class LabelController {
 
     private String fill(Model model, LabelRequest asked, int page, long see, List<String> waits, String wrong) {
         var menu = kitchen.menu();
-        var outOfDate = paper.outOfDate();
-        var since = causes.of(menu, outOfDate);
-        var old = IntStream.range(0, since.size())
-                .mapToObj(i -> new OutOfDateView(outOfDate.get(i), PastPrint.of(outOfDate.get(i).printed(), composing),
-                        since.get(i)))
-                .toList();
         model.addAttribute("dishes", menu.dishes());
         model.addAttribute("guests", menu.onFile().guests());
-        model.addAttribute("old", old);
-        model.addAttribute("seen", old.stream().filter(o -> o.label().printed().id() == see && o.past().canSetAgain())
-                .findFirst().orElse(null));
+        model.addAttribute("page", page);
+        model.addAttribute("waits", waits);
+        model.addAttribute("wrong", wrong);
+        model.addAttribute("queue", QueueView.of(jobs));
+        model.addAttribute("today", composing.today());
+        asked(model, asked);
+        var isSeen = old(model, menu, see);
+        var wanted = composing.wanted(menu, asked);
+        if (asked.kindOf() == Kind.MENU) wanted = wanted.stream().limit(1).toList();
+        model.addAttribute("press", isSeen ? "Print as it reads now" : press(asked.kindOf(), wanted.size()));
+        wanted(model, menu, asked, wanted);
+        return "label/labels";
+    }
+
+    /// What is asked for, and what could be.
+    private static void asked(Model model, LabelRequest asked) {
         model.addAttribute("asked", asked);
         model.addAttribute("kind", asked.kindOf());
         model.addAttribute("kinds", Kind.values());
@@ -87,25 +94,43 @@ class LabelController {
         model.addAttribute("on", asked.on());
         model.addAttribute("languages", Language.all());
         model.addAttribute("language", asked.language());
-        model.addAttribute("page", page);
-        model.addAttribute("waits", waits);
-        model.addAttribute("wrong", wrong);
-        model.addAttribute("queue", QueueView.of(jobs));
-        model.addAttribute("today", composing.today());
-        var wanted = asked.kindOf() == Kind.MENU ? composing.wanted(menu, asked).stream().limit(1).toList()
-                : composing.wanted(menu, asked);
+        model.addAttribute("alone", Kind.alone());
+    }
+
+    /// Labels that are out of date.
+    /// @param see the one that is looked at closely
+    /// @return whether one is
+    private boolean old(Model model, Menu menu, long see) {
+        var outOfDate = paper.outOfDate();
+        var since = causes.of(menu, outOfDate);
+        var old = IntStream.range(0, since.size())
+                .mapToObj(i -> new OutOfDateView(outOfDate.get(i), PastPrint.of(outOfDate.get(i).printed(), composing),
+                        since.get(i)))
+                .toList();
+        var seen = old.stream().filter(o -> o.label().printed().id() == see && o.past().canSetAgain()).findFirst();
+        model.addAttribute("old", old);
+        model.addAttribute("seen", seen.orElse(null));
+        return seen.isPresent();
+    }
+
+    /// The labels as they would print.
+    private void wanted(Model model, Menu menu, LabelRequest asked, List<LabelToPrint> wanted) {
+        var kind = asked.kindOf();
+        var isOne = wanted.size() == 1;
         model.addAttribute("many", wanted.size());
         model.addAttribute("first", wanted.isEmpty() ? null : wanted.getFirst());
-        model.addAttribute("single", wanted.size() == 1 && asked.kindOf().isOfOneDish() ? wanted.getFirst() : null);
+        model.addAttribute("single", isOne && kind.isOfOneDish() ? wanted.getFirst() : null);
         model.addAttribute("history", List.of());
-        model.addAttribute("alone", Kind.alone());
-        if (asked.kindOf().isForGuests() && asked.guestsId() != 0 && wanted.size() == 1)
-            history("guests", asked.guestsId(), model);
-        if (wanted.isEmpty() || !asked.kindOf().isOfOneDish()) return "label/labels";
-        if (wanted.size() == 1) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
-        else model.addAttribute("unknown", wanted.stream()
-                .filter(w -> asked.kindOf().isPacked() && !w.unknown().isEmpty()).map(LabelToPrint::name).toList());
-        return "label/labels";
+        if (kind.isForGuests() && asked.guestsId() != 0 && isOne) history("guests", asked.guestsId(), model);
+        if (wanted.isEmpty() || !kind.isOfOneDish()) return;
+        if (isOne) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
+        else model.addAttribute("unknown", wanted.stream().filter(w -> kind.isPacked() && !w.unknown().isEmpty())
+                .map(LabelToPrint::name).toList());
+    }
+
+    private static String press(Kind kind, int many) {
+        if (kind == Kind.MENU) return "Print the whole menu";
+        return many == 1 ? "Print" : "Print all " + many;
     }
 
     /// What is told of one dish beside its label.

@@ -114,8 +114,11 @@ public class Format {
 
     /// {@return `1 pack`, `2 packs`}
     public String count(long number, String one, String many) {
-        return number + " " + (number == 1 ? one : many);
+        return number + " " + one(number, one, many);
     }
+
+    /// {@return the word that goes with a number}
+    public String one(long number, String one, String many) { return number == 1 ? one : many; }
 
     /// {@return words with a capital at their front}
     public static String upper(String words) {

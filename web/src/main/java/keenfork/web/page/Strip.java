@@ -31,6 +31,11 @@ class Strip {
     /// everything the layout shows
     record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld,
             List<Station> stations, String here, String today) {
+        /// {@return what goes with the number of unread packs}
+        public String unreadWords() {
+            return (packsUnread == 1 ? "pack unread" : "packs unread") + (packsDue > 0 ? "," : "");
+        }
+
         /// {@return what stands in the title of a window}
         public String inTitle() { return kitchen.isEmpty() ? "" : kitchen + " · "; }
 

@@ -88,7 +88,9 @@ class RunPage {
         model.addAttribute("worth", best ? shown.worth() : "");
         model.addAttribute("left", left(batches, inRun));
         model.addAttribute("unsaid", batches.unsaid());
-        model.addAttribute("open", open(batches));
+        var open = open(batches);
+        model.addAttribute("open", open);
+        model.addAttribute("travels", travels(view.trips().size(), open.isEmpty()));
         model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()))
                 .map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
         return "run/run";
@@ -103,6 +105,12 @@ class RunPage {
         return batches.byDish().entrySet().stream().flatMap(
                 e -> e.getValue().asks().stream().map(a -> new Open(e.getKey(), e.getValue().dish(), a.inWords())))
                 .toList();
+    }
+
+    private static String travels(int ways, boolean isKnown) {
+        if (ways > 1) return "What still travels, %d ways".formatted(ways);
+        if (ways == 1) return "What still travels";
+        return isKnown ? "Nothing travels" : "Nothing travels that is known";
     }
 
     private static List<String> left(Batches batches, List<Long> inRun) {
