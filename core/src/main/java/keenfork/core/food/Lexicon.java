@@ -243,10 +243,11 @@ public final class Lexicon {
     /// {@return whether the word at a place of a text stands in a name or is talk}
     public boolean isWordAt(String text, int from) { return words.first(text, from) != Vocabulary.NONE; }
 
-    /// {@return whether a word says only how, how much or where from}
+    /// {@return whether a word says only how, how much or where from; so does one without a letter, such as a lone
+    /// accent}
     public boolean isTalk(String word) {
         var number = words.number(word);
-        return word.length() == 1 || Character.isDigit(word.charAt(0))
+        return word.length() <= 1 || Character.isDigit(word.charAt(0))
                 || number != Vocabulary.NONE && number < isTalk.length && isTalk[number];
     }
 }

@@ -19,7 +19,8 @@ import keenfork.core.food.Words;
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
     private static final List<String> DASHES = List.of(" – ", " — ", " - ");
-    private static final Pattern E_NUMBER = Pattern.compile("\\b(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}\\b");
+    private static final Pattern E_NUMBER = Pattern
+            .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
     /// "Emulsifiers (481, 472e, 471)": numbers alone, in brackets
     private static final Pattern BARE_NUMBER = Pattern.compile("^\\s*(\\d{3,4})[a-z]{0,3}\\s*$");
 
@@ -157,8 +158,9 @@ final class DeclarationReader {
 
     /// The words of a term that are not known; a sentence of general English that names nothing to eat has none.
     private static List<Phrase.Unknown> unknown(Phrase phrase, String head) {
+        var latin = LatinName.in(head);
         var unknown = phrase.unknown().stream()
-                .filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !LatinName.holds(head, w.word())).toList();
+                .filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !latin.get(w.word().start())).toList();
         var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= SENTENCE;
         return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList()
                 : unknown;

@@ -1,7 +1,7 @@
 package keenfork.core.pack;
 
+import java.util.BitSet;
 import java.util.regex.Pattern;
-import keenfork.core.food.Lexicon;
 
 /// The name of a species as science writes it: a genus with a capital, a species without. Behind the food's own name it
 /// says nothing new.
@@ -16,10 +16,10 @@ final class LatinName {
     /// {@return whether some words in brackets are such a name and nothing else}
     static boolean isOne(String words) { return ALONE.matcher(words).matches() && SPECIES.matcher(words).find(); }
 
-    /// {@return whether a word is part of such a name}
-    static boolean holds(String text, Lexicon.Unread word) {
-        var names = SPECIES.matcher(text);
-        while (names.find()) if (names.start() <= word.start() && word.end() <= names.end()) return true;
-        return false;
+    /// {@return the places of a text that such names take}
+    static BitSet in(String text) {
+        var places = new BitSet();
+        SPECIES.matcher(text).results().forEach(name -> places.set(name.start(), name.end()));
+        return places;
     }
 }

@@ -25,8 +25,8 @@ enum Tone {
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
     private static final Pattern X_FREE =
-            Pattern.compile("\\p{L}+[- ]free\\b(?![- ]?(?:from|range|flow|roaming))|\\p{L}{3,}frei(?:e[rsnm]?)?\\b",
-                    LETTERS_OF_ANY_CASE);
+            Pattern.compile("(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:from|range|flow|roaming))"
+                    + "|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)", LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
@@ -65,7 +65,7 @@ enum Tone {
         for (var i = 0; i < phrases.size(); i++) {
             var phrase = phrases.get(i);
             var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
-            var to = Math.min(next, reach(text, phrase));
+            var to = Math.min(next, reach(text, phrase, next));
             for (var at = phrase.end; at < to; at++) {
                 tones[at] = phrase.tone;
                 unfree[at] = phrase.unfree;
@@ -102,7 +102,8 @@ enum Tone {
         // "produced on a line that contains nuts": the precaution stands, whatever verb follows it in the same sentence
         for (var i = 1; i < phrases.size(); i++) {
             var before = phrases.get(i - 1);
-            if (phrases.get(i).tone == IN && before.tone == MAY && phrases.get(i).start <= reach(text, before)
+            if (phrases.get(i).tone == IN && before.tone == MAY
+                    && phrases.get(i).start <= reach(text, before, phrases.get(i).start)
                     && GOES_ON.matcher(text.substring(before.end, phrases.get(i).start)).matches())
                 phrases.set(i, new Phrase(MAY, false, phrases.get(i).start, phrases.get(i).end));
         }
@@ -112,10 +113,12 @@ enum Tone {
     /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next
     /// comma, or to the end of its sentence where all that follows is a list of allergens joined by "and": "free from
     /// milk, egg and soya".
-    private static int reach(String text, Phrase phrase) {
+    /// @param limit where it need not be looked any further; a negation is looked at to the end of its sentence
+    private static int reach(String text, Phrase phrase, int limit) {
         var depth = 0;
         var firstComma = -1;
-        for (var at = phrase.end; at < text.length(); at++) {
+        var until = phrase.tone == NEGATED ? text.length() : limit;
+        for (var at = phrase.end; at < until; at++) {
             var c = text.charAt(at);
             if (isOpen(c)) depth++;
             if (isClose(c) && --depth < 0) return ended(text, phrase, firstComma, at);
@@ -123,7 +126,7 @@ enum Tone {
             if (c == ';' || c == '\n' || isFullStop(text, at)) return ended(text, phrase, firstComma, at);
             if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
         }
-        return ended(text, phrase, firstComma, text.length());
+        return ended(text, phrase, firstComma, until);
     }
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {

@@ -29,6 +29,7 @@ final class PeopleWords {
     private static final int LONGEST = 5;
     private static final Pattern CLAUSE = Pattern.compile(
             "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
+    private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
     private static final int MOST_PROPOSED = 3;
 
@@ -59,7 +60,9 @@ final class PeopleWords {
 
     Avoidances read(String text) {
         if ("none".equals(TALK.get(Words.key(text)))) return Avoidances.NONE;
-        for (var clause : CLAUSE.split(text)) if (!clause.isBlank()) clause(clause.strip());
+        // long runs of blanks would be gone through again for each of them
+        for (var clause : CLAUSE.split(BLANKS.matcher(text).replaceAll(" ")))
+            if (!clause.isBlank()) clause(clause.strip());
         if (said.isEmpty() && refused.isEmpty() && text.codePoints().anyMatch(Character::isLetterOrDigit))
             refused.add(new Refused(text.strip(), List.of()));
         onionAndGarlic();

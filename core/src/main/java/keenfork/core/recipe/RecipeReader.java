@@ -58,6 +58,7 @@ final class RecipeReader {
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
+    private static final Pattern ACCENTS = Pattern.compile("(\\p{M}{4})\\p{M}+");
     private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
@@ -75,6 +76,9 @@ final class RecipeReader {
     private String name = "";
     private int serves;
     private String makes = "";
+    /// what packs under the last line say, and under which law; null where there is none
+    private @Nullable Law packLaw;
+    private final StringBuilder packText = new StringBuilder();
     private boolean inMethod;
     /// a step was read since the last heading, though none called it a method
     private boolean inSteps;
@@ -118,7 +122,8 @@ final class RecipeReader {
     }
 
     private static String withLineFeeds(String text) {
-        var plain = text.replace("\uFEFF", "");
+        // nobody writes more accents over one letter than a few
+        var plain = ACCENTS.matcher(text.replace("\uFEFF", "")).replaceAll("$1");
         for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
         return plain;
     }
@@ -140,6 +145,7 @@ final class RecipeReader {
 
     private void take(String line, boolean afterBlank) {
         if (takesYield(line) || takesPack(line)) return;
+        endPack();
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
@@ -247,20 +253,23 @@ final class RecipeReader {
         if (lines.isEmpty()) return false;
         var named = pack.group("law");
         var law = named == null ? home : law(named);
-        lines.set(lines.size() - 1,
-                lines.getLast().withPack(together(lines.getLast().pack(), Declaration.read(pack.group("text"), law))));
+        if (packLaw == null) packLaw = law;
+        // where the laws of two declarations differ, neither is relied on
+        else if (!packLaw.equals(law)) packLaw = Law.UNKNOWN;
+        packText.append(packText.isEmpty() ? "" : "\n").append(pack.group("text"));
         return true;
+    }
+
+    /// The declarations under a line are read once all of them are there.
+    private void endPack() {
+        if (packLaw == null) return;
+        lines.set(lines.size() - 1, lines.getLast().withPack(Declaration.read(packText.toString(), packLaw)));
+        packLaw = null;
+        packText.setLength(0);
     }
 
     private static Law law(String named) {
         return named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
-    }
-
-    /// A second declaration under a line adds to the first; where their laws differ, neither is relied on.
-    private static Declaration together(@Nullable Declaration first, Declaration second) {
-        if (first == null) return second;
-        return Declaration.read(first.text() + "\n" + second.text(),
-                first.law().equals(second.law()) ? first.law() : Law.UNKNOWN);
     }
 
     private static @Nullable String made(String line) {
@@ -310,6 +319,7 @@ final class RecipeReader {
     }
 
     private void endPart() {
+        endPack();
         // a heading with nothing under it that names a food was no heading: "Butter:" is an ingredient
         if (isUnused() && isFood(partName)) lines.add(lineReader.read(partName));
         if (!lines.isEmpty()) {

@@ -11,7 +11,8 @@ import keenfork.core.food.Table;
 /// How long a step goes on by itself: the time it says, or the usual one of its work and its food.
 final class Waits {
     private static final Pattern TIME = Pattern.compile(
-            "(?i)(\\d+|\\ban?|\\bhalf an)(?:\\s*(?:-|–|to)\\s*(\\d+))?\\s*(min(?:ute)?s?|h(?:(?:ou)?rs?)?"
+            "(?i)((?<!\\d)\\d{1,9}|\\ban?|\\bhalf an)(?:\\s*(?:-|–|to)\\s*(\\d{1,9}))?\\s*(min(?:ute)?s?"
+                    + "|h(?:(?:ou)?rs?)?"
                     + "|sec(?:ond)?s?)\\b");
     private static final int MOST = 1000;
     private static final List<WaitRow> ROWS = read();

@@ -1,14 +1,20 @@
 package keenfork.core.recipe;
 
+import static keenfork.core.Kit.UK;
 import static keenfork.core.Kit.aDish;
 import static keenfork.core.Kit.aLine;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
+import java.util.List;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidances;
+import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Facts;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.StringLength;
@@ -152,6 +158,36 @@ class ReadingTest {
         assertThat(aDish("200 g rice", last).lines()).hasSize(2);
         assertThat(aDish(last).lines()).hasSize(1);
         assertThat(aDish("200 g rice", "To serve:").lines()).hasSize(1);
+    }
+
+    /// One thing over and over: no reader gives up on it, or leaves it unread in silence.
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"\t", "\u0301", "1", "½", "(", ")", "-", "@", "pack: egg\n", "pack[us]: egg\n", "x2 ", "e100 ",
+                    "free ", "may contain", "contains no ", "no ", "and ", "Dressing:\n", "juice of ", "1 egg\n",
+                    "\uD83E\uDD5C",
+                    "中", "١", "ß", "&amp;", "200 g tahini (", "\u200B", "\uFFFE"})
+    void reading_is_total_on_one_thing_over_and_over(String one) {
+        for (var many : List.of(1, 2, 3, 40, 400)) {
+            var text = one.repeat(many);
+            assertThatCode(() -> {
+                Derivation.of(Recipe.read("A dish\n" + text, Volumes.METRIC, new Law("uk")), Facts.none(UK)).under(UK);
+                Derivation.of(Recipe.read("A dish\n1 egg\nMethod:\n" + text, Volumes.METRIC, new Law("uk")),
+                        Facts.none(UK)).under(UK);
+                Declaration.read(text, new Law("uk")).contradictions();
+                Avoidances.of(text, UK);
+            }).as("%s, %d times", one, many).doesNotThrowAnyException();
+        }
+    }
+
+    @Test
+    void declarations_under_one_line_add_up_and_differing_laws_are_none() {
+        var recipe = aDish("100 g pesto", "pack[uk]: basil, milk", "pack[uk]: may contain egg", "1 egg");
+        var pack = recipe.lines().getFirst().declaration().orElseThrow();
+        assertThat(pack.law()).isEqualTo(new Law("uk"));
+        assertThat(pack.text()).isEqualTo("basil, milk\nmay contain egg");
+        assertThat(aDish("100 g pesto", "pack[uk]: basil", "pack[us]: milk").lines().getFirst().declaration()
+                .orElseThrow().law()).isEqualTo(Law.UNKNOWN);
     }
 
     @ParameterizedTest

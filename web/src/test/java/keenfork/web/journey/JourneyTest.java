@@ -56,6 +56,7 @@ class JourneyTest extends Browsing {
         assertThat(page.locator(".kf-turnlist")).containsText("Sorrel green dressing");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels").setExact(true)).click();
+        assertThat(page.locator("html")).hasClass(Pattern.compile("has-js"));
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
         assertThat(page.locator("img[data-preview]")).hasAttribute("alt",
                 Pattern.compile("Sorrel green dressing.*Contains: egg, fish, milk.*"));
