@@ -28,6 +28,9 @@ record OwnFigures(String title, String says, String of, String unit, List<Figure
     /// @throws IllegalArgumentException from the reader, where it is no such figure
     record Figure(String what, String name, String own, String table, String source, UnaryOperator<String> reader) {}
 
+    /// {@return how many of them are the kitchen's own}
+    public long ours() { return figures.stream().filter(f -> !f.own.isEmpty()).count(); }
+
     /// {@return all of them}
     /// @param own the kitchen's, by their keys
     static List<OwnFigures> all(Map<String, String> own) {
