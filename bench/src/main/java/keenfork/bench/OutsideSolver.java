@@ -81,14 +81,16 @@ final class OutsideSolver {
         var brought = any(Puzzle.Option::brings, 64);
         var broughtIn = model.intVar("brought in", 0, brought.length);
         model.sum(brought, "=", broughtIn).post();
-        var shutOut = broughtIn;
+        var counted = puzzle.people().isEmpty() ? broughtIn : model.intVar("nobody knows", 0);
+        var shutOut = model.intVar("shut out", 0);
         if (!puzzle.people().isEmpty()) {
             var people = puzzle.people().stream().mapToInt(Integer::intValue).toArray();
             shutOut = model.intVar("shut out", 0, Arrays.stream(people).sum());
             model.scalar(any(Puzzle.Option::shutsOut, people.length), people, "=", shutOut).post();
         }
-        return List.of(sum(o -> o.open() ? 1 : 0), shutOut, sum(o -> o.move().changes() ? 1 : 0),
-                sum(OutsideSolver::lost), lead(), sum(o -> o.move().saltDrift()), broughtIn);
+        return List.of(sum(o -> o.open() ? 1 : 0), shutOut, sum(o -> o.move().keepsRole() ? 0 : 1),
+                counted, sum(o -> o.move().changes() ? 1 : 0),
+                sum(OutsideSolver::lost), lead(), sum(o -> o.move().saltDrift()));
     }
 
     private static int lost(Puzzle.Option option) { return (int) Math.round((1 - option.move().closeness()) * 1000); }

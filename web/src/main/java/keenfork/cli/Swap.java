@@ -53,6 +53,10 @@ final class Swap {
         return avoid;
     }
 
+    private static void print(String what, List<String> words, PrintStream out) {
+        for (var word : words) out.println("      " + what + ": " + word);
+    }
+
     private static void print(SwapJson answer, PrintStream out) {
         out.println(answer.dish() + ", without " + String.join(", ", answer.avoid()));
         var number = 1;
@@ -61,9 +65,14 @@ final class Swap {
                     plan.lead().low(), plan.lead().high(),
                     plan.bringsIn().isEmpty() ? "" : ", brings in " + String.join(", ", plan.bringsIn())));
             for (var m : plan.moves())
-                out.println("      " + m.line() + ": " + m.move().replace('-', ' ')
+                out.println("      " + m.line() + " (" + m.role() + "): " + m.move().replace('-', ' ')
                         + (m.with().isEmpty() ? ""
                                 : " with " + String.join(", ", m.with().stream().map(SwapJson.With::text).toList())));
+            print("notice", List.of(plan.notice()), out);
+            print("prepare", plan.prepare(), out);
+            print("balance", plan.balance(), out);
+            for (var step : plan.steps())
+                out.println("      " + (step.write() ? "write this step anew, it was: " : "") + step.text());
         }
         for (var r : answer.rejected())
             out.println("  turned down: %s for %s: %s".formatted(r.with(), r.line(), r.because()));

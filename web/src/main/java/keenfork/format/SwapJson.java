@@ -16,13 +16,22 @@ import org.jspecify.annotations.Nullable;
 public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, List<Rejected> rejected,
         List<Blocked> blocked) {
 
-    /// one plan
+    /// One plan.
+    ///
+    /// @param steps   the whole method as changed
+    /// @param prepare what to start, the longest first
+    /// @param balance how salt and acid were set right
+    /// @param notice  what a guest will notice, in one sentence
     public record PlanJson(List<MoveJson> moves, @JsonProperty("brings_in") List<String> bringsIn,
             @JsonProperty("lead_minutes") Lead lead,
-            BigDecimal fidelity, CheckJson after) {}
+            BigDecimal fidelity, List<Step> steps, List<String> prepare, List<String> balance, String notice,
+            CheckJson after) {}
 
-    /// one change
-    public record MoveJson(String line, String move, List<With> with) {}
+    /// one step; `write` where the cook must write it
+    public record Step(String text, boolean changed, boolean write) {}
+
+    /// one change, and what the line does in the dish
+    public record MoveJson(String line, String role, String move, List<With> with) {}
 
     /// what goes in
     public record With(String text, @Nullable String food, CheckJson.@Nullable Grams grams) {
@@ -48,21 +57,28 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
     }
 
     private static PlanJson plan(String file, Plan plan, RuleBook ruleBook) {
-        return new PlanJson(plan.moves().stream().filter(m -> !(m instanceof Move.Keep))
-                .map(m -> new MoveJson(m.line().text(), word(m), m.goesIn().stream().map(With::of).toList())).toList(),
+        return new PlanJson(plan.moves().stream()
+                .map(m -> new MoveJson(m.line().text(), plan.roles().of(m.line()).word(), word(m), with(m))).toList(),
                 plan.bringsIn().stream().map(b -> b.group().id()).toList(),
                 new Lead(plan.lead().low(), plan.lead().high()),
                 BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP),
+                plan.method().stream().map(s -> new Step(s.text(), s.changed(), s.write())).toList(),
+                PlanWords.prepare(plan), PlanWords.balance(plan), PlanWords.notice(plan),
                 CheckJson.of(file, plan.after(), ruleBook));
+    }
+
+    private static List<With> with(Move move) {
+        return move instanceof Move.ReadPack ? List.of() : move.goesIn().stream().map(With::of).toList();
     }
 
     private static String word(Move move) {
         return switch (move) {
-            case Move.Replace _,Move.Choose _,Move.ChangePack _,Move.Adjust _ -> "replace";
+            case Move.Replace _,Move.Choose _,Move.Adjust _ -> "replace";
+            case Move.ChangePack _ -> "another-pack";
             case Move.LeaveOut _ -> "leave-out";
             case Move.HoldBack _ -> "hold-back";
             case Move.TakeOff _ -> "split";
-            case Move.Keep _ -> "keep";
+            case Move.ReadPack _ -> "read-pack";
         };
     }
 }

@@ -7,7 +7,10 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 
 /// A shipped table: one row a line, cells between bars, `#` for remarks. A broken file says where.
@@ -63,12 +66,60 @@ public final class Table {
         return rows;
     }
 
-    /// {@return the lines of a shipped file beside a class}
+    /// One block of a shipped file: lines of `key: value`, a blank line after the last.
+    ///
+    /// @param file  the file it stands in
+    /// @param line  its first line there, from 1
+    /// @param cells its values by their keys
+    public record Block(String file, int line, Map<String, String> cells) {
+        public Block {
+            cells = Map.copyOf(cells);
+        }
+
+        /// {@return the value of a key, or what stands for it where it has none}
+        public String cell(String key, String otherwise) { return cells.getOrDefault(key, otherwise); }
+
+        /// Reads a value, an empty text where the block has none, and names file, line and key where it cannot be read.
+        public <T> T read(String key, Function<String, T> reader) {
+            try {
+                return reader.apply(cell(key, ""));
+            } catch (IllegalArgumentException e) {
+                throw new IllegalStateException("%s, line %d, %s: %s".formatted(file, line, key, e.getMessage()), e);
+            }
+        }
+    }
+
+    /// {@return the blocks of a file beside the class that reads it}
+    /// @throws IllegalStateException when the file is missing, or a line is no `key: value` with one of the keys
+    public static List<Block> blocks(Class<?> beside, String file, Set<String> keys) {
+        var blocks = new ArrayList<Block>();
+        var cells = new LinkedHashMap<String, String>();
+        var lines = lines(beside, file);
+        var first = 0;
+        for (var at = 0; at <= lines.size(); at++) {
+            var line = at == lines.size() ? "" : lines.get(at);
+            if (line.startsWith("#")) continue;
+            if (line.isBlank()) {
+                if (!cells.isEmpty()) blocks.add(new Block(file, first, cells));
+                cells.clear();
+                continue;
+            }
+            if (cells.isEmpty()) first = at + 1;
+            var colon = line.indexOf(": ");
+            if (colon < 0 || !keys.contains(line.substring(0, colon))
+                    || cells.put(line.substring(0, colon), line.substring(colon + 2).strip()) != null)
+                throw new IllegalStateException("%s, line %d: no `key: value` of %s, each once".formatted(file, at + 1,
+                        keys));
+        }
+        return blocks;
+    }
+
     /// {@return the names in a file of one name a line, in order}
     public static List<String> names(Class<?> beside, String file) {
         return lines(beside, file).stream().map(String::strip).filter(l -> !l.isEmpty() && !l.startsWith("#")).toList();
     }
 
+    /// {@return the lines of a shipped file beside a class}
     public static List<String> lines(Class<?> beside, String file) {
         try (var in = beside.getResourceAsStream(file)) {
             if (in == null)

@@ -2,10 +2,17 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /// A recipe's text, in which one line is written anew or taken out and every other stays as it stands, bullets and
 /// spaces included.
 public final class RecipeText {
+    private static final Pattern NUMBERED =
+            Pattern.compile("(?<before>\\s*)\\d{1,3}(?<behind>[.)]\\s+)(?<step>.*\\S)\\s*");
+
     private RecipeText() {}
 
     /// A text with one line changed.
@@ -19,7 +26,20 @@ public final class RecipeText {
     /// @param line a line or a step as the reader gives it, without its bullet or number
     /// @param with one line or several
     public static Changed replaced(String text, int from, String line, String with) {
-        return changed(text, from, line, List.of(with));
+        return changed(text, from, line, List.of(with.split("\n")));
+    }
+
+    /// {@return the text with those of its numbered lines that read as one of some steps numbered through from 1}
+    public static String numbered(String text, Set<String> steps) {
+        var lines = new ArrayList<String>();
+        var number = 0;
+        for (var raw : text.split("\n", -1)) {
+            var matcher = NUMBERED.matcher(raw);
+            var isStep = matcher.matches() && steps.contains(matcher.group("step"));
+            lines.add(isStep ? matcher.group("before") + ++number + matcher.group("behind") + matcher.group("step")
+                    : raw);
+        }
+        return String.join("\n", lines);
     }
 
     /// {@return the text without the first line that reads as `line`}
@@ -30,7 +50,7 @@ public final class RecipeText {
     private static List<String> apart(String bare, String line, List<String> with) {
         var each = Each.of(bare);
         if (!each.contains(line)) return List.of();
-        return each.stream().flatMap(one -> one.equals(line) ? with.stream() : java.util.stream.Stream.of(one))
+        return each.stream().flatMap(one -> one.equals(line) ? with.stream() : Stream.of(one))
                 .toList();
     }
 
@@ -54,8 +74,8 @@ public final class RecipeText {
             // one of several foods on a line, or of a told recipe, is changed where it stands
             if (!apart.isEmpty()) for (var other : apart) changed.add(end.substring(0, end.indexOf(bare)) + other);
             else if (!isWhole)
-                changed.add(end.replaceFirst(java.util.regex.Pattern.quote(line),
-                        java.util.regex.Matcher.quoteReplacement(String.join(", ", with))));
+                changed.add(end.replaceFirst(Pattern.quote(line),
+                        Matcher.quoteReplacement(String.join(", ", with))));
             else for (var other : with) changed.add(end.substring(0, end.length() - line.length()) + other);
             changed.addAll(lines.subList(at + 1, lines.size()));
             return new Changed(String.join("\n", changed), at);

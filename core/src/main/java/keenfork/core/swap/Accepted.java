@@ -3,6 +3,7 @@ package keenfork.core.swap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import keenfork.core.people.Avoidance;
@@ -15,6 +16,8 @@ import keenfork.core.trace.Facts;
 
 /// A plan written into a recipe's text: the lines it changes, and the steps that name them.
 public final class Accepted {
+    /// before a step that the cook must write
+    public static final String TO_WRITE = "Write anew: ";
     private final String text;
     private final Plan plan;
     private final List<Avoidance> avoid;
@@ -62,12 +65,25 @@ public final class Accepted {
             changed = next.text();
         }
         for (var heading : headings) changed = RecipeText.removed(changed, heading).text();
-        var recipe = read.apply(text);
-        var steps = Changed.of(recipe, sameIn(recipe, moves)).steps();
-        for (var i = 0; i < recipe.steps().size(); i++)
-            if (!recipe.steps().get(i).equals(steps.get(i)))
-                changed = RecipeText.replaced(changed, 0, recipe.steps().get(i), steps.get(i)).text();
+        changed = withSteps(changed, moves);
         return isSo(read.apply(changed)) ? Optional.of(changed) : Optional.empty();
+    }
+
+    /// A step that the plan could not write says so, and names nothing that is out.
+    private String withSteps(String lines, List<Move> moves) {
+        var changed = lines;
+        var recipe = read.apply(text);
+        var steps = Method.of(NamedLines.of(recipe), sameIn(recipe, moves), null);
+        for (var i = 0; i < recipe.steps().size(); i++) {
+            var at = i;
+            var written = recipe.steps().get(i);
+            var now = steps.stream().filter(s -> s.of() == at)
+                    .map(s -> s.write() ? TO_WRITE + s.plain() : s.plain()).toList();
+            if (now.isEmpty()) changed = RecipeText.removed(changed, written).text();
+            else if (!now.equals(List.of(written)))
+                changed = RecipeText.replaced(changed, 0, written, String.join("\n", now)).text();
+        }
+        return RecipeText.numbered(changed, Set.copyOf(read.apply(changed).steps()));
     }
 
     private static RecipeText.Changed written(String text, Move move) {
@@ -89,13 +105,13 @@ public final class Accepted {
             var line = left.stream().filter(l -> l.text().equals(move.line().text())).findFirst().orElse(move.line());
             left.removeIf(l -> l == line);
             same.add(switch (move) {
-                case Move.Replace(_, var with, var swap) -> new Move.Replace(line, with, swap);
+                case Move.Replace(_, var with, var swap, var role) -> new Move.Replace(line, with, swap, role);
                 case Move.Choose(_, var with) -> new Move.Choose(line, with);
                 case Move.ChangePack(_, var pack) -> new Move.ChangePack(line, pack);
                 case Move.LeaveOut _ -> new Move.LeaveOut(line);
                 case Move.HoldBack(_, var part) -> new Move.HoldBack(line, part);
                 case Move.TakeOff(_, var step) -> new Move.TakeOff(line, step);
-                case Move.Keep _ -> new Move.Keep(line);
+                case Move.ReadPack _ -> new Move.ReadPack(line);
                 case Move.Adjust(_, var with) -> new Move.Adjust(line, with);
             });
         }

@@ -1,6 +1,7 @@
 package keenfork.core.swap;
 
 import java.util.List;
+import java.util.Map;
 import keenfork.core.measure.Volumes;
 import keenfork.core.people.Guests;
 import keenfork.core.regime.RuleBook;
@@ -14,26 +15,35 @@ import keenfork.core.trace.Facts;
 /// @param volumes  the kitchen's convention for spoons and cups
 /// @param swaps    the swaps it uses
 /// @param packs    every pack in its larder that is read and in date, those that are not in use among them
+/// @param roles    what lines do in the dish, by the line as written, where the cook knows better
 /// @param guests   the people to be fed, whom a plan could shut out; empty where nobody knows who comes
-public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swaps, List<Fact.PackInUse> packs,
-        List<Guests> guests) {
+public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swaps, Map<String, Role> roles,
+        List<Fact.PackInUse> packs, List<Guests> guests) {
     public Context {
         packs = List.copyOf(packs);
         guests = List.copyOf(guests);
+        roles = Map.copyOf(roles);
     }
 
     /// A kitchen with the shipped table alone, of which no more is known than the facts.
     public Context(Facts facts, RuleBook ruleBook, Volumes volumes) {
-        this(facts, ruleBook, volumes, Swaps.shipped(), List.of(), List.of());
+        this(facts, ruleBook, volumes, Swaps.shipped(), Map.of(), List.of(), List.of());
     }
 
     public Context withGuests(List<Guests> others) {
-        return new Context(facts, ruleBook, volumes, swaps, packs, others);
+        return new Context(facts, ruleBook, volumes, swaps, roles, packs, others);
     }
 
     public Context withPacks(List<Fact.PackInUse> others) {
-        return new Context(facts, ruleBook, volumes, swaps, others, guests);
+        return new Context(facts, ruleBook, volumes, swaps, roles, others, guests);
     }
 
-    public Context withSwaps(Swaps others) { return new Context(facts, ruleBook, volumes, others, packs, guests); }
+    /// {@return the same, where the cook says what some lines do}
+    public Context withRoles(Map<String, Role> others) {
+        return new Context(facts, ruleBook, volumes, swaps, others, packs, guests);
+    }
+
+    public Context withSwaps(Swaps others) {
+        return new Context(facts, ruleBook, volumes, others, roles, packs, guests);
+    }
 }

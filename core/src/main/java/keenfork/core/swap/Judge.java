@@ -94,7 +94,9 @@ final class Judge {
     private BitSet bringsIn(Derivation alone) {
         var groups = new BitSet();
         for (var mark : alone.under(context.ruleBook()).marks())
-            if (had.mark(mark.group()).map(Mark::certainty).filter(before -> before.compareTo(mark.certainty()) <= 0)
+            // a word of a pack that is not read brings in nothing as yet: it asks
+            if (mark.certainty() != Certainty.NOT_KNOWN && had.mark(mark.group()).map(Mark::certainty)
+                    .filter(before -> before.compareTo(mark.certainty()) <= 0)
                     .isEmpty())
                 groups.set(context.ruleBook().groups().indexOf(mark.group()));
         return groups;

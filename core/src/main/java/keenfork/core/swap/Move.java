@@ -10,7 +10,9 @@ public sealed interface Move {
     Line line();
 
     /// something else goes in
-    record Replace(Line line, List<Line> with, Swap swap) implements Move {
+    ///
+    /// @param role what the line does in its dish
+    record Replace(Line line, List<Line> with, Swap swap, Role role) implements Move {
         public Replace {
             with = List.copyOf(with);
         }
@@ -34,7 +36,7 @@ public sealed interface Move {
     record TakeOff(Line line, int step) implements Move {}
 
     /// nothing is changed yet: the pack must be read first
-    record Keep(Line line) implements Move {}
+    record ReadPack(Line line) implements Move {}
 
     /// more or less of what is in the dish already, to set right the salt or the acid that other moves shift
     record Adjust(Line line, Line with) implements Move {}
@@ -42,17 +44,17 @@ public sealed interface Move {
     /// {@return what stands in the line's place}
     default List<Line> goesIn() {
         return switch (this) {
-            case Replace(_, var with, _) -> with;
+            case Replace(_, var with, _, _) -> with;
             case Choose(_, var with) -> List.of(with);
             case Adjust(_, var with) -> List.of(with);
             case ChangePack(var line, var pack) -> List.of(line.withPack(pack.declaration()));
             case LeaveOut _,HoldBack _,TakeOff _ -> List.of();
-            case Keep(var line) -> List.of(line);
+            case ReadPack(var line) -> List.of(line);
         };
     }
 
     /// {@return whether it changes a line for the sake of what is avoided}
-    default boolean changes() { return !(this instanceof Keep) && !(this instanceof Adjust); }
+    default boolean changes() { return !(this instanceof ReadPack) && !(this instanceof Adjust); }
 
     /// {@return whether the line stays in the recipe, and only some plates go without it}
     default boolean isForSomePlates() { return this instanceof HoldBack || this instanceof TakeOff; }
@@ -60,8 +62,8 @@ public sealed interface Move {
     /// how near the dish stays, 0 to 1 (all but a swap's own figure: common practice)
     default double closeness() {
         return switch (this) {
-            case Replace(_, _, var swap) -> swap.closeness();
-            case Choose _,Keep _,Adjust _ -> 1;
+            case Replace(_, _, var swap, var role) -> swap.closeness(role);
+            case Choose _,ReadPack _,Adjust _ -> 1;
             case ChangePack _ -> 0.98;
             case HoldBack _ -> 0.5;
             case TakeOff _ -> 0.45;
@@ -69,11 +71,20 @@ public sealed interface Move {
         };
     }
 
+    /// {@return whether what the line does in its dish is still done}
+    default boolean keepsRole() {
+        return switch (this) {
+            case Replace(_, _, var swap, var role) -> swap.fits(role);
+            case Choose _,ReadPack _,Adjust _,ChangePack _ -> true;
+            case LeaveOut _,HoldBack _,TakeOff _ -> false;
+        };
+    }
+
     default Swap.Lead lead() {
-        return this instanceof Replace(_, _, var swap) ? swap.lead() : Swap.Lead.NONE;
+        return this instanceof Replace(_, _, var swap, _) ? swap.lead() : Swap.Lead.NONE;
     }
 
     default int saltDrift() {
-        return this instanceof Replace(_, _, var swap) ? Math.abs(swap.effects().salt()) : 0;
+        return this instanceof Replace(_, _, var swap, _) ? Math.abs(swap.effects().salt()) : 0;
     }
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import keenfork.core.food.Food;
 import keenfork.core.food.Meaning;
+import keenfork.core.measure.Mass;
 import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
@@ -15,19 +16,20 @@ import keenfork.core.swap.Puzzle.Option;
 
 /// All the moves there are for one line, the best of its kind first, and those that were turned down.
 final class Options {
-    private static final double SMALL_SHARE = 0.1;
     private static final BitSet NOBODY = new BitSet();
     private final Recipe recipe;
     private final Context context;
     private final Judge judge;
+    private final Roles roles;
     private final List<Integer> going;
     private final List<Line> lines;
     private final List<Plans.Rejected> rejected = new ArrayList<>();
 
-    Options(Recipe recipe, Context context, Judge judge) {
+    Options(Recipe recipe, Context context, Judge judge, Roles roles) {
         this.recipe = recipe;
         this.context = context;
         this.judge = judge;
+        this.roles = roles;
         this.going = recipe.steps().isEmpty() ? List.of() : EntrySteps.of(recipe).steps();
         this.lines = recipe.lines();
     }
@@ -43,19 +45,37 @@ final class Options {
             for (var pack : context.packs())
                 if (pack.food().equals(food.name()) && line.choices().size() == 1)
                     consider(new Move.ChangePack(line, pack), part, options);
-            context.swaps().replacing(food).stream().sorted(Comparator.comparingDouble(Swap::closeness).reversed())
-                    .forEach(s -> consider(new Move.Replace(line, Written.instead(line, s, context.volumes()), s), part,
-                            options));
+            var role = roles.of(line);
+            for (var swap : fitting(food, role))
+                consider(new Move.Replace(line, Written.instead(line, swap, oil(part), context.volumes()), swap, role),
+                        part, options);
         });
         if (part.kind().comesOff()) options.add(free(new Move.HoldBack(line, part.name()), part));
-        else {
-            if (isSmall(line)) options.add(free(new Move.LeaveOut(line), part));
+        else if (answer != Avoidance.Answer.OPEN || line.food().filter(Food::isCompound).isEmpty()) {
+            // a product of which only the pack is not read is read first, and not left out
+            if (Leaving.isFine(recipe, part, line, roles) || options.isEmpty() && Leaving.isSmall(part, line))
+                options.add(free(new Move.LeaveOut(line), part));
             var step = step(line);
             if (step > 0) options.add(free(new Move.TakeOff(line, step), part));
         }
         if (answer == Avoidance.Answer.OPEN)
-            options.add(new Option(new Move.Keep(line), true, NOBODY, NOBODY, heldPart(part)));
+            options.add(new Option(new Move.ReadPack(line), true, NOBODY, NOBODY, heldPart(part)));
         return options;
+    }
+
+    /// The swaps that can do what the line does, nearest first; all there are where none can.
+    private List<Swap> fitting(Food food, Role role) {
+        var all = context.swaps().replacing(food).stream()
+                .sorted(Comparator.comparingDouble((Swap s) -> s.closeness(role)).reversed()).toList();
+        var fitting = all.stream().filter(s -> s.fits(role)).toList();
+        return fitting.isEmpty() ? all : fitting;
+    }
+
+    private static Mass oil(Part part) {
+        var sum = Mass.NONE;
+        for (var line : part.lines())
+            if (line.mass() != null && line.food().filter(Roles::isOil).isPresent()) sum = sum.plus(line.mass());
+        return sum;
     }
 
     private static Option free(Move move, Part part) { return new Option(move, false, NOBODY, NOBODY, heldPart(part)); }
@@ -65,13 +85,6 @@ final class Options {
     private int step(Line line) {
         for (var i = 0; i < going.size(); i++) if (lines.get(i) == line) return going.get(i);
         return EntrySteps.START;
-    }
-
-    /// A tenth of the dish or less, or what the recipe itself leaves to the cook.
-    private boolean isSmall(Line line) {
-        var mass = line.mass();
-        return line.optional() || line.toTaste()
-                || mass != null && mass.likely() < recipe.mass().likely() * SMALL_SHARE;
     }
 
     private static String chosenText(Line line, Line.Choice choice) {

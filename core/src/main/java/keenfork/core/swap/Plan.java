@@ -15,14 +15,18 @@ import org.jspecify.annotations.Nullable;
 /// @param closeness how near the changed lines stay on average, 0 to 1
 /// @param balance   salt and acid, before and after they were set right
 /// @param split     where portions are taken off, or null where none are
+/// @param method    the whole method as changed
+/// @param roles     what each line of the dish does in it
 /// @param after     the changed dish as these people get it, derived afresh
 public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shutsOut, Puzzle.Cost cost, Swap.Lead lead,
-        double closeness, List<Balance> balance, @Nullable Split split, Derivation after) {
+        double closeness, List<Balance> balance, @Nullable Split split,
+        List<MethodStep> method, Roles roles, Derivation after) {
     public Plan {
         moves = List.copyOf(moves);
         bringsIn = List.copyOf(bringsIn);
         shutsOut = List.copyOf(shutsOut);
         balance = List.copyOf(balance);
+        method = List.copyOf(method);
     }
 
     /// {@return of how many lines, steps counted as one, something avoided is still not known}
@@ -35,15 +39,16 @@ public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shut
     public String behind(Plan better) {
         var mine = cost;
         var other = better.cost;
-        if (mine.unknown() != other.unknown()) return "more is still not known";
+        if (mine.unknown() > other.unknown()) return "more is still not known";
+        if (mine.unknown() < other.unknown()) return "it changes what a read pack may show to be fine";
         if (mine.shutOut() != other.shutOut())
-            return peopleShutOut() > better.peopleShutOut()
-                    ? "it shuts out %d more".formatted(peopleShutOut() - better.peopleShutOut()) : "it brings in more";
+            return "it shuts out %d more".formatted(peopleShutOut() - better.peopleShutOut());
+        if (mine.roles() != other.roles()) return "it leaves more without what they do in the dish";
+        if (mine.bringsIn() != other.bringsIn()) return "it brings in more";
         if (mine.changed() != other.changed()) return "it changes %d more".formatted(mine.changed() - other.changed());
         if (mine.lost() != other.lost()) return "it comes less close";
         if (mine.lead() != other.lead()) return "it is ready later";
-        if (mine.salt() != other.salt()) return "it shifts the salt more";
-        return mine.bringsIn() != other.bringsIn() ? "it brings in more" : "";
+        return mine.salt() != other.salt() ? "it shifts the salt more" : "";
     }
 
     public List<Move> changes() {

@@ -22,8 +22,8 @@ final class PlanSearch {
     /// what a check answers for a plan that must not be kept
     static final int NEVER = -1;
     private static final Comparator<Option> BEST_FIRST = Comparator.<Option>comparingInt(o -> o.open() ? 1 : 0)
-            .thenComparingInt(o -> o.shutsOut().cardinality()).thenComparingInt(o -> o.brings().cardinality())
-            .thenComparingInt(o -> o.move().changes() ? 1 : 0)
+            .thenComparingInt(o -> o.shutsOut().cardinality()).thenComparingInt(o -> o.move().keepsRole() ? 0 : 1)
+            .thenComparingInt(o -> o.brings().cardinality()).thenComparingInt(o -> o.move().changes() ? 1 : 0)
             .thenComparingInt(Option::lost).thenComparingInt(o -> o.move().lead().high())
             .thenComparingInt(o -> o.move().saltDrift());
     private final Puzzle puzzle;
@@ -91,10 +91,10 @@ final class PlanSearch {
         if (bound.compareTo(worst) >= 0) return true;
         if (bound.unknown() != worst.unknown() || cost.shutOut() != worst.shutOut()) return false;
         // nobody more may be shut out
-        var now = puzzle.shutOut(brought, guests);
+        var now = puzzle.shutOut(guests);
         rest = least(line,
-                (at, held) -> leastOf(lines.get(at), held, o -> o.brings().isEmpty() && o.shutsOut().isEmpty()
-                        || puzzle.shutOut(with(brought, o.brings()), with(guests, o.shutsOut())) <= now));
+                (at, held) -> leastOf(lines.get(at), held, o -> o.shutsOut().isEmpty()
+                        || puzzle.shutOut(with(guests, o.shutsOut())) <= now));
         return rest == null || sum(cost, rest).compareTo(worst) >= 0;
     }
 
@@ -148,7 +148,8 @@ final class PlanSearch {
         Cost least = null;
         for (var option : options) {
             if (option.holdsBack() != (held == 1) || !counted.test(option)) continue;
-            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().changes() ? 1 : 0, option.lost(), 0, 0,
+            var cost = new Cost(option.open() ? 1 : 0, 0, option.move().keepsRole() ? 0 : 1,
+                    option.move().changes() ? 1 : 0, option.lost(), 0, 0,
                     option.move().saltDrift(), 0);
             if (least == null || cost.compareTo(least) < 0) least = cost;
         }
@@ -156,7 +157,8 @@ final class PlanSearch {
     }
 
     private static Cost sum(Cost one, Cost more) {
-        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.changed() + more.changed(),
+        return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.roles() + more.roles(),
+                one.changed() + more.changed(),
                 one.lost() + more.lost(), one.waiting(), one.hands(), one.salt() + more.salt(), one.bringsIn());
     }
 

@@ -3,6 +3,7 @@ package keenfork.core.swap;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /// What a plan is searched in, in plain figures: one option for each line that offends. Public so that an outside
 /// solver can be set the same.
@@ -39,20 +40,22 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// What a plan costs, in the order that counts.
     ///
     /// @param unknown  lines about which something avoided is still not known
-    /// @param shutOut  people newly shut out; groups brought in where nobody knows who comes
+    /// @param shutOut  people newly shut out; 0 where nobody knows who comes
+    /// @param roles    lines whose role in the dish nothing fills any more
     /// @param changed  lines changed
     /// @param lost     closeness lost, in thousandths, over all lines
     /// @param waiting  minutes of the longest waiting, at most
     /// @param hands    minutes of hands-on work, at most
     /// @param salt     how far the salt moves
-    /// @param bringsIn groups brought in
-    public record Cost(int unknown, int shutOut, int changed, int lost, int waiting, int hands, int salt, int bringsIn)
+    /// @param bringsIn groups brought in, where nobody knows who comes; 0 else
+    public record Cost(int unknown, int shutOut, int roles, int changed, int lost, int waiting, int hands, int salt,
+            int bringsIn)
             implements Comparable<Cost> {
-        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0);
+        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0, 0);
         private static final Comparator<Cost> ORDER =
-                Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::changed)
-                        .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt)
-                        .thenComparingInt(Cost::bringsIn);
+                Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::roles)
+                        .thenComparingInt(Cost::bringsIn).thenComparingInt(Cost::changed)
+                        .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt);
 
         @Override
         public int compareTo(Cost other) { return ORDER.compare(this, other); }
@@ -61,13 +64,12 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
         public int lead() { return waiting + hands; }
 
         Cost withUnknown(int more) {
-            return new Cost(unknown + more, shutOut, changed, lost, waiting, hands, salt, bringsIn);
+            return new Cost(unknown + more, shutOut, roles, changed, lost, waiting, hands, salt, bringsIn);
         }
     }
 
-    /// {@return what a set of groups brought in and of guests shut out weighs}
-    public int shutOut(BitSet brought, BitSet guests) {
-        if (people.isEmpty()) return brought.cardinality();
+    /// {@return how many people a set of guests are}
+    public int shutOut(BitSet guests) {
         var sum = 0;
         for (var g = guests.nextSetBit(0); g >= 0; g = guests.nextSetBit(g + 1)) sum += people.get(g);
         return sum;
@@ -91,10 +93,21 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param guests  who is shut out with it
     Cost plus(Cost cost, Option option, BitSet brought, BitSet guests) {
         var move = option.move;
-        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(brought, guests),
-                cost.changed + (move.changes() ? 1 : 0), cost.lost + option.lost(),
+        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(guests),
+                cost.roles + (move.keepsRole() ? 0 : 1), cost.changed + (move.changes() ? 1 : 0),
+                cost.lost + option.lost(),
                 Math.max(cost.waiting, option.waiting()), cost.hands + option.hands(), cost.salt + move.saltDrift(),
-                brought.cardinality());
+                people.isEmpty() ? brought.cardinality() : 0);
+    }
+
+    /// {@return the same puzzle, where each line that has a move of a kind takes one of that kind; empty where no line
+    /// has one}
+    Optional<Puzzle> with(Class<? extends Move> kind) {
+        var held = lines.stream().map(options -> {
+            var of = options.stream().filter(o -> kind.isInstance(o.move())).toList();
+            return of.isEmpty() ? options : of;
+        }).toList();
+        return held.equals(lines) ? Optional.empty() : Optional.of(new Puzzle(held, people));
     }
 
     /// {@return whether options go together: a part is held back as a whole or not at all}

@@ -1,25 +1,39 @@
 package keenfork.core.swap;
 
 import java.math.BigDecimal;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.food.Food;
 
 /// One entry of the swap table.
 ///
-/// @param id          its key
-/// @param replaces    the foods it can stand in for
-/// @param role        what it does in a dish: body, fat, emulsion, salt-umami, acid, sweet, bulk grain, crunch, garnish
-/// @param with        what goes in, the main food first
-/// @param preparation how, in kitchen words
-/// @param lead        minutes before it is ready
-/// @param effects     what it changes
-/// @param closeness   how near it comes, 0 to 1
-/// @param source      where the entry comes from
-public record Swap(String id, List<Food> replaces, String role, List<Ingredient> with, String preparation, Lead lead,
-        Effects effects,
-        double closeness, String source) {
-    /// g of a food for each g replaced, from `low` to `high`
-    public record Ingredient(Food food, BigDecimal low, BigDecimal high) {}
+/// @param id       its key
+/// @param replaces the foods it can stand in for
+/// @param roles    what it does in a dish, and how near it comes in that role, 0 to 1
+/// @param with     what goes in, the main food first
+/// @param make     the step it brings, in the words of a method; empty where it goes in as it is, or as
+///                 [Cooking] says
+/// @param becomes  how it behaves under the hand once it is made, where that differs from its main food; else an empty
+///                 string
+/// @param lead     minutes before it is ready
+/// @param effects  what it changes
+/// @param school   the school of creams it belongs to, or an empty string
+/// @param note     what the cook should know, or an empty string
+/// @param source   where the entry comes from
+public record Swap(String id, List<Food> replaces, Map<Role, Double> roles, List<Ingredient> with, String make,
+        String becomes, Lead lead, Effects effects, String school, String note, String source) {
+    /// what an ingredient is weighed by
+    public enum By { WEIGHT, OIL }
+
+    /// What goes in.
+    ///
+    /// @param cooked whether it is weighed cooked, where it could be dry
+    /// @param low    g of it for each g of what it is weighed by, at least
+    /// @param high   the same, at most
+    /// @param by     the food it replaces, or the oil of the part
+    public record Ingredient(Food food, boolean cooked, BigDecimal low, BigDecimal high, By by) {}
 
     /// minutes of lead time
     public record Lead(int low, int high) {
@@ -50,6 +64,8 @@ public record Swap(String id, List<Food> replaces, String role, List<Ingredient>
 
     /// changes from -2 (much less) to 2 (much more)
     public record Effects(int body, int salt, int acid, int sweet, int crunch) {
+        public static final Effects NONE = new Effects(0, 0, 0, 0, 0);
+
         public Effects {
             for (var e : new int[] {body, salt, acid, sweet, crunch})
                 if (e < -2 || e > 2)
@@ -60,7 +76,22 @@ public record Swap(String id, List<Food> replaces, String role, List<Ingredient>
     public Swap {
         replaces = List.copyOf(replaces);
         with = List.copyOf(with);
-        if (closeness < 0 || closeness > 1)
-            throw new IllegalArgumentException("closeness is from 0 to 1, not %s".formatted(closeness));
+        if (roles.isEmpty()) throw new IllegalArgumentException("it has no role");
+        roles = Collections.unmodifiableMap(new EnumMap<>(roles));
+        for (var closeness : roles.values())
+            if (closeness < 0 || closeness > 1)
+                throw new IllegalArgumentException("closeness is from 0 to 1, not %s".formatted(closeness));
     }
+
+    /// {@return how near it comes to a food in a role, 0 to 1; where it was not made for that role, half of its best}
+    public double closeness(Role role) {
+        var held = roles.get(role);
+        return held != null ? held : Collections.max(roles.values()) / 2;
+    }
+
+    /// {@return whether it can do in a dish what the food does that it replaces}
+    public boolean fits(Role role) { return roles.containsKey(role); }
+
+    /// {@return the main food}
+    public Food main() { return with.getFirst().food(); }
 }

@@ -1,8 +1,11 @@
 package keenfork.core.swap;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Guests;
 import keenfork.core.recipe.Line;
@@ -26,22 +29,60 @@ public final class SwapPlanner {
     }
 
     /// What is asked for one dish: its puzzle, and what was found on the way to it.
-    private record Asked(Recipe recipe, Derivation before, Judge judge, Puzzle puzzle, List<Plans.Rejected> rejected,
-            List<Plans.Blocked> blocked, boolean needed) {}
+    private record Asked(Recipe recipe, NamedLines named, Derivation before, Judge judge, Roles roles, Puzzle puzzle,
+            List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed) {
+        Recipe with(List<Move> moves) { return Changed.of(recipe, named, moves); }
+    }
+
+    /// as many plans are ranked for each one shown, so that those shown can differ
+    private static final int RANKED = 4;
 
     /// {@return the `most` best plans for a dish, what was turned down, and what blocks it}
     public Plans plan(Recipe recipe, int most, Budget budget) {
         var asked = ask(recipe);
         if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty())
             return new Plans(asked.before, List.of(), asked.rejected, asked.blocked, asked.needed, new Proof.Best(0));
-        var search = new PlanSearch(asked.puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
-        search.run();
-        var plans = search.best().stream().map(f -> plan(asked, f)).toList();
+        var search = search(asked, asked.puzzle, most * RANKED, budget);
+        var plans = shown(asked, search.best(), most, budget).stream().map(f -> plan(asked, f)).toList();
         var blocked = plans.isEmpty()
                 ? List.of(new Plans.Blocked(recipe.name(), "no plan leaves a dish of it that is clear as a whole",
                         "read what is not known first, or cook another dish for them"))
                 : asked.blocked;
         return new Plans(asked.before, plans, asked.rejected, blocked, true, search.proof());
+    }
+
+    private PlanSearch search(Asked asked, Puzzle puzzle, int most, Budget budget) {
+        var search = new PlanSearch(puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
+        search.run();
+        return search;
+    }
+
+    /// Those that differ; among them, where there is one, a plan that holds a part back, which is the least work, and
+    /// one that reads the packs that may settle it, which costs nothing but a look.
+    private List<PlanSearch.RankedPlan> shown(Asked asked, List<PlanSearch.RankedPlan> ranked, int most,
+            Budget budget) {
+        var holds = best(asked, Move.HoldBack.class, budget);
+        var reads = best(asked, Move.ReadPack.class, budget);
+        var also = Stream.concat(holds.stream(), reads.stream()).limit(Math.max(0, most - 1)).toList();
+        var others = ranked.stream().filter(p -> also.stream().noneMatch(a -> isSame(a, p))).toList();
+        var shown = new ArrayList<>(Spread.of(others, most - also.size()));
+        shown.addAll(also);
+        shown.sort(Comparator.comparing(PlanSearch.RankedPlan::cost));
+        // where nothing is surely wrong, the pack is read before anything is changed
+        reads.filter(p -> shown.contains(p) && moves(p.options()).stream().allMatch(SwapPlanner::isPackRead))
+                .ifPresent(p -> {
+                    shown.remove(p);
+                    shown.addFirst(p);
+                });
+        return shown;
+    }
+
+    private static boolean isSame(PlanSearch.RankedPlan one, PlanSearch.RankedPlan other) {
+        return moves(one.options()).equals(moves(other.options()));
+    }
+
+    private Optional<PlanSearch.RankedPlan> best(Asked asked, Class<? extends Move> kind, Budget budget) {
+        return asked.puzzle.with(kind).flatMap(p -> search(asked, p, 1, budget).best().stream().findFirst());
     }
 
     /// {@return the puzzle a plan for a dish is searched in: for an outside solver}
@@ -58,7 +99,9 @@ public final class SwapPlanner {
     private Asked ask(Recipe recipe) {
         var before = Derivation.of(recipe, context.facts());
         var judge = new Judge(recipe, context, avoid, before);
-        var options = new Options(recipe, context, judge);
+        var named = NamedLines.of(recipe);
+        var roles = Roles.of(recipe, named, context.roles());
+        var options = new Options(recipe, context, judge, roles);
         var choices = new ArrayList<List<Option>>();
         var gone = new ArrayList<Move>();
         var blocked = new ArrayList<Plans.Blocked>();
@@ -74,9 +117,9 @@ public final class SwapPlanner {
                             nearest(options.rejected().subList(from, options.rejected().size()))));
                 else choices.add(of);
             }
-        var left = Derivation.of(Changed.of(recipe, gone), context.facts());
+        var left = Derivation.of(Changed.of(recipe, named, gone), context.facts());
         blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
-        return new Asked(recipe, before, judge,
+        return new Asked(recipe, named, before, judge, roles,
                 new Puzzle(choices, context.guests().stream().map(Guests::people).toList()),
                 List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
@@ -107,8 +150,8 @@ public final class SwapPlanner {
 
     /// A plan is derived as a whole before it is kept: nothing avoided may be left in it, from whatever side it comes.
     private int unknownBeyondLines(Asked asked, List<Move> moves) {
-        var after = Changed.of(asked.recipe, moves);
-        if (after.lines().isEmpty() || takesOff(moves) && split(asked.recipe, moves) == null) return PlanSearch.NEVER;
+        var after = asked.with(moves);
+        if (after.lines().isEmpty() || takesOff(moves) && split(asked, moves) == null) return PlanSearch.NEVER;
         var derived = Derivation.of(after, context.facts());
         var unknown = 0;
         for (var a : avoid)
@@ -122,25 +165,31 @@ public final class SwapPlanner {
         return unknown;
     }
 
+    /// of a plain food no pack tells how it is eaten: an egg yolk may be raw
+    private static boolean isPackRead(Move move) {
+        return move instanceof Move.ReadPack(var line) && line.food().filter(f -> !f.isCompound()).isEmpty();
+    }
+
     private static boolean takesOff(List<Move> moves) {
         return moves.stream().anyMatch(Move.TakeOff.class::isInstance);
     }
 
     /// Where portions are taken off once the other moves are made; null where something avoided would be in before.
-    private @Nullable Split split(Recipe recipe, List<Move> moves) {
+    private @Nullable Split split(Asked asked, List<Move> moves) {
         var others = moves.stream().filter(m -> !(m instanceof Move.TakeOff)).toList();
-        return Split.of(Derivation.of(Changed.of(recipe, others), context.facts()), avoid).orElse(null);
+        return Split.of(Derivation.of(asked.with(others), context.facts()), avoid).orElse(null);
     }
 
     private Plan plan(Asked asked, PlanSearch.RankedPlan found) {
         var chosen = moves(found.options());
         var right = Balance.set(asked.recipe, chosen, context.volumes(), line -> isClear(asked.judge, line));
-        var after = Derivation.of(Changed.of(asked.recipe, right.moves()), context.facts());
+        var all = Liquid.adjusted(asked.named, right.moves(), context.volumes());
+        var after = Derivation.of(asked.with(all), context.facts());
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
-        var lead = Swap.Lead.all(right.moves().stream().map(Move::lead).toList());
-        return new Plan(right.moves(), bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead,
-                closeness(chosen), right.balances(), takesOff(chosen) ? split(asked.recipe, right.moves()) : null,
-                after);
+        var lead = Swap.Lead.all(all.stream().map(Move::lead).toList());
+        var split = takesOff(chosen) ? split(asked, all) : null;
+        return new Plan(all, bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead, closeness(chosen),
+                right.balances(), split, Method.of(asked.named, all, split), asked.roles, after);
     }
 
     private static double closeness(List<Move> moves) {

@@ -15,15 +15,14 @@ public enum Taste {
     SALT("Salt", "salt"), ACID("Acid", "lemon juice");
 
     private static final Map<String, Span[]> HELD = new HashMap<>();
+    private static final Span NONE = Span.parse("0");
     private final String word;
     private final Food usual;
 
     static {
         for (var row : Table.read(Taste.class, "salt-and-acid.txt", 4))
-            HELD.put(row.read(0,
-                    n -> Foods.shipped().find(n)
-                            .orElseThrow(() -> new IllegalArgumentException("no food \"%s\"".formatted(n))))
-                    .name(), new Span[] {row.read(1, Span::parse), row.read(2, Span::parse)});
+            for (var food : row.read(0, Families::keys))
+                HELD.putIfAbsent(food, new Span[] {row.read(1, Span::parse), row.read(2, Span::parse)});
     }
 
     Taste(String word, String usual) {
@@ -37,10 +36,16 @@ public enum Taste {
     /// {@return what it is set right with where the dish holds nothing for it}
     Food usual() { return usual; }
 
-    /// {@return g of it in 100 g of a food, from the shipped table; none to speak of where the food is not listed}
+    /// {@return g of it in 100 g of a food, from the shipped table; none where the food is not listed, which
+    /// [#isKnown] tells apart}
     public Span in(Food food) {
-        var spans = HELD.get(food.name());
-        return spans == null ? new Span(BigDecimal.ZERO, BigDecimal.ZERO, BigDecimal.ZERO) : spans[ordinal()];
+        var spans = HELD.get(food.id());
+        return spans == null ? NONE : spans[ordinal()];
+    }
+
+    /// {@return whether the table holds how much a line brings: where it does not, nothing is claimed}
+    public boolean isKnown(Line line) {
+        return line.mass() != null && line.food().filter(f -> HELD.containsKey(f.id())).isPresent();
     }
 
     /// {@return how much of it a line brings; nothing where the line has no weight}

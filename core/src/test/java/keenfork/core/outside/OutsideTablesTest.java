@@ -141,7 +141,7 @@ class OutsideTablesTest {
     /// Common practice: 3 tbsp of aquafaba for a whole egg, 1 for a yolk.
     @Test
     void aquafaba_for_an_egg() {
-        var swap = Swaps.shipped().all().stream().filter(s -> s.id().equals("yolk-aquafaba")).findFirst().orElseThrow()
+        var swap = Swaps.shipped().all().stream().filter(s -> s.id().equals("egg-aquafaba")).findFirst().orElseThrow()
                 .with().getFirst();
         for (var egg : List.of(List.of("1 egg", "3"), List.of("1 egg yolk", "1"))) {
             var replaced = Kit.aLine(egg.getFirst()).mass().likelyGrams();

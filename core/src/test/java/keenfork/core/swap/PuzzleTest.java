@@ -87,10 +87,12 @@ class PuzzleTest {
 
     @Test
     void costs_count_in_their_order() {
-        var better = Stream.of(new Puzzle.Cost(0, 1, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 900, 90, 0, 9, 1),
-                new Puzzle.Cost(0, 2, 2, 100, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 2, 200, 10, 0, 9, 1),
-                new Puzzle.Cost(0, 2, 2, 200, 20, 0, 1, 9), new Puzzle.Cost(0, 2, 2, 200, 20, 0, 2, 1),
-                new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0)).toList();
+        var better =
+                Stream.of(new Puzzle.Cost(0, 1, 3, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 0, 9, 900, 90, 0, 9, 3),
+                        new Puzzle.Cost(0, 2, 1, 1, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 2, 100, 90, 0, 9, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 10, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 1, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 2, 1), new Puzzle.Cost(0, 2, 1, 1, 100, 20, 0, 1, 2),
+                        new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0, 0)).toList();
         assertThat(better.stream().sorted().toList()).isEqualTo(better);
     }
 }

@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import keenfork.core.recipe.Line;
-import keenfork.core.swap.Balance;
+import keenfork.core.swap.MethodStep;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
+import keenfork.core.swap.Role;
 import keenfork.core.trace.Derivation;
-import keenfork.web.page.Format;
+import keenfork.format.PlanWords;
 import keenfork.web.page.Sign;
 
 /// One plan, before and after.
@@ -20,16 +21,20 @@ import keenfork.web.page.Sign;
 /// @param mouth    what changes in the mouth
 /// @param balance  how salt and acid were set right
 /// @param start    what to start, the longest first
+/// @param notice   what a guest will notice
+/// @param method   the whole method as changed
 /// @param marks    each group that the dish holds before or after
 /// @param diets    each diet whose verdict changes
 record ChosenView(int number, List<String> bringsIn, String minds, int unknown, List<Change> changes, String same,
-        List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, List<Turn> marks, List<Turn> diets) {
+        List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, String notice,
+        List<MethodStep> method, List<Turn> marks, List<Turn> diets) {
     private static final double RIBBON = 34;
     private static final double DECADES = 4;
     private static final int MOST_SIGNS = 3;
 
     /// a line and what takes its place, with the ribbon between them: widths in px by the log of grams
-    record Change(String before, String beforeGrams, List<Sign> signs, String move, List<After> after, double left,
+    record Change(String before, String beforeGrams, Role role, List<Sign> signs, String move, List<After> after,
+            double left,
             double right) {}
 
     /// what goes in
@@ -42,35 +47,14 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
 
     static ChosenView of(Derivation before, Plan plan, int number, SwapContext seen) {
         var format = seen.format();
-        var changes = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).toList();
+        var changes = plan.moves();
         var same = plan.after().recipe().lines().size() - changes.stream().mapToInt(m -> m.goesIn().size()).sum();
         return new ChosenView(number, PlansView.names(plan.bringsIn()), PlansView.whoMinds(before, plan, seen),
                 plan.unknown(), changes.stream().map(m -> change(before, plan, m, seen)).toList(),
                 format.count(same, "other line", "other lines") + " as before",
                 MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan),
-                balance(plan, format), start(plan, format), marks(before, plan, seen), diets(before, plan, seen));
-    }
-
-    private static List<String> start(Plan plan, Format format) {
-        return plan.changes().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
-                .sorted((a, b) -> Integer.compare(b.swap().lead().high(), a.swap().lead().high()))
-                .map(m -> PlansView.food(m.with().getFirst()) + ": " + m.swap().preparation() + ", "
-                        + format.minutes(m.swap().lead().low(), m.swap().lead().high()))
-                .toList();
-    }
-
-    private static List<String> balance(Plan plan, Format format) {
-        var words = new ArrayList<String>();
-        for (Balance b : plan.balance()) {
-            var figures = "%s of these lines: %s as written, %s once swapped".formatted(b.taste().word(),
-                    format.likely(b.before()), format.likely(b.swapped()));
-            var asItComes = b.advice().isEmpty() ? ", too little a change to notice." : ".";
-            words.add(figures
-                    + (b.after().equals(b.swapped()) ? asItComes
-                            : ", %s set right.".formatted(format.likely(b.after())))
-                    + (b.advice().isEmpty() ? "" : " " + b.advice()));
-        }
-        return words;
+                PlanWords.balance(plan), PlanWords.prepare(plan), PlanWords.notice(plan),
+                plan.method(), marks(before, plan, seen), diets(before, plan, seen));
     }
 
     private static List<Turn> marks(Derivation before, Plan plan, SwapContext seen) {
@@ -101,7 +85,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
 
     private static Change change(Derivation before, Plan plan, Move move, SwapContext seen) {
         var format = seen.format();
-        var after = move.goesIn().stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
+        var after = shown(move).stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
         var word = switch (move) {
             case Move.Replace _,Move.Choose _ -> "";
             case Move.Adjust _ -> "to set it right";
@@ -109,13 +93,16 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
             case Move.LeaveOut _ -> "left out";
             case Move.HoldBack(_, var part) -> "held back with the " + part.toLowerCase();
             case Move.TakeOff(_, var step) -> "not in the portions taken off before step " + (step + 1);
-            case Move.Keep _ -> "kept";
+            case Move.ReadPack _ -> "stays, once its pack is read";
         };
         var right = move.goesIn().stream().flatMap(l -> l.weighed().stream()).map(m -> m.likelyGrams()).reduce(0.0,
                 Double::sum);
-        return new Change(move.line().text(), format.likely(move.line().mass()), signs(before, move.line(), seen), word,
+        return new Change(move.line().text(), format.likely(move.line().mass()), plan.roles().of(move.line()),
+                signs(before, move.line(), seen), word,
                 after, width(move.line().weighed().map(m -> m.likelyGrams()).orElse(0.0)), width(right));
     }
+
+    private static List<Line> shown(Move move) { return move instanceof Move.ReadPack ? List.of() : move.goesIn(); }
 
     private static double width(double grams) {
         return grams <= 0 ? 2 : Math.clamp(Math.log10(1 + grams) / DECADES * RIBBON, 2, RIBBON);

@@ -41,7 +41,7 @@ record ComparedView(List<Column> columns, List<ComparedDish> marks) {
 
     private static Column column(Plans plans, Plan plan, int number, SwapContext seen) {
         var format = seen.format();
-        var moves = plan.moves().stream().filter(m -> !(m instanceof Move.Keep))
+        var moves = plan.moves().stream().filter(m -> !(m instanceof Move.ReadPack))
                 .map(m -> m.line().text() + " → " + instead(m)).toList();
         var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.FoodLevels::whole)
                 .flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0)
@@ -57,7 +57,7 @@ record ComparedView(List<Column> columns, List<ComparedDish> marks) {
             case Move.HoldBack _ -> "held back";
             case Move.TakeOff _ -> "portions taken off before";
             case Move.ChangePack(_, var pack) -> "from “%s”".formatted(pack.label());
-            case Move.Replace _,Move.Choose _,Move.Adjust _,Move.Keep _ ->
+            case Move.Replace _,Move.Choose _,Move.Adjust _,Move.ReadPack _ ->
                     String.join(", ", move.goesIn().stream().map(l -> l.text()).toList());
         };
     }

@@ -80,7 +80,8 @@ class KeepController {
     }
 
     private Accepting.Kept plan(Accepting.Offer offer, SwapQuery asked, String how, String print, long version) {
-        var plans = SwapKitchen.plan(swaps.context(offer.menu()), offer.dish(), offer.avoid().all());
+        var plans = SwapKitchen.plan(swaps.context(offer.menu()).withRoles(asked.roles()), offer.dish(),
+                offer.avoid().all());
         var plan = Accepting.known(plans.best(), print).orElseThrow(() -> new Conflict(
                 "A pack, a swap or the dish was changed meanwhile, and so was this plan. Look at the plans again; "
                         + "nothing was kept."));

@@ -27,8 +27,8 @@ record MassBar(String name, String total, List<Segment> segments) {
     record Segment(double x, double width, String kind, String name, String label) {}
 
     static List<MassBar> of(Recipe before, Plan plan, int number, Format format) {
-        var was = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).map(Move::line).toList();
-        var is = plan.moves().stream().filter(m -> !(m instanceof Move.Keep)).flatMap(m -> m.goesIn().stream())
+        var was = plan.moves().stream().filter(m -> !(m instanceof Move.ReadPack)).map(Move::line).toList();
+        var is = plan.moves().stream().filter(m -> !(m instanceof Move.ReadPack)).flatMap(m -> m.goesIn().stream())
                 .toList();
         var after = plan.after().recipe();
         var scale = Math.max(before.mass().likelyGrams(), after.mass().likelyGrams());

@@ -2,13 +2,13 @@ package keenfork.web.swap;
 
 import java.util.ArrayList;
 import java.util.List;
-import keenfork.core.food.Food;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.BroughtIn;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.Plans;
 import keenfork.core.trace.Derivation;
+import keenfork.format.PlanWords;
 import keenfork.web.page.Format;
 import org.jspecify.annotations.Nullable;
 
@@ -51,7 +51,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
 
     static String title(Plan plan) {
         var title = String.join(", ", plan.changes().stream().map(PlansView::title).distinct().toList());
-        return title.isEmpty() ? "Keep it, read the packs first" : title;
+        return title.isEmpty() ? "Read the pack first" : title;
     }
 
     static String facts(Plan plan, Format format) {
@@ -107,18 +107,18 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
 
     private static String title(Move move) {
         return switch (move) {
-            case Move.Replace(_, var with, _) -> food(with.getFirst());
+            case Move.Replace(_, var with, _, _) -> food(with.getFirst());
             case Move.Choose(_, var with) -> food(with);
             case Move.ChangePack(_, var pack) -> pack.label();
             case Move.LeaveOut(var line) -> "no " + food(line);
             case Move.HoldBack(_, var part) -> part.toLowerCase() + " held back";
             case Move.TakeOff(var line, _) -> "portions without " + food(line);
-            case Move.Keep(var line) -> food(line) + " as it is";
+            case Move.ReadPack(var line) -> food(line) + " as it is";
             case Move.Adjust(_, var with) -> with.text();
         };
     }
 
     static String food(Line line) {
-        return line.food().map(Food::name).orElse(line.text());
+        return PlanWords.food(line);
     }
 }

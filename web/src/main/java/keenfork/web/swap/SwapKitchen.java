@@ -1,6 +1,7 @@
 package keenfork.web.swap;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Avoidances;
@@ -10,6 +11,7 @@ import keenfork.core.swap.Accepted;
 import keenfork.core.swap.Context;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.Plans;
+import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.core.swap.Swaps;
@@ -24,7 +26,6 @@ import org.springframework.stereotype.Component;
 class SwapKitchen {
     static final String SOURCE = "this kitchen";
     private static final int PLANS = 5;
-    private static final Swap.Effects NO_EFFECTS = new Swap.Effects(0, 0, 0, 0, 0);
     private final Events events;
     private final OwnSwaps ownSwaps;
 
@@ -43,9 +44,9 @@ class SwapKitchen {
     /// {@return a swap as the kitchen wrote it}
     /// @throws IllegalArgumentException saying what cannot be read
     static Swap swap(OwnSwaps.Own own) {
-        return new Swap(own.swap(), Swaps.foods(own.replaces()), Swaps.role(own.role()),
-                Swaps.ingredients(own.goesIn()), own.preparation(), Swaps.lead(own.lead()), NO_EFFECTS,
-                Swaps.closeness(own.closeness()), SOURCE);
+        return new Swap(own.swap(), Swaps.foods(own.replaces()),
+                Map.of(Role.of(own.role()), Swaps.closeness(own.closeness())), Swaps.ingredients(own.goesIn()),
+                own.preparation(), "", Swaps.lead(own.lead()), Swap.Effects.NONE, "", "", SOURCE);
     }
 
     /// {@return what plans are made with, as it is kept at this moment}
@@ -53,7 +54,7 @@ class SwapKitchen {
         var packs = menu.packsToChoose().stream().map(menu::inUse).toList();
         var guests = groups().stream()
                 .map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
-        return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), packs, guests);
+        return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), Map.of(), packs, guests);
     }
 
     /// {@return the groups of guests of whose words some are not understood}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import keenfork.core.diet.Diet;
 import keenfork.core.people.Avoidance;
+import keenfork.core.swap.Role;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.AsideView;
@@ -57,6 +58,7 @@ class SwapPage {
         model.addAttribute("choices", choices(menu, asked.words()));
         model.addAttribute("own", asked.words().stream()
                 .filter(w -> menu.ruleBook().group(w).isEmpty() && Diet.named(w).isEmpty()).toList());
+        model.addAttribute("roles", Role.values());
         model.addAttribute("counts",
                 asked.words().stream().map(w -> new Counts(w, asked.recipe().contains(w))).toList());
         model.addAttribute("unknown", avoid.refusedInWords());
@@ -75,7 +77,7 @@ class SwapPage {
 
     private void addPlans(Model model, Menu menu, SwapQuery asked, List<Avoidance> avoid) {
         var dish = dish(menu, asked.dish());
-        var context = swaps.context(menu);
+        var context = swaps.context(menu).withRoles(asked.roles());
         var plans = SwapKitchen.plan(context, dish, avoid);
         var seen = new SwapContext(menu.ruleBook(), Diet.all(), context.guests(), swaps.unclear(menu), format);
         var view = PlansView.of(plans, asked.plan(), seen);

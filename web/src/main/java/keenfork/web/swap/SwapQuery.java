@@ -5,11 +5,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
+import keenfork.core.swap.Role;
 import keenfork.web.persistence.guest.Events;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.UriComponentsBuilder;
@@ -22,9 +25,10 @@ import org.springframework.web.util.UriComponentsBuilder;
 /// @param recipe  those of them for which a trace does not count
 /// @param plan    the plan that is looked at, from 1
 /// @param compare the plans held side by side
+/// @param roles   what lines do in the dish, by the line as written, where the cook knows better
 /// @param variant the variant that is planned anew, or 0
 record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> recipe, int plan, Set<Integer> compare,
-        long variant) {
+        Map<String, Role> roles, long variant) {
     static final long EVERY_DISH = -1;
     private static final int MOST_WORDS = 30;
     private static final int MOST_COMPARED = 3;
@@ -35,6 +39,7 @@ record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> rec
         words = new LinkedHashSet<>(words);
         recipe = Set.copyOf(recipe);
         compare = new TreeSet<>(compare);
+        roles = new TreeMap<>(roles);
     }
 
     static SwapQuery of(HttpServletRequest request) {
@@ -54,7 +59,30 @@ record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> rec
                 (int) Math.clamp(number(request.getParameter("plan")), 1, MOST_PLANS),
                 numbers(request, "compare").stream().map(n -> (int) Math.clamp(n, 0, MOST_PLANS)).distinct()
                         .limit(MOST_COMPARED).collect(Collectors.toSet()),
-                number(request.getParameter("variant")));
+                roles(request), number(request.getParameter("variant")));
+    }
+
+    /// "body=200 g feta": a line does what the cook says
+    private static Map<String, Role> roles(HttpServletRequest request) {
+        var roles = new TreeMap<String, Role>();
+        var values = request.getParameterValues("as");
+        for (var value : values == null ? new String[0] : values) {
+            var bar = value.indexOf('=');
+            var role = Arrays.stream(Role.values()).filter(r -> bar > 0 && r.id().equals(value.substring(0, bar)))
+                    .findFirst();
+            if (role.isPresent() && roles.size() < MOST_WORDS) roles.put(value.substring(bar + 1), role.get());
+        }
+        return roles;
+    }
+
+    /// {@return what a choice of a role for a line is asked for by; an empty string where the line is read so anyway}
+    public String asked(Role role, Role now, String line) {
+        return role == now && !roles.containsKey(line) ? "" : role.id() + "=" + line;
+    }
+
+    /// {@return the corrected roles as they are asked for again}
+    public List<String> rolesAsked() {
+        return roles.entrySet().stream().map(r -> r.getValue().id() + "=" + r.getKey()).toList();
     }
 
     private static List<String> words(HttpServletRequest request, String name) {
@@ -98,11 +126,15 @@ record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> rec
         new TreeSet<>(guests).forEach(g -> uri.queryParam("for", g));
         words.forEach(w -> uri.queryParam("avoid", "{w}"));
         recipe.stream().sorted().forEach(w -> uri.queryParam("recipe", "{w}"));
+        // a role belongs to the lines of one dish
+        var as = of == dish ? rolesAsked() : List.<String>of();
+        as.forEach(r -> uri.queryParam("as", "{r}"));
         if (other > 1) uri.queryParam("plan", other);
         compared.forEach(c -> uri.queryParam("compare", c));
         if (variant != 0) uri.queryParam("variant", variant);
         var values = new ArrayList<Object>(words);
         values.addAll(recipe.stream().sorted().toList());
+        values.addAll(as);
         return uri.encode().buildAndExpand(values.toArray()).toUriString();
     }
 }

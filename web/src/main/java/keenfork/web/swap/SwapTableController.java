@@ -6,7 +6,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
+import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
 import keenfork.web.page.Cook;
@@ -62,7 +64,7 @@ class SwapTableController {
                         r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words))
                         .toList());
         model.addAttribute("form", form);
-        model.addAttribute("roles", Swaps.ROLES);
+        model.addAttribute("roles", Role.values());
         model.addAttribute("wrong", wrong);
     }
 
@@ -70,10 +72,15 @@ class SwapTableController {
         var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
                 : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
         return new SwapRow(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
-                String.join(" + ", goesIn), swap.role(), swap.preparation(),
-                "close %d of 100 · %s".formatted(Math.round(swap.closeness() * 100),
-                        format.minutes(swap.lead().low(), swap.lead().high())),
+                String.join(" + ", goesIn), roles(swap), swap.make().isEmpty() ? "As it is" : swap.make(),
+                format.minutes(swap.lead().low(), swap.lead().high()),
                 swap.source(), off);
+    }
+
+    private static String roles(Swap swap) {
+        return swap.roles().entrySet().stream()
+                .map(r -> "%s, close %d of 100".formatted(r.getKey().word(), Math.round(r.getValue() * 100)))
+                .collect(Collectors.joining("; "));
     }
 
     /// a swap as it was typed

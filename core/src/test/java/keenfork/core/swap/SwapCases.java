@@ -1,0 +1,86 @@
+package keenfork.core.swap;
+
+import static keenfork.core.Kit.UK;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Law;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
+import keenfork.core.recipe.Recipe;
+import keenfork.core.search.Budget;
+import keenfork.core.trace.Facts;
+
+/// Dishes from six kitchens of the world, and what a cook would put in the place of what must be out, written down
+/// before the planner was asked: common practice.
+final class SwapCases {
+    private SwapCases() {}
+
+    /// One question: a dish, what must be out of it, and what would do for each line that matters.
+    record Case(String name, Recipe recipe, List<Avoidance> avoid, List<Wanted> wanted) {
+        Plans plans() {
+            return new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC), avoid).plan(recipe, 5,
+                    Budget.USUAL);
+        }
+
+        boolean isGood(Plan plan) { return wanted.stream().allMatch(w -> w.isMet(plan)); }
+
+        @Override
+        public String toString() { return name; }
+    }
+
+    /// a line by one of its words, and what would do for it
+    record Wanted(String line, List<String> any) {
+        boolean isMet(Plan plan) {
+            return plan.moves().stream().filter(m -> m.line().text().toLowerCase(Locale.ROOT).contains(line))
+                    .anyMatch(m -> any.stream().anyMatch(w -> is(m, w)));
+        }
+
+        private static boolean is(Move move, String wanted) {
+            return switch (wanted) {
+                case "left out" -> move instanceof Move.LeaveOut;
+                case "held back" -> move instanceof Move.HoldBack;
+                case "taken off" -> move instanceof Move.TakeOff;
+                case "read the pack" -> move instanceof Move.ReadPack;
+                default -> move instanceof Move.Replace(_, var with, _, _)
+                        && with.stream().anyMatch(l -> l.text().contains(wanted)
+                                || l.food().filter(f -> f.name().equals(wanted)).isPresent());
+            };
+        }
+    }
+
+    static List<Case> of(String file) {
+        try (var in = SwapCases.class.getResourceAsStream("/corpus/" + file)) {
+            var cases = new ArrayList<Case>();
+            for (var block : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^== "))
+                if (!block.startsWith("#")) cases.addAll(dish(block.lines().toList()));
+            return cases;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static List<Case> dish(List<String> lines) {
+        var recipe =
+                Recipe.read(lines.stream().filter(l -> !l.startsWith("without ")).collect(Collectors.joining("\n")),
+                        Volumes.METRIC, new Law("uk"));
+        return lines.stream().filter(l -> l.startsWith("without ")).map(l -> aCase(recipe, l)).toList();
+    }
+
+    private static Case aCase(Recipe recipe, String line) {
+        var cells = List.of(line.substring("without ".length()).split("\\|"));
+        var avoid = Arrays.stream(cells.getFirst().split(",")).flatMap(w -> Avoidances.of(w.strip(), UK).all().stream())
+                .toList();
+        var wanted = cells.stream().skip(1).map(c -> c.split(":"))
+                .map(c -> new Wanted(c[0].strip(), Arrays.stream(c[1].split(",")).map(String::strip).toList()))
+                .toList();
+        return new Case(recipe.name() + ", " + line, recipe, avoid, wanted);
+    }
+}

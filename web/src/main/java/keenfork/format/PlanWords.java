@@ -1,0 +1,106 @@
+package keenfork.format;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import keenfork.core.food.Plurals;
+import keenfork.core.recipe.Line;
+import keenfork.core.swap.Balance;
+import keenfork.core.swap.Move;
+import keenfork.core.swap.Plan;
+import keenfork.core.swap.Swap;
+
+/// A plan in words: what is made ready for it, how salt and acid were set right, and what a guest will notice.
+public final class PlanWords {
+    private static final int HOURS_FROM = 120;
+
+    private PlanWords() {}
+
+    /// {@return what to start, the longest first, with how, how long and what to know}
+    public static List<String> prepare(Plan plan) {
+        return plan.moves().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
+                .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream())
+                .toList();
+    }
+
+    private static List<String> prepare(Move.Replace move) {
+        var swap = move.swap();
+        var how = swap.make().isEmpty() ? "" : ": " + withoutStop(swap.make());
+        var note = swap.note().isEmpty() ? "" : ". " + withoutStop(swap.note());
+        if (how.isEmpty() && note.isEmpty() && swap.lead().equals(Swap.Lead.NONE)) return List.of();
+        return List.of(food(move.with().getFirst()) + how + ", "
+                + minutes(swap.lead().low(), swap.lead().high()) + note);
+    }
+
+    private static String withoutStop(String text) {
+        return text.endsWith(".") ? text.substring(0, text.length() - 1) : text;
+    }
+
+    /// {@return salt and acid of the lines that change: as written, once swapped, and set right}
+    public static List<String> balance(Plan plan) { return plan.balance().stream().map(PlanWords::words).toList(); }
+
+    private static String words(Balance balance) {
+        var figures = "%s of these lines: %s as written, %s once swapped".formatted(balance.taste().word(),
+                grams(balance.before().likelyGrams()), grams(balance.swapped().likelyGrams()));
+        var asItComes = balance.advice().isEmpty() ? ", too little a change to notice." : ".";
+        return figures
+                + (balance.after().equals(balance.swapped()) ? asItComes
+                        : ", %s set right.".formatted(grams(balance.after().likelyGrams())))
+                + (balance.advice().isEmpty() ? "" : " " + balance.advice());
+    }
+
+    /// {@return what a guest will notice, in one plain sentence}
+    public static String notice(Plan plan) {
+        var said = plan.changes().stream().map(PlanWords::notice).filter(s -> !s.isEmpty()).distinct().toList();
+        if (said.isEmpty()) return "Nothing: the dish stays as it is, once the pack is read.";
+        var sentence = String.join("; ", said);
+        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1) + ".";
+    }
+
+    private static String notice(Move move) {
+        return switch (move) {
+            case Move.Replace(var line, var with, var swap, _) -> "%s in place of %s, %s".formatted(
+                    with.stream().limit(1).map(PlanWords::food).collect(Collectors.joining()), food(line),
+                    change(swap.effects()));
+            case Move.Choose(_, var with) -> food(with);
+            case Move.ChangePack(var line, _) -> food(line) + " from another pack";
+            case Move.LeaveOut(var line) -> "no " + food(line);
+            case Move.TakeOff(var line, _) -> "no " + food(line);
+            case Move.HoldBack(_, var part) -> "no " + part.toLowerCase(Locale.ROOT);
+            case Move.ReadPack _,Move.Adjust _ -> "";
+        };
+    }
+
+    private static String change(Swap.Effects effects) {
+        var words = new ArrayList<String>();
+        add(words, effects.body(), "thinner", "fuller");
+        add(words, effects.salt(), "less salty", "saltier");
+        add(words, effects.acid(), "softer in acid", "sharper");
+        add(words, effects.sweet(), "less sweet", "sweeter");
+        add(words, effects.crunch(), "softer to the bite", "crunchier");
+        return words.isEmpty() ? "much the same" : String.join(" and ", words);
+    }
+
+    private static void add(List<String> words, int value, String less, String more) {
+        if (value == 0) return;
+        words.add((Math.abs(value) > 1 ? "much " : "a little ") + (value < 0 ? less : more));
+    }
+
+    /// {@return a line by its food, as a kitchen names it}
+    public static String food(Line line) {
+        return line.food().map(Plurals::of).orElse(line.text());
+    }
+
+    private static String grams(double grams) {
+        if (grams >= 1000) return String.format(Locale.ROOT, "%.2f kg", grams / 1000);
+        return String.format(Locale.ROOT, grams >= 10 ? "%.0f g" : "%.1f g", grams);
+    }
+
+    private static String minutes(int low, int high) {
+        if (high < HOURS_FROM) return low == high ? low + " min" : "%d–%d min".formatted(low, high);
+        var from = Math.round(low / 60.0);
+        var to = Math.round(high / 60.0);
+        return from == to ? from + " h" : "%d–%d h".formatted(from, to);
+    }
+}
