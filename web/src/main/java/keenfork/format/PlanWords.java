@@ -8,6 +8,7 @@ import keenfork.core.food.Plurals;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.Balance;
 import keenfork.core.swap.Move;
+import keenfork.core.swap.OwnStep;
 import keenfork.core.swap.Plan;
 import keenfork.core.swap.Swap;
 
@@ -26,7 +27,8 @@ public final class PlanWords {
 
     private static List<String> prepare(Move.Replace move) {
         var swap = move.swap();
-        var how = swap.make().isEmpty() ? "" : ": " + withoutStop(swap.make());
+        var step = OwnStep.of(move, "", false);
+        var how = step.isEmpty() ? "" : ": " + withoutStop(step);
         var note = swap.note().isEmpty() ? "" : ". " + withoutStop(swap.note());
         if (how.isEmpty() && note.isEmpty() && swap.lead().equals(Swap.Lead.NONE)) return List.of();
         return List.of(food(move.with().getFirst()) + how + ", "

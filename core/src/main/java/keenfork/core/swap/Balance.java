@@ -24,6 +24,8 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
     private static final double NOTICED = 0.001;
     private static final double HUNDRED = 100;
     private static final double HALF = 0.5;
+    /// g of it in the lines that change, under which it is not worth a word
+    private static final double LEAST = 0.5;
     /// a line is written anew for a tenth of it or more, less is for the tongue (common practice)
     private static final double WORTH_IT = 0.1;
     private static final double MOST_ACID = 0.03;
@@ -51,7 +53,7 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
         var swapped = sum(taste, shifting.stream().flatMap(m -> m.goesIn().stream()).toList());
         var gap = before.likelyGrams() - swapped.likelyGrams();
         if (Math.abs(gap) < NOTICED * recipe.mass().likelyGrams())
-            return before.likely() == 0 && swapped.likely() == 0
+            return Math.max(before.likelyGrams(), swapped.likelyGrams()) < LEAST
                     ? Optional.empty() : Optional.of(new Balance(taste, before, swapped, swapped, ""));
         var by = recipe.lines().stream().filter(l -> sets(taste, l) && moves.stream().noneMatch(m -> m.line() == l))
                 .max(Comparator.comparing(l -> l.mass() == null ? -1L : l.mass().likely()));
@@ -95,7 +97,8 @@ public record Balance(Taste taste, Mass before, Mass swapped, Mass after, String
         // half of it stays: it carries taste of its own
         var wanted = Math.max(has.likelyGrams() / 2,
                 has.likelyGrams() + Math.min(shift.gap / share, shift.most));
-        if (Math.abs(wanted - has.likelyGrams()) < has.likelyGrams() * WORTH_IT)
+        if (Math.abs(wanted - has.likelyGrams()) < has.likelyGrams() * WORTH_IT
+                || Written.rounded(wanted) == Written.rounded(has.likelyGrams()))
             return new Balance(shift.taste, shift.before, shift.swapped, shift.swapped, "Taste before it goes out.");
         var with = Written.line(food, has.times(factor(wanted / has.likelyGrams()), factor(wanted / has.likelyGrams())),
                 volumes);

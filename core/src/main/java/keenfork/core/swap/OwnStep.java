@@ -12,7 +12,7 @@ import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
 
 /// The step that a swap brings: how what goes in is made ready, and every companion named.
-final class OwnStep {
+public final class OwnStep {
     private static final Set<String> SEASONS = Families.keys("any salt; any citrus juice; any vinegar");
 
     private OwnStep() {}
@@ -20,7 +20,7 @@ final class OwnStep {
     /// {@return the step, in the words of a method; empty where what goes in goes in as it is}
     /// @param liquid the recipe's own water or stock that the food it replaces was cooked in; empty where it has none
     /// @param cools  whether the recipe lets it cool before it goes on
-    static String of(Move.Replace move, String liquid, boolean cools) {
+    public static String of(Move.Replace move, String liquid, boolean cools) {
         var main = move.with().getFirst();
         var cooking = main.food().flatMap(Cooking::of);
         var made = move.swap().make().isEmpty() ? cooking.map(c -> c.step(main.mass(), liquid, cools)).orElse("")

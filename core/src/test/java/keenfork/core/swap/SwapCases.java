@@ -20,7 +20,7 @@ import keenfork.core.trace.Facts;
 
 /// Dishes from six kitchens of the world, and what a cook would put in the place of what must be out, written down
 /// before the planner was asked: common practice.
-final class SwapCases {
+public final class SwapCases {
     private SwapCases() {}
 
     /// One question: a dish, what must be out of it, and what would do for each line that matters.
@@ -54,6 +54,31 @@ final class SwapCases {
                                 || l.food().filter(f -> f.name().equals(wanted)).isPresent());
             };
         }
+    }
+
+    /// How well the plans for some questions are those a cook would make.
+    ///
+    /// @param questions how many there are
+    /// @param among     of how many a good plan stands among the five
+    /// @param first     of how many it stands first
+    /// @param steps     steps of all their plans
+    /// @param toWrite   those of them that are left to the cook
+    public record Score(int questions, int among, int first, int steps, int toWrite) {}
+
+    /// {@return the score of a file of questions}
+    public static Score measure(String file) {
+        var cases = of(file);
+        var among = 0;
+        var first = 0;
+        var steps = new ArrayList<MethodStep>();
+        for (var asked : cases) {
+            var best = asked.plans().best();
+            if (best.stream().anyMatch(asked::isGood)) among++;
+            if (best.stream().limit(1).anyMatch(asked::isGood)) first++;
+            for (var plan : best) steps.addAll(plan.method());
+        }
+        return new Score(cases.size(), among, first, steps.size(),
+                (int) steps.stream().filter(MethodStep::write).count());
     }
 
     static List<Case> of(String file) {

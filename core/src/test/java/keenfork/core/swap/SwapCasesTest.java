@@ -31,12 +31,11 @@ class SwapCasesTest {
     void a_good_plan_stands_among_the_five_and_mostly_first() {
         var cases = cases();
         assertThat(cases).hasSizeGreaterThanOrEqualTo(120);
-        var among = cases.stream().filter(c -> c.plans().best().stream().anyMatch(c::isGood)).toList();
-        var first = cases.stream().filter(c -> c.plans().best().stream().limit(1).anyMatch(c::isGood)).toList();
-        var without = cases.stream().filter(c -> !among.contains(c)).toList();
-        assertThat(among.size()).as("no good plan for %s", without)
-                .isGreaterThanOrEqualTo((int) Math.ceil(cases.size() * AMONG));
-        assertThat(first.size()).isGreaterThanOrEqualTo((int) Math.ceil(cases.size() * FIRST));
+        var without = cases.stream().filter(c -> c.plans().best().stream().noneMatch(c::isGood)).toList();
+        assertThat(without.size()).as("no good plan for %s", without)
+                .isLessThan((int) (cases.size() * (1 - AMONG)) + 1);
+        var first = SwapCases.measure("swap-cases.txt").first() + SwapCases.measure("swap-cases-aside.txt").first();
+        assertThat(first).isGreaterThanOrEqualTo((int) Math.ceil(cases.size() * FIRST));
     }
 
     @ParameterizedTest @MethodSource("cases")
