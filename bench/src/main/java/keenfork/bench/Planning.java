@@ -84,16 +84,21 @@ public class Planning {
     static Context kitchen(List<Guests> guests) { return KITCHEN.withGuests(guests); }
 
     /// {@return dishes of thirty lines, nearly all of foods that the table has swaps for, in three parts with steps}
-    static List<Recipe> dishes(long seed, int many) {
+    static List<Recipe> dishes(long seed, int many) { return dishes(seed, many, LINES); }
+
+    /// {@return dishes of nine lines, as a menu has them}
+    static List<Recipe> small(long seed, int many) { return dishes(seed, many, 9); }
+
+    private static List<Recipe> dishes(long seed, int many, int lines) {
         var random = new Random(seed);
         var foods =
                 Swaps.shipped().all().stream().flatMap(s -> s.replaces().stream()).map(Food::name).distinct().toList();
         var dishes = new ArrayList<Recipe>();
         for (var d = 0; d < many; d++) {
             var text = new StringBuilder("Dish %d\nServes 20\nBase:\n".formatted(d));
-            for (var line = 0; line < LINES; line++) {
-                if (line == 12) text.append("Dressing:\n");
-                if (line == 24) text.append("Topping:\n");
+            for (var line = 0; line < lines; line++) {
+                if (line == lines * 2 / 5) text.append("Dressing:\n");
+                if (line == lines * 4 / 5) text.append("Topping:\n");
                 text.append(10 + random.nextInt(300)).append(" g ").append(foods.get(random.nextInt(foods.size())))
                         .append('\n');
             }

@@ -6,8 +6,8 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 
-/// Where `check`, `swap`, `run`, `label` and `convert` start. Exit status 0 when all could be computed, 2 on bad words
-/// or an unreadable file.
+/// Where `check`, `swap`, `run`, `label`, `covers` and `convert` start. Exit status 0 when all could be computed, 2 on
+/// bad words or an unreadable file.
 public final class Main {
     private static final int WRONG = 2;
 
@@ -23,7 +23,7 @@ public final class Main {
 
     static int run(List<String> words, PrintStream out, PrintStream errors) {
         if (words.isEmpty()) {
-            errors.println("keen-fork: say check, swap, run, label or convert");
+            errors.println("keen-fork: say check, swap, run, label, covers or convert");
             return WRONG;
         }
         var rest = words.subList(1, words.size());
@@ -33,9 +33,11 @@ public final class Main {
                 case "swap" -> Swap.run(rest, out, errors);
                 case "run" -> Run.run(rest, out, errors);
                 case "label" -> Label.run(rest, out, errors);
+                case "covers" -> Covers.run(rest, out, errors);
                 case "convert" -> Convert.run(rest, out, errors);
                 default -> throw new Options.Wrong(
-                        "no command \"%s\"; there are check, swap, run, label and convert".formatted(words.getFirst()));
+                        "no command \"%s\"; there are check, swap, run, label, covers and convert"
+                                .formatted(words.getFirst()));
             };
             return allRead ? 0 : WRONG;
         } catch (Options.Wrong | java.nio.file.InvalidPathException e) {

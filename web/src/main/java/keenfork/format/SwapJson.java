@@ -24,14 +24,14 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
     /// @param notice  what a guest will notice, in one sentence
     public record PlanJson(List<MoveJson> moves, @JsonProperty("brings_in") List<String> bringsIn,
             @JsonProperty("lead_minutes") Lead lead,
-            BigDecimal fidelity, List<Step> steps, List<String> prepare, List<String> balance, String notice,
-            CheckJson after) {}
+            BigDecimal fidelity, CheckJson after, List<Step> steps, List<String> prepare, List<String> balance,
+            String notice) {}
 
     /// one step; `write` where the cook must write it
     public record Step(String text, boolean changed, boolean write) {}
 
     /// one change, and what the line does in the dish
-    public record MoveJson(String line, String role, String move, List<With> with) {}
+    public record MoveJson(String line, String move, List<With> with, String role) {}
 
     /// what goes in
     public record With(String text, @Nullable String food, CheckJson.@Nullable Grams grams) {
@@ -58,13 +58,13 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
 
     private static PlanJson plan(String file, Plan plan, RuleBook ruleBook) {
         return new PlanJson(plan.moves().stream()
-                .map(m -> new MoveJson(m.line().text(), plan.roles().of(m.line()).word(), word(m), with(m))).toList(),
+                .map(m -> new MoveJson(m.line().text(), word(m), with(m), plan.roles().of(m.line()).word())).toList(),
                 plan.bringsIn().stream().map(b -> b.group().id()).toList(),
                 new Lead(plan.lead().low(), plan.lead().high()),
                 BigDecimal.valueOf(plan.closeness()).setScale(2, RoundingMode.HALF_UP),
+                CheckJson.of(file, plan.after(), ruleBook),
                 plan.method().stream().map(s -> new Step(s.text(), s.changed(), s.write())).toList(),
-                PlanWords.prepare(plan), PlanWords.balance(plan), PlanWords.notice(plan),
-                CheckJson.of(file, plan.after(), ruleBook));
+                PlanWords.prepare(plan), PlanWords.balance(plan), PlanWords.notice(plan));
     }
 
     private static List<With> with(Move move) {

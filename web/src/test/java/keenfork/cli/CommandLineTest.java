@@ -187,8 +187,9 @@ class CommandLineTest {
         var answer = json().get(0);
         assertThat(names(answer)).containsExactly("dish", "avoid", "plans", "rejected", "blocked");
         var plan = answer.get("plans").get(0);
-        assertThat(names(plan)).containsExactly("moves", "brings_in", "lead_minutes", "fidelity", "after");
-        assertThat(names(plan.get("moves").get(0))).containsExactly("line", "move", "with");
+        assertThat(names(plan)).containsExactly("moves", "brings_in", "lead_minutes", "fidelity", "after", "steps",
+                "prepare", "balance", "notice");
+        assertThat(names(plan.get("moves").get(0))).containsExactly("line", "move", "with", "role");
         assertThat(names(plan.get("moves").get(0).get("with").get(0))).containsExactly("text", "food", "grams");
         assertThat(plan.get("after").get("allergens").valueStream()
                 .filter(a -> a.get("status").asString().equals("contains")).map(a -> a.get("allergen").asString()))
@@ -360,5 +361,58 @@ class CommandLineTest {
     void wrong_words_about_a_label_are_told(String option, String value) {
         assertThat(run("label", option, value, salad)).isEqualTo(2);
         assertThat(errors.toString(StandardCharsets.UTF_8)).startsWith("keen-fork label: ").hasLineCount(1);
+    }
+
+    /// The contract of `swap`: role of each move, and the method, what to prepare, the balance and what is noticed.
+    @Test
+    void a_swap_says_how_it_is_cooked() throws IOException {
+        var dish = file("grain.txt", "Grain\nServes 4\n200 g farro\n1 lemon\nMethod:\n"
+                + "Simmer the farro for 25 minutes.\n"
+                + "Toss the farro with the lemon.");
+        assertThat(run("swap", "--avoid", "gluten", "--format", "json", dish)).isZero();
+        var plan = json().get(0).get("plans").get(0);
+        assertThat(names(plan)).contains("moves", "brings_in", "lead_minutes", "fidelity", "steps", "prepare",
+                "balance",
+                "notice", "after");
+        assertThat(plan.get("moves").get(0).get("role").asString()).isEqualTo("bulk");
+        assertThat(names(plan.get("steps").get(0))).containsExactly("text", "changed", "write");
+        assertThat(plan.get("steps").get(0).get("text").asString()).contains("sorghum").contains("50 to 60 minutes");
+        assertThat(plan.get("notice").asString()).startsWith("Sorghum in place of farro");
+        assertThat(run("swap", "--avoid", "gluten", dish)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("prepare: ").contains("notice: ");
+    }
+
+    @Test
+    void covers_say_who_can_eat_what_and_plan_the_least_change() throws IOException {
+        var groups = file("groups.csv", "name,count,avoids,strictness\nVegan,4,vegan,\nCoeliac,2,coeliac,traces\n"
+                + "Odd,1,zugwort,\n\"Milk, mild\",3,milk,recipe\nRest,30,,\n");
+        var slaw = file("slaw.txt", "Slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var dip = file("dip.txt", "Dip\n1 kg chickpeas\n20 g salt");
+        assertThat(run("covers", "--groups", groups, "--plan", "--format", "json", slaw, dip)).isZero();
+        assertThat(names(json())).containsExactly("groups", "coverage", "plans");
+        assertThat(json().get("groups").get(1).get("understood").get(0).asString())
+                .isEqualTo("gluten cereals, traces count");
+        assertThat(json().get("groups").get(2).get("refused").get(0).asString()).startsWith("zugwort");
+        assertThat(json().get("groups").get(3).get("understood").get(0).asString()).isEqualTo("milk, recipe only");
+        assertThat(names(json().get("coverage").get(0))).containsExactly("group", "dish", "how", "because");
+        assertThat(json().get("coverage").get(0).get("how").asString()).isEqualTo("peeled");
+        assertThat(json().get("coverage").get(1).get("how").asString()).isEqualTo("as-served");
+        var plan = json().get("plans").get(0);
+        assertThat(names(plan)).containsExactly("changes", "unfed", "proved", "bound", "after");
+        assertThat(plan.get("unfed").get(0).get("group").asString()).isEqualTo("Odd");
+        assertThat(plan.get("proved").asBoolean()).isTrue();
+        assertThat(run("covers", "--groups", groups, "--least", "2", "--plan", slaw, dip)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("Hold back Topping").contains("NOT UNDERSTOOD");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'name,avoids\nVegan,vegan', count", "'name,count,avoids\nVegan,many,vegan', whole number",
+            "'name,count,avoids,strictness\nVegan,4,vegan,sometimes', strictness", "'name,count,avoids', no group"})
+    void a_list_of_groups_that_cannot_be_read_says_where(String csv, String why) throws IOException {
+        var groups = file("groups.csv", csv);
+        assertThat(run("covers", "--groups", groups, salad)).isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).contains(why).doesNotContain("Exception");
+        assertThat(run("covers", salad)).isEqualTo(2);
+        assertThat(run("covers", "--groups", folder.resolve("none.csv"), salad)).isEqualTo(2);
     }
 }

@@ -291,10 +291,10 @@ class SwapsTest extends RunningKitchen {
         post("/swaps/table", "/swaps/table/" + own.id() + "/remove");
         assertThat(swaps.all()).doesNotContain(own);
         var shipped = plain(get(bench(id, "milk")).body());
-        post("/swaps/table", "/swaps/table/ricotta-tofu/off");
+        post("/swaps/table", "/swaps/table/fresh-cheese-tofu/off");
         assertThat(plain(get(bench(id, "milk")).body())).isNotEqualTo(shipped);
         assertThat(plain(get("/swaps/table").body())).containsPattern("\\d turned off");
-        post("/swaps/table", "/swaps/table/ricotta-tofu/on");
+        post("/swaps/table", "/swaps/table/fresh-cheese-tofu/on");
     }
 
     @ParameterizedTest @ValueSource(strings = {"zugwort 1", "caper", "caper -1", "", "caper 1,,,caper much"})

@@ -81,6 +81,17 @@ public sealed interface Avoidance {
         };
     }
 
+    /// {@return the same, for people who mind only what the recipe puts in; a diet and a food are told by the recipe
+    /// anyway}
+    default Avoidance recipeOnly() {
+        return switch (this) {
+            case OfGroup(var ruleBook, var group, _) -> new OfGroup(ruleBook, group, Strictness.RECIPE);
+            case OfSubstance(var substance, _) -> new OfSubstance(substance, Strictness.RECIPE);
+            case OfDiet(var diet, _) -> new OfDiet(diet, Strictness.RECIPE);
+            case OfFood _ -> this;
+        };
+    }
+
     /// {@return what it is called on screens}
     default String words() {
         return switch (this) {

@@ -75,6 +75,11 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
     /// {@return what was not understood, each with what it could mean}
     public List<String> refusedInWords() { return refused.stream().map(Refused::inWords).toList(); }
 
+    /// {@return the same, for people who mind only what the recipe puts in}
+    public Avoidances recipeOnly() {
+        return new Avoidances(said.stream().map(s -> new Said(s.avoidance.recipeOnly(), s.kind)).toList(), refused);
+    }
+
     public boolean isEmpty() { return said.isEmpty() && refused.isEmpty(); }
 
     /// {@return the substances that groups and substances on the list name; a diet or a food names none}

@@ -46,7 +46,8 @@ final class Leaving {
                 : line.mass().likelyGrams();
     }
 
-    private static boolean isNamed(Recipe recipe, Part part, Line line) {
+    /// {@return whether the dish or the part is named after a line}
+    static boolean isNamed(Recipe recipe, Part part, Line line) {
         return line.food().map(Food::names).orElse(List.of()).stream()
                 .anyMatch(name -> says(recipe.name(), name) || says(part.name(), name));
     }

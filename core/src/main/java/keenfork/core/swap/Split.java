@@ -14,6 +14,7 @@ import keenfork.core.measure.Span;
 import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import org.jspecify.annotations.Nullable;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
 /// @param further the step it would be then; the same as `step` where nothing can wait
 public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> without, List<Line> still,
         List<Line> movable, int further) {
+    private static final double HALF = 0.5;
     private static final Pattern CAN_WAIT = Pattern.compile(
             "(?i)^(?:scatter|sprinkle|top|crumble|drizzle|swirl|garnish|finish|fold in|stir in|fold the|add|dot)\\b");
 
@@ -62,6 +64,15 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         return Optional.of(new Split(step, clear, portion(clear, recipe.serves()),
                 lines.stream().filter(offending::contains).toList(), still,
                 lines.stream().filter(movable::contains).toList(), further));
+    }
+
+    /// {@return whether what is taken off is still the dish: at least half of it, and with what it is named after}
+    public boolean isStillIt(Recipe recipe) {
+        var gone = Mass.NONE;
+        for (var line : without) if (line.mass() != null) gone = gone.plus(line.mass());
+        return gone.likelyGrams() <= recipe.mass().likelyGrams() * HALF
+                && recipe.parts().stream().noneMatch(p -> p.lines().stream()
+                        .anyMatch(l -> without.contains(l) && Leaving.isNamed(recipe, p, l)));
     }
 
     private static @Nullable Mass portion(Mass clear, int serves) {

@@ -177,7 +177,8 @@ public final class SwapPlanner {
     /// Where portions are taken off once the other moves are made; null where something avoided would be in before.
     private @Nullable Split split(Asked asked, List<Move> moves) {
         var others = moves.stream().filter(m -> !(m instanceof Move.TakeOff)).toList();
-        return Split.of(Derivation.of(asked.with(others), context.facts()), avoid).orElse(null);
+        var dish = asked.with(others);
+        return Split.of(Derivation.of(dish, context.facts()), avoid).filter(s -> s.isStillIt(dish)).orElse(null);
     }
 
     private Plan plan(Asked asked, PlanSearch.RankedPlan found) {

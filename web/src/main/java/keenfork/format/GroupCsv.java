@@ -1,0 +1,79 @@
+package keenfork.format;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import keenfork.core.covers.GuestGroup;
+import keenfork.core.people.Avoidances;
+import keenfork.core.regime.RuleBook;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.apache.commons.csv.DuplicateHeaderMode;
+
+/// Groups of guests as a table: `name, count, avoids, strictness`. What they avoid is in their own words; `recipe`
+/// makes it what the recipe puts in, `traces`, which is usual, counts a trace.
+public final class GroupCsv {
+    /// groups taken at once
+    public static final int MOST = 1_000;
+    private static final int MOST_PEOPLE = 100_000;
+
+    private GroupCsv() {}
+
+    /// Thrown when a text is no such table; its message is one line for the cook.
+    public static final class Unreadable extends Exception {
+        private static final long serialVersionUID = 1L;
+
+        Unreadable(String message) {
+            super(message);
+        }
+    }
+
+    /// {@return the groups of a table whose first line names its columns}
+    /// @throws Unreadable when a column is missing, a count is no number of people, or a strictness is none of the two
+    public static List<GuestGroup> read(String text, RuleBook ruleBook) throws Unreadable {
+        var format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true).setTrim(true).setAllowMissingColumnNames(true)
+                .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
+        try (var parser = format.parse(new StringReader(text.strip()))) {
+            var missing = List.of("name", "count", "avoids").stream()
+                    .filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
+            if (!missing.isEmpty())
+                throw new Unreadable("its first line must name the columns name, count, avoids and strictness; "
+                        + "missing: "
+                        + String.join(", ", missing));
+            var groups = new ArrayList<GuestGroup>();
+            for (var row : parser) {
+                if (groups.size() == MOST) throw new Unreadable("more than %d groups".formatted(MOST));
+                groups.add(group(row, ruleBook));
+            }
+            if (groups.isEmpty()) throw new Unreadable("it names no group");
+            return groups;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (UncheckedIOException | IllegalStateException e) {
+            throw new Unreadable("it is no table of cells between commas: " + e.getMessage());
+        }
+    }
+
+    private static GuestGroup group(CSVRecord row, RuleBook ruleBook) throws Unreadable {
+        var count = cell(row, "count");
+        if (!count.matches("\\d{1,6}") || Integer.parseInt(count) < 1 || Integer.parseInt(count) > MOST_PEOPLE)
+            throw new Unreadable("line %d: a count is a whole number of people from 1, not \"%s\"".formatted(
+                    row.getRecordNumber() + 1, count));
+        var avoided = Avoidances.of(cell(row, "avoids"), ruleBook);
+        return new GuestGroup(cell(row, "name"), Integer.parseInt(count), switch (cell(row, "strictness")
+                .toLowerCase(Locale.ROOT)) {
+            case "", "traces" -> avoided;
+            case "recipe" -> avoided.recipeOnly();
+            default -> throw new Unreadable("line %d: strictness is traces or recipe, not \"%s\"".formatted(
+                    row.getRecordNumber() + 1, cell(row, "strictness")));
+        });
+    }
+
+    private static String cell(CSVRecord row, String column) {
+        return row.isMapped(column) && row.isSet(column) ? row.get(column) : "";
+    }
+}
