@@ -2,6 +2,7 @@ package keenfork.format;
 
 import java.io.IOException;
 import java.io.StringReader;
+import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +19,7 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 public final class GroupCsv {
     /// groups taken at once
     public static final int MOST = 1_000;
+    private static final String FORMULA = "=+-@\t\r\n＝＋－＠";
     private static final int MOST_PEOPLE = 100_000;
 
     private GroupCsv() {}
@@ -29,6 +31,25 @@ public final class GroupCsv {
         Unreadable(String message) {
             super(message);
         }
+    }
+
+    /// a row to write: what they avoid is in their own words
+    public record Cells(String name, int people, String avoids) {}
+
+    /// {@return a table that [#read] reads, and no spreadsheet takes a cell of for a formula}
+    public static String write(List<Cells> groups) {
+        var text = new StringWriter();
+        try (var printer = CSVFormat.DEFAULT.builder().setHeader("name", "count", "avoids", "strictness").get()
+                .print(text)) {
+            for (var g : groups) printer.printRecord(shielded(g.name), g.people, shielded(g.avoids), "traces");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return text.toString();
+    }
+
+    private static String shielded(String cell) {
+        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
     }
 
     /// {@return the groups of a table whose first line names its columns}

@@ -19,7 +19,8 @@ class EmptyKitchenTest extends RunningKitchen {
     void unnamed() { settings.callItself(Settings.Identity.UNNAMED); }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/today", "/dishes", "/larder", "/map", "/swaps", "/run", "/run/kit", "/labels", "/kitchen",
+    @ValueSource(strings = {"/today", "/dishes", "/larder", "/map", "/covers", "/swaps", "/run", "/run/kit", "/labels",
+            "/kitchen",
             "/rule-book", "/run/now", "/run/sheet", "/larder/intake"})
     void no_page_says_another_kitchens_name_or_event(String path) {
         var page = get(path);

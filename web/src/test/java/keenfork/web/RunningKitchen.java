@@ -27,7 +27,7 @@ public abstract class RunningKitchen {
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
-        for (var kitchen : List.of("keenfork", "journeys", "empty"))
+        for (var kitchen : List.of("keenfork", "journeys", "empty", "covers"))
             registry.add("test.url." + kitchen, () -> TestPostgres.url(kitchen));
     }
 

@@ -10,7 +10,8 @@ import keenfork.core.trace.Evidence;
 /// @param dish  which
 /// @param how   how they get it
 /// @param why   what makes it so; empty where they get it as it is served
-public record Cover(GuestGroup group, MenuDish dish, How how, List<Why> why) {
+/// @param kept  whether the kitchen has said already that their plates go out so
+public record Cover(GuestGroup group, MenuDish dish, How how, List<Why> why, boolean kept) {
     /// the ways a group gets a dish, the simplest first
     public enum How { AS_SERVED, PEELED, VARIANT, SPLIT, CANNOT_SAY, CANNOT }
 
@@ -39,6 +40,10 @@ public record Cover(GuestGroup group, MenuDish dish, How how, List<Why> why) {
         why = List.copyOf(why);
     }
 
+    Cover(GuestGroup group, MenuDish dish, How how, List<Why> why) {
+        this(group, dish, how, why, false);
+    }
+
     /// {@return whether they get it with nothing done for them}
-    public boolean isServed() { return how == How.AS_SERVED || how == How.VARIANT; }
+    public boolean isServed() { return how == How.AS_SERVED || how == How.VARIANT || kept; }
 }

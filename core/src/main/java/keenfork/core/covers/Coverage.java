@@ -35,12 +35,14 @@ public record Coverage(List<Cover> covers) {
             return eats == Eats.GOES_WITHOUT ? new Cover(group, dish, How.CANNOT, against(group, dish.dish()))
                     : new Cover(group, dish, How.CANNOT_SAY, List.of(words));
         }
-        if (eats == Eats.HELD_BACK) return new Cover(group, dish, How.PEELED, List.of(without(dish)));
+        if (eats == Eats.HELD_BACK)
+            return new Cover(group, dish, How.PEELED, List.of(without(dish)), dish.hasPlates(false, group));
         for (var variant : dish.variants())
             if (Eats.of(variant, group.avoided()) == Eats.AS_MADE)
                 return new Cover(group, dish, How.VARIANT, List.of(new Why.Variant(variant.recipe().name())));
         var split = Split.of(dish.dish(), group.avoid()).filter(s -> s.isStillIt(dish.dish().recipe()));
-        if (split.isPresent()) return new Cover(group, dish, How.SPLIT, List.of(before(split.get())));
+        if (split.isPresent())
+            return new Cover(group, dish, How.SPLIT, List.of(before(split.get())), dish.hasPlates(true, group));
         return new Cover(group, dish, eats == Eats.GOES_WITHOUT ? How.CANNOT : How.CANNOT_SAY,
                 against(group, dish.dish()));
     }

@@ -25,8 +25,9 @@ class Strip {
 
     private static final List<Station> STATIONS = List.of(new Station("1", "Today", "/today"),
             new Station("2", "Dishes", "/dishes"), new Station("3", "Larder", "/larder"),
-            new Station("4", "Map", "/map"), new Station("5", "Swaps", "/swaps"), new Station("6", "Prep run", "/run"),
-            new Station("7", "Labels", "/labels"));
+            new Station("4", "Map", "/map"), new Station("5", "Covers", "/covers"),
+            new Station("6", "Swaps", "/swaps"), new Station("7", "Prep run", "/run"),
+            new Station("8", "Labels", "/labels"));
 
     /// everything the layout shows
     record View(String kitchen, String event, RuleBook ruleBook, long packsUnread, long packsDue, long labelsOld,

@@ -10,6 +10,7 @@ import keenfork.core.people.Avoidances;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.SwapStock;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
@@ -61,7 +62,7 @@ class Accepting {
     /// Makes a dish for these people of it, linked to the original.
     /// @throws Conflict where the text does not bear it
     Kept asVariant(Offer offer, Plan plan) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
+        var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
         var name = freeName(offer);
         var id = dishes.add(name, named(text, offer.dish.name(), name), "", offer.by);
@@ -72,7 +73,7 @@ class Accepting {
     /// Makes a variant anew from its original, which was changed.
     /// @throws Conflict where the text does not bear it, or the variant is gone
     Kept anew(Offer offer, Plan plan, long variant) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
+        var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
         var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
         var number = dishes.versions(variant).getFirst().number();
@@ -85,7 +86,7 @@ class Accepting {
     /// Writes it into the recipe, for everyone; what is for some plates alone is set aside.
     /// @throws Conflict where the text does not bear it, or somebody changed it meanwhile
     Kept asChange(Offer offer, Plan plan, long version) {
-        var text = SwapKitchen.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
+        var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
                 .orElseThrow(Accepting::notBorne);
         var number = dishes.versions(offer.dish.id()).getFirst().number();
         dishes.rewrite(offer.dish.id(), version, offer.dish.name(), text, offer.by,
@@ -159,7 +160,7 @@ class Accepting {
         var lines = new ArrayList<String>();
         for (var move : plan.moves())
             if (move instanceof Move.ChangePack(var line, var pack)) {
-                var key = SwapKitchen.key(menu, pack).orElseThrow(
+                var key = SwapStock.key(menu, pack).orElseThrow(
                         () -> new Conflict("The pack “%s” was changed meanwhile. Plan again.".formatted(pack.label())));
                 packs.link(new LineLink(dish, line.text(), key));
                 lines.add(line.text());

@@ -5,6 +5,7 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
@@ -23,14 +24,14 @@ import org.springframework.web.util.UriComponentsBuilder;
 @Controller
 class KeepController {
     private final Kitchen kitchen;
-    private final SwapKitchen swaps;
+    private final SwapStock swaps;
     private final SwapPage page;
     private final Accepting accepting;
     private final Variants variants;
     private final SetAsides asides;
     private final Format format;
 
-    KeepController(Kitchen kitchen, SwapKitchen swaps, SwapPage page, Accepting accepting, Variants variants,
+    KeepController(Kitchen kitchen, SwapStock swaps, SwapPage page, Accepting accepting, Variants variants,
             SetAsides asides, Format format) {
         this.kitchen = kitchen;
         this.swaps = swaps;
@@ -80,7 +81,7 @@ class KeepController {
     }
 
     private Accepting.Kept plan(Accepting.Offer offer, SwapQuery asked, String how, String print, long version) {
-        var plans = SwapKitchen.plan(swaps.context(offer.menu()).withRoles(asked.roles()), offer.dish(),
+        var plans = SwapStock.plan(swaps.context(offer.menu()).withRoles(asked.roles()), offer.dish(),
                 offer.avoid().all());
         var plan = Accepting.known(plans.best(), print).orElseThrow(() -> new Conflict(
                 "A pack, a swap or the dish was changed meanwhile, and so was this plan. Look at the plans again; "

@@ -5,6 +5,7 @@ import java.util.List;
 import keenfork.core.people.Avoidance;
 import keenfork.core.swap.Context;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Format;
 
 /// The best plan of each dish on the menu, a row each.
@@ -21,7 +22,7 @@ record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
 
     static MenuPlans of(Menu menu, SwapQuery asked, List<Avoidance> avoid, Context context, Format format) {
         // each plan is a pure function of what is kept: they are made side by side
-        var planned = menu.dishes().parallelStream().map(d -> SwapKitchen.plan(context, d, avoid)).toList();
+        var planned = menu.dishes().parallelStream().map(d -> SwapStock.plan(context, d, avoid)).toList();
         var rows = new ArrayList<PlannedDish>();
         for (var i = 0; i < planned.size(); i++) {
             var plans = planned.get(i);

@@ -8,6 +8,7 @@ import keenfork.core.people.Avoidance;
 import keenfork.core.swap.Role;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
@@ -25,7 +26,7 @@ import org.springframework.web.servlet.ModelAndView;
 @Component
 class SwapPage {
     private final Kitchen kitchen;
-    private final SwapKitchen swaps;
+    private final SwapStock swaps;
     private final Variants variants;
     private final SetAsides asides;
     private final Format format;
@@ -39,7 +40,7 @@ class SwapPage {
     /// guests that can be chosen
     record GroupChoice(long id, String name, int people, boolean chosen) {}
 
-    SwapPage(Kitchen kitchen, SwapKitchen swaps, Variants variants, SetAsides asides, Format format) {
+    SwapPage(Kitchen kitchen, SwapStock swaps, Variants variants, SetAsides asides, Format format) {
         this.kitchen = kitchen;
         this.swaps = swaps;
         this.variants = variants;
@@ -78,7 +79,7 @@ class SwapPage {
     private void addPlans(Model model, Menu menu, SwapQuery asked, List<Avoidance> avoid) {
         var dish = dish(menu, asked.dish());
         var context = swaps.context(menu).withRoles(asked.roles());
-        var plans = SwapKitchen.plan(context, dish, avoid);
+        var plans = SwapStock.plan(context, dish, avoid);
         var seen = new SwapContext(menu.ruleBook(), Diet.all(), context.guests(), swaps.unclear(menu), format);
         var view = PlansView.of(plans, asked.plan(), seen);
         model.addAttribute("view", view);
@@ -94,7 +95,7 @@ class SwapPage {
         var chosen = view.chosen();
         if (chosen == null) return;
         var plan = plans.best().get(chosen.number() - 1);
-        var accepted = SwapKitchen.accepted(menu, dish, plan, avoid);
+        var accepted = SwapStock.accepted(menu, dish, plan, avoid);
         model.addAttribute("print", Accepting.print(plan));
         model.addAttribute("version", dish.stored().version());
         model.addAttribute("asVariant", accepted.asVariant().isPresent());

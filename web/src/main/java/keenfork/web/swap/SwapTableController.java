@@ -11,6 +11,7 @@ import keenfork.core.food.Food;
 import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
+import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.settings.OwnSwaps;
@@ -54,7 +55,7 @@ class SwapTableController {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
         var rows = new ArrayList<SwapRow>();
-        for (var o : own.all()) rows.add(row(SwapKitchen.swap(o), o.id(), off.contains(o.swap())));
+        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap())));
         for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
         model.addAttribute("q", q);
         model.addAttribute("all", rows.size());
@@ -115,7 +116,7 @@ class SwapTableController {
             if (text.length() > LONGEST)
                 return "That is longer than a swap needs: keep each field under %d letters.".formatted(LONGEST);
         try {
-            SwapKitchen.swap(form);
+            SwapStock.swap(form);
             return "";
         } catch (IllegalArgumentException e) {
             return "Not kept yet: " + e.getMessage() + ".";

@@ -41,6 +41,17 @@ public class Events {
         events.publishEvent(new Changed());
     }
 
+    /// Writes a group anew; nothing where it is not there any more.
+    public void change(long id, String name, int people, String avoids) {
+        rows.findById(id).ifPresent(row -> {
+            row.name = name;
+            row.people = people;
+            row.avoids = avoids;
+            rows.saveAndFlush(row);
+            events.publishEvent(new Changed());
+        });
+    }
+
     public void remove(long id) {
         rows.deleteById(id);
         events.publishEvent(new Changed());

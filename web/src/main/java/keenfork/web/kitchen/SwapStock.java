@@ -1,4 +1,4 @@
-package keenfork.web.swap;
+package keenfork.web.kitchen;
 
 import java.util.List;
 import java.util.Map;
@@ -16,41 +16,41 @@ import keenfork.core.swap.Swap;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.core.swap.Swaps;
 import keenfork.core.trace.Fact;
-import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.settings.OwnSwaps;
 import org.springframework.stereotype.Component;
 
 /// Plans swaps with what this kitchen has: its packs, its guests and its own table.
 @Component
-class SwapKitchen {
-    static final String SOURCE = "this kitchen";
+public class SwapStock {
+    private static final String SOURCE = "this kitchen";
     private static final int PLANS = 5;
     private final Events events;
     private final OwnSwaps ownSwaps;
 
-    SwapKitchen(Events events, OwnSwaps ownSwaps) {
+    SwapStock(Events events, OwnSwaps ownSwaps) {
         this.events = events;
         this.ownSwaps = ownSwaps;
     }
 
-    List<Events.Guests> groups() { return events.groups(); }
+    /// {@return the groups of guests that are kept}
+    public List<Events.Guests> groups() { return events.groups(); }
 
     /// {@return the table as this kitchen uses it}
-    Swaps table() {
-        return Swaps.shipped().with(ownSwaps.all().stream().map(SwapKitchen::swap).toList()).without(ownSwaps.off());
+    public Swaps table() {
+        return Swaps.shipped().with(ownSwaps.all().stream().map(SwapStock::swap).toList()).without(ownSwaps.off());
     }
 
     /// {@return a swap as the kitchen wrote it}
     /// @throws IllegalArgumentException saying what cannot be read
-    static Swap swap(OwnSwaps.Own own) {
+    public static Swap swap(OwnSwaps.Own own) {
         return new Swap(own.swap(), Swaps.foods(own.replaces()),
                 Map.of(Role.of(own.role()), Swaps.closeness(own.closeness())), Swaps.ingredients(own.goesIn()),
                 own.preparation(), "", Swaps.lead(own.lead()), Swap.Effects.NONE, "", "", SOURCE);
     }
 
     /// {@return what plans are made with, as it is kept at this moment}
-    Context context(Menu menu) {
+    public Context context(Menu menu) {
         var packs = menu.packsToChoose().stream().map(menu::inUse).toList();
         var guests = groups().stream()
                 .map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
@@ -58,21 +58,23 @@ class SwapKitchen {
     }
 
     /// {@return the groups of guests of whose words some are not understood}
-    List<String> unclear(Menu menu) {
+    public List<String> unclear(Menu menu) {
         return groups().stream().filter(g -> !Avoidances.of(g.avoids(), menu.ruleBook()).unread().isEmpty())
                 .map(Events.Guests::name).toList();
     }
 
-    static Plans plan(Context context, Menu.Dish dish, List<Avoidance> avoid) {
+    /// {@return the plans for a dish}
+    public static Plans plan(Context context, Menu.Dish dish, List<Avoidance> avoid) {
         return new SwapPlanner(context, avoid).plan(dish.derivation().recipe(), PLANS, Budget.USUAL);
     }
 
-    static Accepted accepted(Menu menu, Menu.Dish dish, Plan plan, List<Avoidance> avoid) {
+    /// {@return a plan as it is written into the recipe}
+    public static Accepted accepted(Menu menu, Menu.Dish dish, Plan plan, List<Avoidance> avoid) {
         return new Accepted(dish.stored().value().text(), plan, avoid, menu.facts(), menu::read);
     }
 
     /// {@return the key of the pack a plan changes to}
-    static Optional<Long> key(Menu menu, Fact.PackInUse pack) {
+    public static Optional<Long> key(Menu menu, Fact.PackInUse pack) {
         return menu.packsToChoose().stream().filter(p -> menu.inUse(p).equals(pack)).map(p -> p.id()).findFirst();
     }
 }

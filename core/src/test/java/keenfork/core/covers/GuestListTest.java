@@ -1,0 +1,35 @@
+package keenfork.core.covers;
+
+import static keenfork.core.Kit.UK;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/// A list of guests as it comes in a mail.
+class GuestListTest {
+    @Test
+    void each_group_is_read_with_its_number_and_its_own_words() {
+        var list = GuestList.read("4 vegan, 2 coeliac, 1 sesame + egg, 1 no vinegar, 1 pregnant, "
+                + "table 6: nut allergy (severe), the rest eat everything", UK);
+        assertThat(list.entries()).extracting(e -> e.group().people()).containsExactly(4, 2, 1, 1, 1, 1);
+        assertThat(list.entries()).extracting(e -> e.group().avoided().understood()).containsExactly("vegan",
+                "gluten cereals, traces count", "sesame, traces count; eggs, traces count", "vinegar, by its name",
+                "pregnancy", "nuts, traces count; peanuts, traces count");
+        assertThat(list.entries().getLast().group().name()).isEqualTo("table 6");
+        assertThat(list.unclear()).isEmpty();
+    }
+
+    /// A comma between two things that one group avoids parts no groups.
+    @Test
+    void a_comma_within_a_group_parts_nothing() {
+        assertThat(GuestList.read("3 milk, eggs\n2 x fish", UK).entries()).extracting(e -> e.words())
+                .containsExactly("milk, eggs", "fish");
+    }
+
+    @Test
+    void what_is_not_understood_is_told_and_never_dropped() {
+        var list = GuestList.read("4 vegan, 2 zugwort", UK);
+        assertThat(list.unclear()).extracting(e -> e.text()).containsExactly("2 zugwort");
+        assertThat(GuestList.read("", UK).entries()).isEmpty();
+    }
+}

@@ -1,0 +1,199 @@
+package keenfork.web.covers;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.GuestList;
+import keenfork.core.covers.Serving;
+import keenfork.format.GroupCsv;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.kitchen.SwapStock;
+import keenfork.web.page.Cook;
+import keenfork.web.page.Format;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.guest.Events;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/// The covers: who is coming, who can eat what, and the least change that feeds everyone.
+@Controller
+class CoversController {
+    private static final int USUAL_LEAST = 2;
+    private static final int MOST_LEAST = 20;
+    private static final int LONGEST_NAME = 60;
+    private static final int LONGEST_LIST = 20_000;
+    private static final int LONGEST_AVOIDS = 500;
+    private static final int MOST_PEOPLE = 100_000;
+    private final Kitchen kitchen;
+    private final CoversKitchen covers;
+    private final SwapStock swaps;
+    private final Events events;
+    private final SetAsides asides;
+    private final Format format;
+
+    CoversController(Kitchen kitchen, CoversKitchen covers, SwapStock swaps, Events events, SetAsides asides,
+            Format format) {
+        this.kitchen = kitchen;
+        this.covers = covers;
+        this.swaps = swaps;
+        this.events = events;
+        this.asides = asides;
+        this.format = format;
+    }
+
+    /// What was typed into the list of guests.
+    ///
+    /// @param text  as typed
+    /// @param list  as it was read, or null where nothing was typed
+    /// @param wrong what is wrong with it; an empty string where nothing is
+    private record Typed(String text, @org.jspecify.annotations.Nullable GuestList list, String wrong) {
+        static final Typed NOTHING = new Typed("", null, "");
+    }
+
+    @GetMapping("/covers")
+    ModelAndView covers(@RequestParam(defaultValue = "2") String least,
+            @RequestParam(defaultValue = "false") boolean serve) {
+        return page(number(least), serve, Typed.NOTHING, HttpStatus.OK);
+    }
+
+    private static int number(String least) {
+        return least.matches("\\d{1,2}") ? Math.clamp(Integer.parseInt(least), 1, MOST_LEAST) : USUAL_LEAST;
+    }
+
+    private ModelAndView page(int least, boolean serve, Typed typed, HttpStatus status) {
+        var menu = kitchen.menu();
+        var kept = covers.kept();
+        var ids = kept.stream().map(Events.Guests::id).toList();
+        var groups = covers.groups(menu);
+        var dishes = covers.dishes(menu);
+        var page = new ModelAndView("covers/covers", status);
+        page.addObject("view", CoversView.of(dishes, ids, groups, least, format));
+        page.addObject("kept", kept);
+        page.addObject("least", least);
+        page.addObject("typed", typed);
+        page.addObject("plans", serve && !groups.isEmpty() && !dishes.isEmpty()
+                ? plans(menu, dishes, ids, groups, least) : List.of());
+        return page;
+    }
+
+    private List<CoversView.Plan> plans(Menu menu, List<CoversKitchen.Served> dishes, List<Long> ids,
+            List<GuestGroup> groups, int least) {
+        var serving = new Serving(swaps.context(menu), dishes.stream().map(CoversKitchen.Served::dish).toList(), groups,
+                least);
+        return CoversView.Plan.of(serving, dishes, ids, groups, format);
+    }
+
+    /// Reads a list of guests from a mail or a table, and shows each group as understood before it is kept.
+    @PostMapping("/covers/list")
+    ModelAndView list(@RequestParam(defaultValue = "") String list,
+            @RequestParam(defaultValue = "false") boolean keep) {
+        var text = list.strip();
+        if (text.length() > LONGEST_LIST)
+            return page(USUAL_LEAST, false, new Typed(text.substring(0, LONGEST_LIST), null,
+                    "That is longer than %,d letters: paste it in pieces.".formatted(LONGEST_LIST)),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
+        var read = read(text);
+        if (!read.wrong.isEmpty() || !keep)
+            return page(USUAL_LEAST, false, read, read.wrong.isEmpty() ? HttpStatus.OK
+                    : HttpStatus.UNPROCESSABLE_CONTENT);
+        for (var entry : java.util.Objects.requireNonNull(read.list).entries())
+            events.add(entry.group().name(), entry.group().people(), entry.words());
+        return new ModelAndView("redirect:/covers");
+    }
+
+    private Typed read(String text) {
+        var book = kitchen.menu().ruleBook();
+        if (text.isEmpty()) return new Typed(text, null, "Paste or type who is coming, such as: 4 vegan, 2 coeliac.");
+        if (text.lines().findFirst().orElse("").toLowerCase(java.util.Locale.ROOT)
+                .matches("\\W*name\\s*,\\s*count.*")) {
+            try {
+                return typed(text, new GuestList(GroupCsv.read(text, book).stream()
+                        .map(g -> new GuestList.Entry(g.name(), words(g), g)).toList()));
+            } catch (GroupCsv.Unreadable e) {
+                return new Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
+            }
+        }
+        return typed(text, GuestList.read(text, book));
+    }
+
+    private static String words(GuestGroup group) {
+        return group.avoided().said().stream().map(s -> s.inWords()).collect(Collectors.joining("; "));
+    }
+
+    private Typed typed(String text, GuestList list) {
+        var unclear = list.unclear();
+        if (list.entries().isEmpty()) return new Typed(text, list, "Nobody in it avoids anything.");
+        return unclear.isEmpty() ? new Typed(text, list, "")
+                : new Typed(text, list, ("Not understood: %s. Say it in other words, such as “milk allergy” or “no "
+                        + "nuts”.")
+                                .formatted(format.list(unclear.stream().map(GuestList.Entry::text).toList())));
+    }
+
+    @PostMapping("/covers/groups/{id}")
+    ModelAndView change(@PathVariable long id, @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String people, @RequestParam(defaultValue = "") String avoids) {
+        var read = GuestList.read("x: " + avoids.replace('\n', ' '), kitchen.menu().ruleBook());
+        var wrong = wrong(name.strip(), people.strip(), avoids.strip(), read);
+        if (!wrong.isEmpty())
+            return page(USUAL_LEAST, false, new Typed("", null, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
+        events.change(id, name.strip(), Integer.parseInt(people.strip()), avoids.strip());
+        return new ModelAndView("redirect:/covers");
+    }
+
+    private static String wrong(String name, String people, String avoids, GuestList read) {
+        if (name.isEmpty() || name.length() > LONGEST_NAME) return "Give these people a name of 1 to 60 letters.";
+        if (!people.matches("[1-9]\\d{0,5}") || Integer.parseInt(people) > MOST_PEOPLE)
+            return "Say how many they are: a whole number, not “%s”.".formatted(people);
+        if (avoids.isEmpty() || avoids.length() > LONGEST_AVOIDS || !read.unclear().isEmpty())
+            return "Not understood: “%s”. Say it in other words, such as “milk allergy” or “no nuts”."
+                    .formatted(avoids);
+        return "";
+    }
+
+    @PostMapping("/covers/groups/{id}/remove")
+    String remove(@PathVariable long id) {
+        events.remove(id);
+        return "redirect:/covers";
+    }
+
+    @PostMapping("/covers/course")
+    String course(@RequestParam long dish, @RequestParam(defaultValue = "") String course) {
+        var name = course.strip();
+        covers.course(dish, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
+        return "redirect:/covers";
+    }
+
+    /// Keeps what a plan does to plates: a part held back, or portions taken off.
+    @PostMapping("/covers/take")
+    String take(@RequestParam long dish, @RequestParam String kind, @RequestParam(defaultValue = "") List<Long> group,
+            HttpServletRequest request) {
+        var portions = kind.equals("hold-back") ? SetAsides.Portions.HOLD_BACK : SetAsides.Portions.TAKE_OFF;
+        if (kitchen.menu().dish(dish).isPresent())
+            for (var guests : covers.kept())
+                if (group.contains(guests.id()))
+                    asides.add(dish, portions, guests.avoids(), guests.people(), Cook.of(request));
+        return "redirect:/covers";
+    }
+
+    @GetMapping("/covers.csv")
+    ResponseEntity<byte[]> csv() {
+        var csv = GroupCsv.write(covers.kept().stream()
+                .map(g -> new GroupCsv.Cells(g.name(), g.people(), g.avoids())).toList());
+        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("covers.csv").build()
+                        .toString())
+                .body(csv.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,66 @@
+package keenfork.web.covers;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.MenuDish;
+import keenfork.core.people.Avoidances;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.persistence.dish.Courses;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.guest.Events;
+import org.springframework.stereotype.Component;
+
+/// The menu and its guests, as the covers see them: dishes by course, with their variants and the plates that are kept.
+@Component
+class CoversKitchen {
+    static final String ONE_COURSE = "Menu";
+    private final Events events;
+    private final Courses courses;
+    private final Variants variants;
+    private final SetAsides asides;
+
+    CoversKitchen(Events events, Courses courses, Variants variants, SetAsides asides) {
+        this.events = events;
+        this.courses = courses;
+        this.variants = variants;
+        this.asides = asides;
+    }
+
+    /// A dish of the menu with its key.
+    record Served(long id, MenuDish dish) {}
+
+    List<Events.Guests> kept() { return events.groups(); }
+
+    List<GuestGroup> groups(Menu menu) {
+        return events.groups().stream()
+                .map(g -> new GuestGroup(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()))).toList();
+    }
+
+    /// {@return the dishes, course by course; a variant stands with its original}
+    List<Served> dishes(Menu menu) {
+        var course = courses.all();
+        var made = variants.all().stream().collect(Collectors.groupingBy(Variants.Variant::original));
+        var isVariant = variants.all().stream().map(Variants.Variant::dish).collect(Collectors.toSet());
+        var plates = asides.all().stream().collect(Collectors.groupingBy(SetAsides.Aside::dish));
+        var dishes = menu.dishes().stream().filter(d -> !isVariant.contains(d.id())).map(d -> new Served(d.id(),
+                new MenuDish(d.derivation(), course.getOrDefault(d.id(), ONE_COURSE),
+                        made.getOrDefault(d.id(), List.of()).stream().flatMap(v -> menu.dish(v.dish()).stream())
+                                .map(Menu.Dish::derivation).toList(),
+                        plates(plates.getOrDefault(d.id(), List.of()), menu))))
+                .toList();
+        return dishes.stream().map(d -> d.dish.course()).distinct()
+                .flatMap(c -> dishes.stream().filter(d -> d.dish.course().equals(c))).toList();
+    }
+
+    private static List<MenuDish.Plates> plates(List<SetAsides.Aside> asides, Menu menu) {
+        return asides.stream().map(a -> new MenuDish.Plates(a.kind() == SetAsides.Portions.TAKE_OFF,
+                Avoidances.of(a.avoids(), menu.ruleBook()).all())).toList();
+    }
+
+    Map<Long, String> courses() { return courses.all(); }
+
+    void course(long dish, String course) { courses.set(dish, course.equals(ONE_COURSE) ? "" : course); }
+}

@@ -1,0 +1,170 @@
+package keenfork.web.covers;
+
+import java.util.ArrayList;
+import java.util.List;
+import keenfork.core.covers.Change;
+import keenfork.core.covers.Cover;
+import keenfork.core.covers.Coverage;
+import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.ServePlan;
+import keenfork.core.covers.Serving;
+import keenfork.format.CoverWords;
+import keenfork.web.page.Format;
+
+/// Who can eat what, and what feeds everyone, as shown.
+///
+/// @param heads   the groups, a column each
+/// @param courses the dishes by course
+/// @param shortfalls who has too little, course by course, what is missing named; empty where nobody has
+/// @param people  how many people the groups are
+record CoversView(List<Head> heads, List<Course> courses, List<String> shortfalls, int people) {
+    /// a group
+    ///
+    /// @param id      its key
+    /// @param unclear words of theirs that were not understood; empty where all were
+    record Head(long id, String name, int people, String understood, String unclear) {}
+
+    /// a course
+    ///
+    /// @param counts how many dishes each group has of it
+    record Course(String name, List<Count> counts, List<Row> rows) {}
+
+    /// how many dishes a group has
+    record Count(int has, boolean few) {}
+
+    /// a dish
+    ///
+    /// @param eating people of the groups who get it
+    record Row(long id, String name, List<Cell> cells, int eating) {}
+
+    /// whether a group gets a dish
+    ///
+    /// @param symbol its shape
+    /// @param word   the shortest word for why
+    /// @param words  all of it
+    /// @param served whether they get it with nothing more done
+    /// @param kept   whether their plates go out so already
+    record Cell(long group, String symbol, String word, String words, boolean served, boolean kept) {}
+
+    static CoversView of(List<CoversKitchen.Served> dishes, List<Long> ids, List<GuestGroup> groups, int least,
+            Format format) {
+        var heads = new ArrayList<Head>();
+        for (var i = 0; i < groups.size(); i++) {
+            var g = groups.get(i);
+            heads.add(new Head(ids.get(i), g.name(), g.people(), g.avoided().understood(),
+                    format.list(g.avoided().refusedInWords())));
+        }
+        var courses = new ArrayList<Course>();
+        var few = new ArrayList<String>();
+        for (var name : dishes.stream().map(d -> d.dish().course()).distinct().toList()) {
+            var rows =
+                    dishes.stream().filter(d -> d.dish().course().equals(name)).map(d -> row(d, ids, groups)).toList();
+            var counts = new ArrayList<Count>();
+            for (var g = 0; g < groups.size(); g++) {
+                var at = g;
+                var has = (int) rows.stream().filter(r -> r.cells.get(at).served).count();
+                counts.add(new Count(has, has < least));
+                if (has < least) few.add("%s %s: %d of %d (%s)".formatted(groups.get(g).name(),
+                        format.count(groups.get(g).people(), "person", "people"), has, least, name));
+            }
+            courses.add(new Course(name, counts, rows));
+        }
+        return new CoversView(heads, courses, few, groups.stream().mapToInt(GuestGroup::people).sum());
+    }
+
+    private static Row row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups) {
+        var covers = Coverage.of(List.of(served.dish()), groups).covers();
+        var cells = new ArrayList<Cell>();
+        for (var i = 0; i < covers.size(); i++) cells.add(cell(covers.get(i), ids.get(i)));
+        return new Row(served.id(), served.dish().name(), cells, covers.stream().filter(Cover::isServed)
+                .mapToInt(c -> c.group().people()).sum());
+    }
+
+    private static Cell cell(Cover cover, long group) {
+        var because = CoverWords.because(cover);
+        var how = CoverWords.how(cover.how()).replace('-', ' ');
+        return new Cell(group, symbol(cover), word(cover), "%s, %s: %s%s".formatted(cover.dish().name(),
+                cover.group().name(), how, because.isEmpty() ? "" : ", " + String.join("; ", because)),
+                cover.isServed(),
+                cover.kept());
+    }
+
+    private static String symbol(Cover cover) {
+        return switch (cover.how()) {
+            case AS_SERVED -> "p-full";
+            case VARIANT -> "p-variant";
+            case PEELED -> "p-part";
+            case SPLIT -> "p-split";
+            case CANNOT_SAY -> "p-ask";
+            case CANNOT -> "p-empty";
+        };
+    }
+
+    private static String word(Cover cover) {
+        if (cover.why().isEmpty()) return "";
+        return switch (cover.why().getFirst()) {
+            case Cover.Why.Holds(_, var evidence) -> evidence.substance().name();
+            case Cover.Why.IsCalled(var avoidance, _) -> avoidance.words();
+            case Cover.Why.NotUnderstood _ -> "their words";
+            case Cover.Why.Without(var parts) -> "no " + String.join(", ", parts).toLowerCase();
+            case Cover.Why.Before _ -> "taken off";
+            case Cover.Why.Variant _ -> "a variant";
+        };
+    }
+
+    /// A plan over the whole menu.
+    ///
+    /// @param facts what it comes to, in words
+    record Plan(int number, String facts, List<Step> steps, List<String> unfed) {
+        static List<Plan> of(Serving serving, List<CoversKitchen.Served> dishes, List<Long> ids,
+                List<GuestGroup> groups, Format format) {
+            var plans = new ArrayList<Plan>();
+            for (var plan : serving.plans(3)) plans.add(of(plans.size() + 1, plan, dishes, ids, groups, format));
+            return plans;
+        }
+
+        private static Plan of(int number, ServePlan plan, List<CoversKitchen.Served> dishes, List<Long> ids,
+                List<GuestGroup> groups, Format format) {
+            var done = plan.changes().isEmpty() ? "Nothing to change"
+                    : format.count(plan.changes().size(), "change", "changes");
+            var proof = plan.proved() ? "no smaller set does" : "the best found so far";
+            return new Plan(number, done + ", " + proof,
+                    plan.changes().stream().map(c -> step(c, plan, dishes, ids, groups)).toList(),
+                    plan.unfed().stream().map(s -> "%s still has %d of %s".formatted(s.group().name(), s.has(),
+                            s.course().toLowerCase())).toList());
+        }
+
+        private static Step step(Change change, ServePlan plan, List<CoversKitchen.Served> dishes, List<Long> ids,
+                List<GuestGroup> groups) {
+            var dish = dishes.stream().filter(d -> d.dish().equals(change.dish())).findFirst().orElseThrow().id();
+            var forWhom = new ArrayList<Long>();
+            for (var i = 0; i < groups.size(); i++) if (isFor(change, groups.get(i), plan)) forWhom.add(ids.get(i));
+            var kind = switch (change) {
+                case Change.HoldBack _ -> "hold-back";
+                case Change.SplitOff _ -> "take-off";
+                case Change.SwapForAll _,Change.MakeVariant _ -> "";
+            };
+            return new Step(dish, change.dish().name(), CoverWords.words(change), kind, forWhom,
+                    groups.stream().filter(g -> isFor(change, g, plan)).map(GuestGroup::name).toList());
+        }
+
+        /// whoever does not get the dish as it is served, and then does
+        private static boolean isFor(Change change, GuestGroup group, ServePlan plan) {
+            if (Coverage.of(List.of(change.dish()), List.of(group)).covers().getFirst().isServed()) return false;
+            var after = plan.after().of(group).stream().filter(c -> c.dish().name().equals(change.dish().name()))
+                    .map(Cover::how).findFirst().orElse(Cover.How.CANNOT);
+            return switch (change) {
+                case Change.HoldBack _ -> after == Cover.How.PEELED;
+                case Change.SplitOff _ -> after == Cover.How.SPLIT;
+                case Change.SwapForAll _ -> after == Cover.How.AS_SERVED;
+                case Change.MakeVariant _ -> after == Cover.How.VARIANT;
+            };
+        }
+    }
+
+    /// One change of a plan.
+    ///
+    /// @param kind    how it is kept with a press: `hold-back` or `take-off`; empty where it is opened on the swaps
+    /// @param groups  the keys of the groups it is for
+    record Step(long dish, String name, String words, String kind, List<Long> groups, List<String> names) {}
+}

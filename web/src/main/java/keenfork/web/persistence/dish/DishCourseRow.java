@@ -1,0 +1,12 @@
+package keenfork.web.persistence.dish;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+
+@Entity
+@Table(name = "dish_course")
+class DishCourseRow {
+    @Id long dishId;
+    String course = "";
+}

@@ -1,0 +1,5 @@
+package keenfork.web.persistence.dish;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DishCourseRows extends JpaRepository<DishCourseRow, Long> {}

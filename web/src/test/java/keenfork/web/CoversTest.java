@@ -1,0 +1,107 @@
+package keenfork.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.regex.Pattern;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.guest.Events;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
+
+/// Who is coming, who can eat what, and what feeds everyone, as it is posted and answered.
+@TestPropertySource(properties = {"keenfork.demo=false", "test.kitchen=covers"})
+class CoversTest extends RunningKitchen {
+    @Autowired Kitchen kitchen;
+    @Autowired Events events;
+    @Autowired SetAsides asides;
+
+    @AfterEach
+    void nobody() {
+        for (var g : events.groups()) events.remove(g.id());
+        for (var a : asides.all()) asides.remove(a.id());
+    }
+
+    private long write(String text) {
+        var name = text.lines().findFirst().orElseThrow();
+        var there = kitchen.menu().dishes().stream().filter(d -> d.name().equals(name)).findFirst();
+        if (there.isPresent()) return there.get().id();
+        assertThat(post("/dishes/new", "/dishes/new", "text", text).statusCode()).isEqualTo(302);
+        return kitchen.menu().dishes().stream().filter(d -> d.name().equals(name)).findFirst().orElseThrow().id();
+    }
+
+    private static String plain(String html) { return html.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " "); }
+
+    @Test
+    void a_list_from_a_mail_is_shown_as_understood_before_it_is_kept() {
+        var mail = "4 vegan, 2 coeliac, 1 sesame + egg, table 6: nut allergy, the rest eat everything";
+        var read = post("/covers", "/covers/list", "list", mail);
+        assertThat(read.statusCode()).isEqualTo(200);
+        assertThat(plain(read.body())).contains("4 vegan vegan").contains("sesame, traces count; eggs, traces count")
+                .contains("1 table 6 nuts");
+        assertThat(events.groups()).as("nothing is kept yet").isEmpty();
+        assertThat(post("/covers", "/covers/list", "list", mail, "keep", "true").statusCode()).isEqualTo(302);
+        assertThat(events.groups()).extracting(Events.Guests::people).containsExactly(4, 2, 1, 1);
+        assertThat(get("/covers.csv").body()).startsWith("name,count,avoids,strictness")
+                .contains("table 6,1,nut allergy");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"4 zugwort", "", "the rest eat everything", "name,count,avoids\nVegan,many,vegan"})
+    void a_list_that_is_not_understood_is_not_kept_and_not_lost(String list) {
+        var answer = post("/covers", "/covers/list", "list", list, "keep", "true");
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("role=\"alert\"").contains(list.lines().findFirst().orElse(""));
+        assertThat(events.groups()).isEmpty();
+    }
+
+    @Test
+    void a_table_is_taken_as_well_as_a_mail() {
+        post("/covers", "/covers/list", "list", "name,count,avoids,strictness\nTable 2,3,milk,recipe", "keep", "true");
+        assertThat(events.groups()).singleElement().satisfies(g -> {
+            assertThat(g.name()).isEqualTo("Table 2");
+            assertThat(plain(get("/covers").body())).contains("3 Table 2");
+            assertThat(get("/covers").body()).contains("milk, recipe only");
+        });
+    }
+
+    @Test
+    void each_group_meets_each_dish_and_a_change_feeds_who_has_too_little() {
+        var slaw = write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        var page = get("/covers?least=1").body();
+        assertThat(plain(page)).contains("Too little for vegan 4 people: 0 of 1");
+        assertThat(page).contains("Gangway slaw, vegan: peeled, without Topping").contains("#p-part")
+                .contains("#p-empty");
+        var planned = plain(get("/covers?least=1&serve=true").body());
+        assertThat(planned).contains("Hold back Topping").contains("no smaller set does");
+        var group = events.groups().getFirst();
+        assertThat(post("/covers", "/covers/take", "dish", String.valueOf(slaw), "kind", "hold-back", "group",
+                String.valueOf(group.id())).statusCode()).isEqualTo(302);
+        assertThat(asides.all()).singleElement().satisfies(a -> assertThat(a.avoids()).isEqualTo("vegan"));
+        assertThat(plain(get("/covers?least=1").body())).as("what was accepted counts at once")
+                .contains("All 4 of the groups have at least 1");
+    }
+
+    @Test
+    void groups_are_edited_and_courses_kept_apart() {
+        var slaw = write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        post("/covers", "/covers/list", "list", "2 coeliac", "keep", "true");
+        var id = events.groups().getFirst().id();
+        assertThat(post("/covers", "/covers/groups/" + id, "name", "Table 1", "people", "3", "avoids", "no nuts")
+                .statusCode()).isEqualTo(302);
+        assertThat(events.groups()).singleElement().satisfies(g -> assertThat(g.people()).isEqualTo(3));
+        assertThat(post("/covers", "/covers/groups/" + id, "name", "Table 1", "people", "3", "avoids", "zugwort")
+                .statusCode()).isEqualTo(422);
+        post("/covers", "/covers/course", "dish", String.valueOf(slaw), "course", "Salads");
+        assertThat(get("/covers").body()).containsPattern(Pattern.compile("scope=\"row\"[^>]*>Salads<"));
+        post("/covers", "/covers/course", "dish", String.valueOf(slaw), "course", "");
+        assertThat(post("/covers", "/covers/groups/" + id + "/remove").statusCode()).isEqualTo(302);
+        assertThat(events.groups()).isEmpty();
+    }
+}
