@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Plurals;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.Balance;
+import keenfork.core.swap.DishSalt;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.OwnStep;
 import keenfork.core.swap.Plan;
@@ -20,7 +22,9 @@ public final class PlanWords {
 
     /// {@return what to start, the longest first, with how, how long and what to know}
     public static List<String> prepare(Plan plan) {
-        return plan.moves().stream().filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
+        return plan.moves().stream()
+                .flatMap(m -> m instanceof Move.Inner(_, _, var inner) ? inner.moves().stream() : Stream.of(m))
+                .filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
                 .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream())
                 .toList();
     }
@@ -39,8 +43,24 @@ public final class PlanWords {
         return text.endsWith(".") ? text.substring(0, text.length() - 1) : text;
     }
 
-    /// {@return salt and acid of the lines that change: as written, once swapped, and set right}
-    public static List<String> balance(Plan plan) { return plan.balance().stream().map(PlanWords::words).toList(); }
+    /// {@return salt and acid of the lines that change: as written, once swapped, and set right; and the salt of the
+    /// whole dish as it is then}
+    public static List<String> balance(Plan plan) {
+        var words = new ArrayList<>(plan.balance().stream().map(PlanWords::words).toList());
+        var salt = DishSalt.of(plan.after().recipe());
+        if (salt.salt().likely() > 0) words.add(words(salt));
+        return words;
+    }
+
+    private static String words(DishSalt salt) {
+        var portion = salt.serves() == 0 ? "" : ", %s a portion".formatted(grams(salt.perPortion()));
+        var more = salt.unknown().isEmpty() ? ""
+                : " Of %d %s no table holds it.".formatted(salt.unknown().size(),
+                        salt.unknown().size() == 1 ? "line" : "lines");
+        var slip = salt.isSalty() ? " That is very salty: look at the weights again." : "";
+        return String.format(Locale.ROOT, "Salt of the whole dish: %.1f %% (%.1f to %.1f %%)%s.", salt.percent(),
+                salt.percentLow(), salt.percentHigh(), portion) + more + slip;
+    }
 
     private static String words(Balance balance) {
         var figures = "%s of these lines: %s as written, %s once swapped".formatted(balance.taste().word(),
@@ -66,6 +86,7 @@ public final class PlanWords {
                     with.stream().limit(1).map(PlanWords::food).collect(Collectors.joining()), food(line),
                     change(swap.effects()));
             case Move.Choose(_, var with) -> food(with);
+            case Move.Inner(_, _, var plan) -> withoutStop(notice(plan)).toLowerCase(Locale.ROOT);
             case Move.ChangePack(var line, _) -> food(line) + " from another pack";
             case Move.LeaveOut(var line) -> "no " + food(line);
             case Move.TakeOff(var line, _) -> "no " + food(line);

@@ -75,6 +75,7 @@ public record SwapJson(String dish, List<String> avoid, List<PlanJson> plans, Li
         return switch (move) {
             case Move.Replace _,Move.Choose _,Move.Adjust _ -> "replace";
             case Move.ChangePack _ -> "another-pack";
+            case Move.Inner _ -> "variant";
             case Move.LeaveOut _ -> "leave-out";
             case Move.HoldBack _ -> "hold-back";
             case Move.TakeOff _ -> "split";

@@ -106,6 +106,14 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
                 pack);
     }
 
+    /// {@return this line as one that uses another dish than it does, in the words of that one}
+    public Line usingInstead(String name) {
+        var at = text.toLowerCase(java.util.Locale.ROOT).lastIndexOf(dish.toLowerCase(java.util.Locale.ROOT));
+        var written = at < 0 ? name : text.substring(0, at) + name + text.substring(at + dish.length());
+        return new Line(written, amount, toTaste, optional, preparation, List.of(), Understood.ALL, name, mass, null,
+                pack);
+    }
+
     Line withBecomes(Mass other) {
         return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, other, pack);
     }

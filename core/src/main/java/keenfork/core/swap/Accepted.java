@@ -94,7 +94,8 @@ public final class Accepted {
 
     /// "594 g sunflower seed butter (2¼ cups)": the spoons are for the eye
     private static String plain(Move move, Line line) {
-        return move instanceof Move.Choose ? line.text() : line.text().replaceFirst(" \\(.*", "");
+        return move instanceof Move.Choose || move instanceof Move.Inner ? line.text()
+                : line.text().replaceFirst(" \\(.*", "");
     }
 
     /// Moves are found by their very lines: those of the recipe as it is read here.
@@ -112,6 +113,7 @@ public final class Accepted {
                 case Move.HoldBack(_, var part) -> new Move.HoldBack(line, part);
                 case Move.TakeOff(_, var step) -> new Move.TakeOff(line, step);
                 case Move.ReadPack _ -> new Move.ReadPack(line);
+                case Move.Inner(_, var with, var inner) -> new Move.Inner(line, with, inner);
                 case Move.Adjust(_, var with) -> new Move.Adjust(line, with);
             });
         }

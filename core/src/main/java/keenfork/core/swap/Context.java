@@ -30,6 +30,11 @@ public record Context(Facts facts, RuleBook ruleBook, Volumes volumes, Swaps swa
         this(facts, ruleBook, volumes, Swaps.shipped(), Map.of(), List.of(), List.of());
     }
 
+    /// {@return the same with other facts in force}
+    Context withFacts(Facts others) {
+        return new Context(others, ruleBook, volumes, swaps, roles, packs, guests);
+    }
+
     public Context withGuests(List<Guests> others) {
         return new Context(facts, ruleBook, volumes, swaps, roles, packs, others);
     }

@@ -38,6 +38,12 @@ public sealed interface Move {
     /// nothing is changed yet: the pack must be read first
     record ReadPack(Line line) implements Move {}
 
+    /// the dish that the line uses is changed inside, as a variant of its own
+    ///
+    /// @param with the line, using the variant
+    /// @param plan what is changed inside
+    record Inner(Line line, Line with, Plan plan) implements Move {}
+
     /// more or less of what is in the dish already, to set right the salt or the acid that other moves shift
     record Adjust(Line line, Line with) implements Move {}
 
@@ -47,6 +53,7 @@ public sealed interface Move {
             case Replace(_, var with, _, _) -> with;
             case Choose(_, var with) -> List.of(with);
             case Adjust(_, var with) -> List.of(with);
+            case Inner(_, var with, _) -> List.of(with);
             case ChangePack(var line, var pack) -> List.of(line.withPack(pack.declaration()));
             case LeaveOut _,HoldBack _,TakeOff _ -> List.of();
             case ReadPack(var line) -> List.of(line);
@@ -65,6 +72,7 @@ public sealed interface Move {
             case Replace(_, _, var swap, var role) -> swap.closeness(role);
             case Choose _,ReadPack _,Adjust _ -> 1;
             case ChangePack _ -> 0.98;
+            case Inner(_, _, var plan) -> plan.closeness();
             case HoldBack _ -> 0.5;
             case TakeOff _ -> 0.45;
             case LeaveOut _ -> 0.4;
@@ -75,13 +83,17 @@ public sealed interface Move {
     default boolean keepsRole() {
         return switch (this) {
             case Replace(_, _, var swap, var role) -> swap.fits(role);
-            case Choose _,ReadPack _,Adjust _,ChangePack _ -> true;
+            case Choose _,ReadPack _,Adjust _,ChangePack _,Inner _ -> true;
             case LeaveOut _,HoldBack _,TakeOff _ -> false;
         };
     }
 
     default Swap.Lead lead() {
-        return this instanceof Replace(_, _, var swap, _) ? swap.lead() : Swap.Lead.NONE;
+        return switch (this) {
+            case Replace(_, _, var swap, _) -> swap.lead();
+            case Inner(_, _, var plan) -> plan.lead();
+            default -> Swap.Lead.NONE;
+        };
     }
 
     default int saltDrift() {

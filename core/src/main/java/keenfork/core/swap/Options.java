@@ -19,15 +19,17 @@ final class Options {
     private static final BitSet NOBODY = new BitSet();
     private final Recipe recipe;
     private final Context context;
+    private final Inside inside;
     private final Judge judge;
     private final Roles roles;
     private final List<Integer> going;
     private final List<Line> lines;
     private final List<Plans.Rejected> rejected = new ArrayList<>();
 
-    Options(Recipe recipe, Context context, Judge judge, Roles roles) {
+    Options(Recipe recipe, Inside inside, Judge judge, Roles roles) {
         this.recipe = recipe;
-        this.context = context;
+        this.inside = inside;
+        this.context = inside.context();
         this.judge = judge;
         this.roles = roles;
         this.going = recipe.steps().isEmpty() ? List.of() : EntrySteps.of(recipe).steps();
@@ -41,6 +43,7 @@ final class Options {
         var options = new ArrayList<Option>();
         for (var choice : line.choices().size() > 1 ? line.choices() : List.<Line.Choice>of())
             consider(new Move.Choose(line, line.withChoice(chosenText(line, choice), choice)), part, options);
+        for (var move : inside.moves(line)) consider(move, part, options);
         line.food().ifPresent(food -> {
             for (var pack : context.packs())
                 if (pack.food().equals(food.name()) && line.choices().size() == 1)

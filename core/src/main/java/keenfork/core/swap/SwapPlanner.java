@@ -15,21 +15,29 @@ import keenfork.core.search.Proof;
 import keenfork.core.swap.Puzzle.Option;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
+import keenfork.core.trace.Facts;
 import org.jspecify.annotations.Nullable;
 
 /// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe,
 /// packs and all, and so is each whole plan.
 public final class SwapPlanner {
     private final Context context;
+    /// dishes that use dishes that use dishes are looked into so deep
+    private static final int DEEPEST = 2;
     private final List<Avoidance> avoid;
+    private final int depth;
 
-    public SwapPlanner(Context context, List<Avoidance> avoid) {
+    public SwapPlanner(Context context, List<Avoidance> avoid) { this(context, avoid, DEEPEST); }
+
+    SwapPlanner(Context context, List<Avoidance> avoid, int depth) {
         this.context = context;
         this.avoid = List.copyOf(avoid);
+        this.depth = depth;
     }
 
     /// What is asked for one dish: its puzzle, and what was found on the way to it.
-    private record Asked(Recipe recipe, NamedLines named, Derivation before, Judge judge, Roles roles, Puzzle puzzle,
+    private record Asked(Recipe recipe, Facts facts, NamedLines named, Derivation before, Judge judge, Roles roles,
+            Puzzle puzzle,
             List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed) {
         Recipe with(List<Move> moves) { return Changed.of(recipe, named, moves); }
     }
@@ -96,12 +104,16 @@ public final class SwapPlanner {
         return search.best().stream().map(PlanSearch.RankedPlan::cost).toList();
     }
 
-    private Asked ask(Recipe recipe) {
-        var before = Derivation.of(recipe, context.facts());
-        var judge = new Judge(recipe, context, avoid, before);
+    private Asked ask(Recipe written) {
+        var before = Derivation.of(written, context.facts());
+        // with each line that uses another dish read as that dish
+        var recipe = before.recipe();
+        var inside = Inside.of(recipe, context, avoid, depth);
+        var facts = inside.context().facts();
+        var judge = new Judge(recipe, inside.context(), avoid, before);
         var named = NamedLines.of(recipe);
         var roles = Roles.of(recipe, named, context.roles());
-        var options = new Options(recipe, context, judge, roles);
+        var options = new Options(recipe, inside, judge, roles);
         var choices = new ArrayList<List<Option>>();
         var gone = new ArrayList<Move>();
         var blocked = new ArrayList<Plans.Blocked>();
@@ -117,9 +129,9 @@ public final class SwapPlanner {
                             nearest(options.rejected().subList(from, options.rejected().size()))));
                 else choices.add(of);
             }
-        var left = Derivation.of(Changed.of(recipe, named, gone), context.facts());
+        var left = Derivation.of(Changed.of(recipe, named, gone), facts);
         blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
-        return new Asked(recipe, named, before, judge, roles,
+        return new Asked(recipe, facts, named, before, judge, roles,
                 new Puzzle(choices, context.guests().stream().map(Guests::people).toList()),
                 List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
@@ -152,7 +164,7 @@ public final class SwapPlanner {
     private int unknownBeyondLines(Asked asked, List<Move> moves) {
         var after = asked.with(moves);
         if (after.lines().isEmpty() || takesOff(moves) && split(asked, moves) == null) return PlanSearch.NEVER;
-        var derived = Derivation.of(after, context.facts());
+        var derived = Derivation.of(after, asked.facts);
         var unknown = 0;
         for (var a : avoid)
             switch (a.against(derived)) {
@@ -178,14 +190,14 @@ public final class SwapPlanner {
     private @Nullable Split split(Asked asked, List<Move> moves) {
         var others = moves.stream().filter(m -> !(m instanceof Move.TakeOff)).toList();
         var dish = asked.with(others);
-        return Split.of(Derivation.of(dish, context.facts()), avoid).filter(s -> s.isStillIt(dish)).orElse(null);
+        return Split.of(Derivation.of(dish, asked.facts), avoid).filter(s -> s.isStillIt(dish)).orElse(null);
     }
 
     private Plan plan(Asked asked, PlanSearch.RankedPlan found) {
         var chosen = moves(found.options());
         var right = Balance.set(asked.recipe, chosen, context.volumes(), line -> isClear(asked.judge, line));
         var all = Liquid.adjusted(asked.named, right.moves(), context.volumes());
-        var after = Derivation.of(asked.with(all), context.facts());
+        var after = Derivation.of(asked.with(all), asked.facts);
         var bringsIn = BroughtIn.between(asked.before.under(context.ruleBook()), after.under(context.ruleBook()));
         var lead = Swap.Lead.all(all.stream().map(Move::lead).toList());
         var split = takesOff(chosen) ? split(asked, all) : null;

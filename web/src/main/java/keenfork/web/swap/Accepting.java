@@ -64,6 +64,7 @@ class Accepting {
     Kept asVariant(Offer offer, Plan plan) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
+        inner(offer, plan);
         var name = freeName(offer);
         var id = dishes.add(name, named(text, offer.dish.name(), name), "", offer.by);
         variants.keep(id, offer.dish.id(), offer.avoids, offer.by);
@@ -88,6 +89,7 @@ class Accepting {
     Kept asChange(Offer offer, Plan plan, long version) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
                 .orElseThrow(Accepting::notBorne);
+        inner(offer, plan);
         var number = dishes.versions(offer.dish.id()).getFirst().number();
         dishes.rewrite(offer.dish.id(), version, offer.dish.name(), text, offer.by,
                 "swapped: " + offer.avoid.inWords());
@@ -166,6 +168,20 @@ class Accepting {
                 lines.add(line.text());
             }
         return lines;
+    }
+
+    /// The dishes that a plan changes inside are variants of their own, made first.
+    private void inner(Offer offer, Plan plan) {
+        for (var move : plan.moves())
+            if (move instanceof Move.Inner(var line, var with, var inner)) {
+                var used = offer.menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()
+                        .orElseThrow(Accepting::notBorne);
+                if (isTaken(offer.menu, with.dish())) continue;
+                var text = SwapStock.accepted(offer.menu, used, inner, offer.avoid.all()).asChange()
+                        .orElseThrow(Accepting::notBorne);
+                var id = dishes.add(with.dish(), named(text, used.name(), with.dish()), "", offer.by);
+                variants.keep(id, used.id(), offer.avoids, offer.by);
+            }
     }
 
     private static String freeName(Offer offer) {

@@ -57,7 +57,7 @@ record ComparedView(List<Column> columns, List<ComparedDish> marks) {
             case Move.HoldBack _ -> "held back";
             case Move.TakeOff _ -> "portions taken off before";
             case Move.ChangePack(_, var pack) -> "from “%s”".formatted(pack.label());
-            case Move.Replace _,Move.Choose _,Move.Adjust _,Move.ReadPack _ ->
+            case Move.Replace _,Move.Choose _,Move.Adjust _,Move.ReadPack _,Move.Inner _ ->
                     String.join(", ", move.goesIn().stream().map(l -> l.text()).toList());
         };
     }

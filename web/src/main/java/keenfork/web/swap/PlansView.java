@@ -109,6 +109,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         return switch (move) {
             case Move.Replace(_, var with, _, _) -> food(with.getFirst());
             case Move.Choose(_, var with) -> food(with);
+            case Move.Inner(var line, _, var plan) -> "%s with %s".formatted(line.dish(), title(plan));
             case Move.ChangePack(_, var pack) -> pack.label();
             case Move.LeaveOut(var line) -> "no " + food(line);
             case Move.HoldBack(_, var part) -> part.toLowerCase() + " held back";
