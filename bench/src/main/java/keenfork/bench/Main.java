@@ -94,6 +94,10 @@ public final class Main {
                 20 ms | %.1f ms | as below |
                 | the search in it alone, the puzzle ready made | – | %.2f ms | the same costs by %s: %.1f ms, ours \
                 %.0f× |
+                | serve everyone: 12 groups, 20 dishes, two each, three plans, from dishes that are read | ≤ 1 s | \
+                %.2f s | \
+                – |
+                | serve everyone: 40 groups, 60 dishes | ≤ 5 s | %.2f s | – |
                 | order 12 batches over 8 kinds of kit, proved | ≤ 2 s | %.2f s | – |
                 | order 40 batches over 8 kinds of kit, best found with its gap (%d min of washing, bound %d) | ≤ 5 s \
                 | %.2f s | – |
@@ -120,6 +124,8 @@ public final class Main {
                 scores.getOrDefault("menu_under_every_rule_book 1000", Double.NaN), menu, queryMilliseconds,
                 queryMilliseconds / menu,
                 plans, searched, OutsideSolver.NAME, outside, outside / searched,
+                scores.getOrDefault("twelve_groups", Double.NaN) / 1000,
+                scores.getOrDefault("forty_groups", Double.NaN) / 1000,
                 scores.getOrDefault("twelve_batches", Double.NaN) / 1000, forty.washing(), forty.least(),
                 scores.getOrDefault("forty_batches", Double.NaN) / 1000, eight, OutsideSolver.NAME, eightOutside,
                 eightOutside / eight, outside / plans);

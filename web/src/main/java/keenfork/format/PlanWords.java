@@ -54,12 +54,15 @@ public final class PlanWords {
 
     private static String words(DishSalt salt) {
         var portion = salt.serves() == 0 ? "" : ", %s a portion".formatted(grams(salt.perPortion()));
-        var more = salt.unknown().isEmpty() ? ""
-                : " Of %d %s no table holds it.".formatted(salt.unknown().size(),
-                        salt.unknown().size() == 1 ? "line" : "lines");
+        var more = more(salt.unknown().size());
         var slip = salt.isSalty() ? " That is very salty: look at the weights again." : "";
         return String.format(Locale.ROOT, "Salt of the whole dish: %.1f %% (%.1f to %.1f %%)%s.", salt.percent(),
                 salt.percentLow(), salt.percentHigh(), portion) + more + slip;
+    }
+
+    private static String more(int lines) {
+        if (lines == 0) return "";
+        return " Of %d %s no table holds it.".formatted(lines, lines == 1 ? "line" : "lines");
     }
 
     private static String words(Balance balance) {

@@ -24,6 +24,8 @@ class CoversTest extends RunningKitchen {
     void nobody() {
         for (var g : events.groups()) events.remove(g.id());
         for (var a : asides.all()) asides.remove(a.id());
+        events.use(0);
+        for (var g : events.groups()) events.remove(g.id());
     }
 
     private long write(String text) {
@@ -86,6 +88,45 @@ class CoversTest extends RunningKitchen {
         assertThat(asides.all()).singleElement().satisfies(a -> assertThat(a.avoids()).isEqualTo("vegan"));
         assertThat(plain(get("/covers?least=1").body())).as("what was accepted counts at once")
                 .contains("All 4 of the groups have at least 1");
+    }
+
+    /// Guests of an event are its own, the counter's are the counter's, and the header says which is in force.
+    @Test
+    void an_event_has_its_own_guests_menu_and_name() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var dip = write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        post("/covers", "/covers/list", "list", "2 coeliac", "keep", "true");
+        assertThat(post("/covers", "/covers/events", "name", "Rope ball", "day", "2026-12-04", "service", "18.30",
+                "covers", "3", "notes", "").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/covers").body())).contains("Rope ball, Fri 4 Dec, 18:30, 3 covers")
+                .contains("Who is coming?");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        assertThat(plain(get("/covers").body())).contains("The groups are 4, the covers 3");
+        post("/covers", "/covers/course", "dish", String.valueOf(dip), "course", "");
+        assertThat(get("/covers").body()).doesNotContain("Gangway dip, vegan").contains("Gangway slaw, vegan");
+        var event = events.inForce().orElseThrow();
+        assertThat(post("/covers", "/covers/events/" + event.id() + "/copy").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/covers").body())).contains("Rope ball, again").contains("4 vegan");
+        assertThat(get("/covers").body()).as("the menu comes along").doesNotContain("Gangway dip, vegan");
+        post("/covers", "/covers/events/use", "event", "0");
+        assertThat(events.groups()).extracting(Events.Guests::avoids).containsExactly("coeliac");
+        events.all().forEach(e -> events.archive(e.id()));
+        assertThat(events.inForce()).isEmpty();
+    }
+
+    @Test
+    void two_who_change_an_event_at_once_do_not_lose_each_others_words() {
+        post("/covers", "/covers/events", "name", "Rope ball", "covers", "10");
+        var event = events.inForce().orElseThrow();
+        var version = String.valueOf(event.version());
+        var path = "/covers/events/" + event.id();
+        assertThat(post("/covers", path, "version", version, "name", "Rope ball", "covers", "12").statusCode())
+                .isEqualTo(302);
+        assertThat(post("/covers", path, "version", version, "name", "Rope ball", "covers", "14")
+                .statusCode()).isEqualTo(302);
+        assertThat(plain(get("/covers").body())).contains("Somebody changed this event meanwhile");
+        assertThat(events.inForce().orElseThrow().details().covers()).isEqualTo(12);
+        events.archive(event.id());
     }
 
     @Test

@@ -81,11 +81,23 @@ class CoversController {
         var page = new ModelAndView("covers/covers", status);
         page.addObject("view", CoversView.of(dishes, ids, groups, least, format));
         page.addObject("kept", kept);
+        page.addObject("events", events.all());
+        page.addObject("event", events.inForce().orElse(null));
+        page.addObject("all", covers.all(menu));
+        page.addObject("sum", sum(groups));
         page.addObject("least", least);
         page.addObject("typed", typed);
         page.addObject("plans", serve && !groups.isEmpty() && !dishes.isEmpty()
                 ? plans(menu, dishes, ids, groups, least) : List.of());
         return page;
+    }
+
+    /// {@return what the groups and the covers come to together, where that cannot be}
+    private String sum(List<GuestGroup> groups) {
+        var people = groups.stream().mapToInt(GuestGroup::people).sum();
+        var covers = events.inForce().map(e -> e.details().covers()).orElse(0);
+        if (covers == 0 || people <= covers) return "";
+        return "The groups are %d, the covers %d. Is somebody in two groups?".formatted(people, covers);
     }
 
     private List<CoversView.Plan> plans(Menu menu, List<CoversKitchen.Served> dishes, List<Long> ids,
@@ -171,7 +183,7 @@ class CoversController {
     @PostMapping("/covers/course")
     String course(@RequestParam long dish, @RequestParam(defaultValue = "") String course) {
         var name = course.strip();
-        covers.course(dish, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
+        covers.course(kitchen.menu(), dish, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
         return "redirect:/covers";
     }
 

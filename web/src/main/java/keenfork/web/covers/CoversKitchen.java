@@ -41,15 +41,18 @@ class CoversKitchen {
 
     /// {@return the dishes, course by course; a variant stands with its original}
     List<Served> dishes(Menu menu) {
-        var course = courses.all();
+        var event = events.inForce();
+        var chosen = event.map(e -> events.menu(e.id())).orElse(Map.of());
+        var course = chosen.isEmpty() ? courses.all() : chosen;
         var made = variants.all().stream().collect(Collectors.groupingBy(Variants.Variant::original));
         var isVariant = variants.all().stream().map(Variants.Variant::dish).collect(Collectors.toSet());
         var plates = asides.all().stream().collect(Collectors.groupingBy(SetAsides.Aside::dish));
-        var dishes = menu.dishes().stream().filter(d -> !isVariant.contains(d.id())).map(d -> new Served(d.id(),
-                new MenuDish(d.derivation(), course.getOrDefault(d.id(), ONE_COURSE),
-                        made.getOrDefault(d.id(), List.of()).stream().flatMap(v -> menu.dish(v.dish()).stream())
-                                .map(Menu.Dish::derivation).toList(),
-                        plates(plates.getOrDefault(d.id(), List.of()), menu))))
+        var dishes = menu.dishes().stream().filter(d -> !isVariant.contains(d.id()))
+                .filter(d -> chosen.isEmpty() || chosen.containsKey(d.id())).map(d -> new Served(d.id(),
+                        new MenuDish(d.derivation(), course.getOrDefault(d.id(), ONE_COURSE),
+                                made.getOrDefault(d.id(), List.of()).stream().flatMap(v -> menu.dish(v.dish()).stream())
+                                        .map(Menu.Dish::derivation).toList(),
+                                plates(plates.getOrDefault(d.id(), List.of()), menu))))
                 .toList();
         return dishes.stream().map(d -> d.dish.course()).distinct()
                 .flatMap(c -> dishes.stream().filter(d -> d.dish.course().equals(c))).toList();
@@ -60,7 +63,28 @@ class CoversKitchen {
                 Avoidances.of(a.avoids(), menu.ruleBook()).all())).toList();
     }
 
-    Map<Long, String> courses() { return courses.all(); }
+    /// {@return every dish that could be on the menu, with its course; an empty course where it is not on it}
+    List<OnMenu> all(Menu menu) {
+        var isVariant = variants.all().stream().map(Variants.Variant::dish).collect(Collectors.toSet());
+        var on = dishes(menu).stream().collect(Collectors.toMap(Served::id, d -> d.dish().course()));
+        return menu.dishes().stream().filter(d -> !isVariant.contains(d.id()))
+                .map(d -> new OnMenu(d.id(), d.name(), on.getOrDefault(d.id(), ""))).toList();
+    }
 
-    void course(long dish, String course) { courses.set(dish, course.equals(ONE_COURSE) ? "" : course); }
+    /// a dish that could be on the menu; its course is empty where it is not
+    record OnMenu(long id, String name, String course) {}
+
+    /// Says which course a dish is of; an empty string takes it off the menu of the event in force.
+    void course(Menu menu, long dish, String course) {
+        var event = events.inForce();
+        if (event.isEmpty()) {
+            courses.set(dish, course.equals(ONE_COURSE) ? "" : course);
+            return;
+        }
+        // the first word on a menu that nobody chose is about the one that stands there
+        if (events.menu(event.get().id()).isEmpty())
+            dishes(menu).forEach(d -> events.serve(event.get().id(), d.id(), d.dish().course()));
+        if (course.isEmpty()) events.takeOff(event.get().id(), dish);
+        else events.serve(event.get().id(), dish, course);
+    }
 }

@@ -73,10 +73,14 @@ class DemoKitchen implements ApplicationRunner {
         settings.callItself(new Settings.Identity(who.get(0), who.get(1), who.get(2)));
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
+        var course = rows(resources, "menu").stream().collect(Collectors.toMap(c -> c.get(0), c -> c.get(1)));
+        var event = event(resources);
         for (var file : files) {
             var text = text(CHANGED.equals(file.getFilename())
                     ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
-            dishes.add(name(text), text, "", CREW);
+            var dish = dishes.add(name(text), text, "", CREW);
+            var of = course.get(file.getFilename());
+            if (of != null) events.serve(event, dish, of);
         }
         rows(resources, "packs").forEach(this::pack);
         rows(resources, "guests")
@@ -107,6 +111,11 @@ class DemoKitchen implements ApplicationRunner {
     /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece
     /// washed when the next dish would be reached, but for one blender, so that something still travels to the millet
     /// salad.
+    private long event(PathMatchingResourcePatternResolver resources) throws IOException {
+        var cells = rows(resources, "event").getFirst();
+        return events.begin(new Events.Details(cells.get(0), null, cells.get(1), Integer.parseInt(cells.get(2)), ""));
+    }
+
     private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {
         for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
         settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0),

@@ -114,7 +114,7 @@ public class Kitchen {
                 dishes.all(),
                 packs.all(), packs.links(), runs.inForce(), runs.done(served()),
                 OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(),
-                new OnFile(events.groups(), keeping.own(), keeping.reports(), settings.identity()));
+                new OnFile(events.groups(), keeping.own(), keeping.reports(), settings.identity(), events.inForce()));
     }
 
     private LocalDate served() {

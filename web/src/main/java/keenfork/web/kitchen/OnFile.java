@@ -2,6 +2,7 @@ package keenfork.web.kitchen;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Keeping;
 import keenfork.web.persistence.settings.Settings;
@@ -12,9 +13,11 @@ import keenfork.web.persistence.settings.Settings;
 /// @param times   the kitchen's own keeping times in days, by what keeps so long
 /// @param reports the newest laboratory report on each dish that has one
 /// @param who     who the kitchen is
+/// @param event   the event in force; empty at the counter of every day
 public record OnFile(List<Events.Guests> guests, Map<String, Integer> times, Map<Long, Keeping.Report> reports,
-        Settings.Identity who) {
-    public static final OnFile NOTHING = new OnFile(List.of(), Map.of(), Map.of(), Settings.Identity.UNNAMED);
+        Settings.Identity who, Optional<Events.Event> event) {
+    public static final OnFile NOTHING = new OnFile(List.of(), Map.of(), Map.of(), Settings.Identity.UNNAMED,
+            Optional.empty());
 
     public OnFile {
         guests = List.copyOf(guests);

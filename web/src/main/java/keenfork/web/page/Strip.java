@@ -6,9 +6,13 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.OnFile;
 import keenfork.web.kitchen.Paper;
+import keenfork.web.persistence.guest.Events;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
 
@@ -16,6 +20,7 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @ControllerAdvice
 class Strip {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
+    private static final DateTimeFormatter EVENT_DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private final Kitchen kitchen;
     private final Paper paper;
     private final Clock clock;
@@ -49,10 +54,18 @@ class Strip {
         this.clock = clock;
     }
 
+    /// {@return the event in force in words; at the counter of every day what the kitchen says of itself}
+    private static String event(OnFile onFile) {
+        return onFile.event().map(Events.Event::details).map(e -> Stream.of(e.name(),
+                e.day() == null ? "" : EVENT_DAY.format(e.day()), e.service(),
+                e.covers() == 0 ? "" : e.covers() + " covers").filter(s -> !s.isEmpty())
+                .collect(Collectors.joining(", "))).orElse(onFile.who().event());
+    }
+
     @ModelAttribute("strip")
     View strip(HttpServletRequest request) {
         var menu = kitchen.menu();
-        return new View(menu.kitchenName(), menu.onFile().who().event(), menu.ruleBook(), menu.packsUnread(),
+        return new View(menu.kitchenName(), event(menu.onFile()), menu.ruleBook(), menu.packsUnread(),
                 menu.packsDue(),
                 paper.outOfDate().stream().mapToLong(o -> o.printed().out()).sum(), STATIONS, request.getRequestURI(),
                 DAY.format(LocalDateTime.now(clock)));

@@ -88,7 +88,7 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
         var after = shown(move).stream().map(l -> new After(l.text(), signs(plan.after(), l, seen))).toList();
         var word = switch (move) {
             case Move.Replace _,Move.Choose _ -> "";
-            case Move.Inner(_, _, var plan) -> "changed inside: " + PlansView.title(plan);
+            case Move.Inner(_, _, var inner) -> "changed inside: " + PlansView.title(inner);
             case Move.Adjust _ -> "to set it right";
             case Move.ChangePack(_, var pack) -> "from the pack “%s”".formatted(pack.label());
             case Move.LeaveOut _ -> "left out";

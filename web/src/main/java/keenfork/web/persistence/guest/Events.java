@@ -1,16 +1,26 @@
 package keenfork.web.persistence.guest;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import keenfork.web.persistence.Changed;
+import keenfork.web.persistence.Conflict;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/// Front door to the people to be fed, in groups.
+/// Front door to events, and to the people to be fed at them, in groups. One event at most is in force: its guests are
+/// those that the stations speak of. Without one, they are those of the counter of every day.
 @Component
 @Transactional
 public class Events {
     private final GuestGroupRows rows;
+    private final EventRows eventRows;
+    private final EventDishRows menus;
     private final ApplicationEventPublisher events;
 
     /// People who avoid the same.
@@ -21,24 +31,48 @@ public class Events {
     /// @param avoids what they avoid, in words of the command line, such as `eggs, sesame`
     public record Guests(long id, String name, int people, String avoids) {}
 
-    Events(GuestGroupRows rows, ApplicationEventPublisher events) {
+    /// What is said of an event.
+    ///
+    /// @param day     its day, or null while nobody knows
+    /// @param service when it is served, such as `18:30`, or an empty string
+    /// @param covers  how many come; 0 while nobody knows
+    public record Details(String name, @Nullable LocalDate day, String service, int covers, String notes) {}
+
+    /// An event.
+    ///
+    /// @param version what a change of it is written over
+    public record Event(long id, long version, Details details, boolean archived, boolean inForce) {}
+
+    Events(GuestGroupRows rows, EventRows eventRows, EventDishRows menus, ApplicationEventPublisher events) {
         this.rows = rows;
+        this.eventRows = eventRows;
+        this.menus = menus;
         this.events = events;
     }
 
+    /// {@return the groups of the event in force}
     @Transactional(readOnly = true)
     public List<Guests> groups() {
-        return rows.findAllByOrderById().stream()
+        var now = now();
+        return rows.findAllByOrderById().stream().filter(r -> Objects.equals(r.eventId, now))
                 .map(r -> new Guests(r.id == null ? 0 : r.id, r.name, r.people, r.avoids)).toList();
     }
 
+    private @Nullable Long now() { return eventRows.findByInForceTrue().map(r -> r.id).orElse(null); }
+
+    /// Adds a group to the event in force.
     public void add(String name, int people, String avoids) {
+        add(now(), name, people, avoids);
+        events.publishEvent(new Changed());
+    }
+
+    private void add(@Nullable Long event, String name, int people, String avoids) {
         var row = new GuestGroupRow();
         row.name = name;
         row.people = people;
         row.avoids = avoids;
+        row.eventId = event;
         rows.saveAndFlush(row);
-        events.publishEvent(new Changed());
     }
 
     /// Writes a group anew; nothing where it is not there any more.
@@ -54,6 +88,101 @@ public class Events {
 
     public void remove(long id) {
         rows.deleteById(id);
+        events.publishEvent(new Changed());
+    }
+
+    /// {@return every event, by its day}
+    @Transactional(readOnly = true)
+    public List<Event> all() { return eventRows.findAllByOrderByDayAscIdAsc().stream().map(Events::event).toList(); }
+
+    @Transactional(readOnly = true)
+    public Optional<Event> inForce() { return eventRows.findByInForceTrue().map(Events::event); }
+
+    private static Event event(EventRow row) {
+        return new Event(row.id == null ? 0 : row.id, row.version,
+                new Details(row.name, row.day, row.service, row.covers, row.notes), row.archived, row.inForce);
+    }
+
+    /// {@return the key of a new event, which is in force from now on}
+    public long begin(Details details) {
+        var row = new EventRow();
+        fill(row, details);
+        var id = Objects.requireNonNull(eventRows.saveAndFlush(row).id);
+        use(id);
+        return id;
+    }
+
+    private static void fill(EventRow row, Details details) {
+        row.name = details.name;
+        row.day = details.day;
+        row.service = details.service;
+        row.covers = details.covers;
+        row.notes = details.notes;
+    }
+
+    /// Writes an event anew.
+    /// @throws Conflict where somebody did so meanwhile, or it is gone
+    public void change(long id, long version, Details details) {
+        var row = eventRows.findById(id).orElseThrow(() -> new Conflict("This event is not there any more."));
+        if (row.version != version) throw new Conflict("Somebody changed this event meanwhile. Look at it again.");
+        fill(row, details);
+        eventRows.saveAndFlush(row);
+        events.publishEvent(new Changed());
+    }
+
+    /// Puts an event in force; 0 is the counter of every day.
+    public void use(long id) {
+        eventRows.findByInForceTrue().ifPresent(row -> {
+            row.inForce = false;
+            eventRows.saveAndFlush(row);
+        });
+        eventRows.findById(id).ifPresent(row -> {
+            row.inForce = true;
+            row.archived = false;
+            eventRows.saveAndFlush(row);
+        });
+        events.publishEvent(new Changed());
+    }
+
+    /// Lays an event by; one that is in force is so no more.
+    public void archive(long id) {
+        eventRows.findById(id).ifPresent(row -> {
+            row.archived = true;
+            row.inForce = false;
+            eventRows.saveAndFlush(row);
+            events.publishEvent(new Changed());
+        });
+    }
+
+    /// Begins an event as another one was, its menu and guests with it, without its day.
+    public void copy(long id) {
+        var row = eventRows.findById(id).orElseThrow(() -> new Conflict("This event is not there any more."));
+        var copy = begin(new Details(row.name + ", again", null, row.service, row.covers, row.notes));
+        menus.findAllByEventId(id).forEach(d -> serve(copy, d.dishId, d.course));
+        rows.findAllByOrderById().stream().filter(g -> Objects.equals(g.eventId, id))
+                .forEach(g -> add(copy, g.name, g.people, g.avoids));
+        events.publishEvent(new Changed());
+    }
+
+    /// {@return the course of each dish on the menu of an event, by the dish's key; empty where none is chosen}
+    @Transactional(readOnly = true)
+    public Map<Long, String> menu(long event) {
+        return menus.findAllByEventId(event).stream().collect(Collectors.toMap(r -> r.dishId, r -> r.course));
+    }
+
+    /// Puts a dish on the menu of an event.
+    public void serve(long event, long dish, String course) {
+        var row = new EventDishRow();
+        row.eventId = event;
+        row.dishId = dish;
+        row.course = course;
+        menus.saveAndFlush(row);
+        events.publishEvent(new Changed());
+    }
+
+    /// Takes a dish off the menu of an event.
+    public void takeOff(long event, long dish) {
+        menus.deleteById(new EventDishRow.Key(event, dish));
         events.publishEvent(new Changed());
     }
 }

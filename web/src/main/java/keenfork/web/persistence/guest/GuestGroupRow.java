@@ -16,4 +16,6 @@ class GuestGroupRow {
     String name = "";
     int people;
     String avoids = "";
+    /// the event they come to; null for the counter of every day
+    @Nullable Long eventId;
 }
