@@ -16,6 +16,7 @@ import keenfork.core.swap.Swap;
 
 /// A plan in words: what is made ready for it, how salt and acid were set right, and what a guest will notice.
 public final class PlanWords {
+    /// lead times are told in hours from here on
     private static final int HOURS_FROM = 120;
 
     private PlanWords() {}
@@ -123,10 +124,12 @@ public final class PlanWords {
         return String.format(Locale.ROOT, grams >= 10 ? "%.0f g" : "%.1f g", grams);
     }
 
-    private static String minutes(int low, int high) {
-        if (high < HOURS_FROM) return low == high ? low + " min" : "%d–%d min".formatted(low, high);
-        var from = Math.round(low / 60.0);
-        var to = Math.round(high / 60.0);
-        return from == to ? from + " h" : "%d–%d h".formatted(from, to);
+    /// {@return minutes as a lead time: `10 min`, `2 h`, `9–13 h`}
+    public static String minutes(int low, int high) {
+        if (low == high) return high < HOURS_FROM ? low + " min" : hours(low) + " h";
+        if (high < HOURS_FROM) return low + "–" + high + " min";
+        return low < HOURS_FROM ? low + " min–" + hours(high) + " h" : hours(low) + "–" + hours(high) + " h";
     }
+
+    private static long hours(int minutes) { return Math.round(minutes / 60.0); }
 }

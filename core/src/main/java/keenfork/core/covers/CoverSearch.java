@@ -1,6 +1,8 @@
 package keenfork.core.covers;
 
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +16,8 @@ import org.jspecify.annotations.Nullable;
 /// Groups that every choice feeds enough, or none, are left out; where the plates still grow too many, only the
 /// cheapest ways are kept, and the answer is the best found, with no more than its bound proved.
 public final class CoverSearch {
+    /// ways that are carried on side by side, whatever the work
+    private static final int LEAST_WAYS = 200;
     private final CoverPuzzle puzzle;
     private final int most;
     private final List<Integer> open = new ArrayList<>();
@@ -49,8 +53,11 @@ public final class CoverSearch {
     }
 
     /// {@return the best way to serve}
-    /// @param most ways that are carried on at once; beyond that the answer is no more than the best found
-    public static Best of(CoverPuzzle puzzle, int most) { return new CoverSearch(puzzle, most).run(); }
+    /// @param steps ways that are tried in all; beyond that the answer is no more than the best found
+    public static Best of(CoverPuzzle puzzle, int steps) {
+        var options = puzzle.dishes().stream().mapToInt(d -> worthTrying(d).size()).sum();
+        return new CoverSearch(puzzle, Math.max(LEAST_WAYS, steps / Math.max(1, options))).run();
+    }
 
     private boolean isOpen(int group) {
         var always = puzzle.dishes().stream().filter(d -> d.stream().allMatch(o -> o.feeds().get(group))).count();
@@ -61,7 +68,8 @@ public final class CoverSearch {
     private Best run() {
         Map<String, Way> ways = new LinkedHashMap<>();
         ways.put("\0".repeat(open.size()), new Way(null, null, Cost.NONE));
-        for (var options : puzzle.dishes()) {
+        for (var all : puzzle.dishes()) {
+            var options = worthTrying(all);
             Map<String, Way> next = new LinkedHashMap<>();
             ways.forEach((plates, way) -> {
                 for (var option : options)
@@ -70,9 +78,23 @@ public final class CoverSearch {
             });
             ways = kept(next);
         }
-        var best = ways.values().stream().map(w -> best(w.options())).min(java.util.Comparator.comparing(Best::cost))
+        var best = ways.values().stream().map(w -> best(w.options())).min(Comparator.comparing(Best::cost))
                 .orElseThrow();
         return new Best(best.options, best.cost, !cutShort);
+    }
+
+    /// {@return the options of a dish without those that feed no more than a cheaper one}
+    private static List<Option> worthTrying(List<Option> all) {
+        var cheapestFirst = all.stream().sorted(Comparator.comparing(Option::cost)).toList();
+        var kept = new ArrayList<Option>();
+        for (var option : cheapestFirst) if (kept.stream().noneMatch(k -> feeds(k, option))) kept.add(option);
+        return kept;
+    }
+
+    private static boolean feeds(Option one, Option atLeast) {
+        var more = (BitSet) atLeast.feeds().clone();
+        more.andNot(one.feeds());
+        return more.isEmpty();
     }
 
     private Best best(List<Option> options) { return new Best(options, puzzle.cost(options), true); }

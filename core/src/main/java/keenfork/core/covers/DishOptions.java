@@ -22,8 +22,8 @@ import keenfork.core.swap.SwapPlanner;
 
 /// All that can be done with one dish so that more people eat it.
 final class DishOptions {
-    /// plans that are looked at for one thing avoided
-    private static final int PLANS = 3;
+    /// groups, the largest first, for each of which the dish is planned by itself
+    private static final int PLANNED_FOR = 4;
     private static final Budget BUDGET = new Budget(200_000);
     private final Context context;
     private final MenuDish dish;
@@ -104,16 +104,18 @@ final class DishOptions {
     private List<Plan> plans(BitSet hungry) {
         var asked = new LinkedHashSet<Set<Avoidance>>();
         var together = new LinkedHashSet<Avoidance>();
-        for (var i = 0; i < groups.size(); i++) {
-            if (!hungry.get(i) || covers.get(i).isServed() || !groups.get(i).isUnderstood()) continue;
-            asked.add(new LinkedHashSet<>(groups.get(i).avoid()));
-            together.addAll(groups.get(i).avoid());
+        var without = IntStream.range(0, groups.size())
+                .filter(i -> hungry.get(i) && !covers.get(i).isServed() && groups.get(i).isUnderstood())
+                .mapToObj(groups::get).sorted(Comparator.comparingInt(GuestGroup::people).reversed()).toList();
+        for (var group : without) {
+            if (asked.size() < PLANNED_FOR) asked.add(new LinkedHashSet<>(group.avoid()));
+            together.addAll(group.avoid());
         }
         if (asked.size() > 1) asked.add(together);
         var plans = new LinkedHashMap<List<String>, Plan>();
         for (var avoid : asked)
-            new SwapPlanner(context, List.copyOf(avoid)).plan(dish.dish().recipe(), PLANS, BUDGET).best().stream()
-                    .filter(DishOptions::isWhole).sorted(Comparator.comparing(Plan::cost)).limit(2)
+            new SwapPlanner(context, List.copyOf(avoid)).plan(dish.dish().recipe(), 1, BUDGET).best().stream()
+                    .filter(DishOptions::isWhole)
                     .forEach(p -> plans.putIfAbsent(
                             p.moves().stream().map(m -> m.line().text() + m.goesIn()).toList(), p));
         return List.copyOf(plans.values());

@@ -13,8 +13,11 @@ import keenfork.core.swap.Context;
 
 /// Plans the least change over a whole menu so that every group has at least so many dishes of each course.
 public final class Serving {
-    /// ways that are carried on at once, beyond which an answer is no more than the best found
-    private static final int MOST_WAYS = 60_000;
+    /// ways that are tried for one plan, beyond which an answer is no more than the best found
+    private static final int STEPS = 2_000_000;
+    /// the same for so many groups that not every way can be tried
+    private static final int STEPS_OF_MANY = 300_000;
+    private static final int MANY = 16;
     private final List<MenuDish> menu;
     private final List<GuestGroup> groups;
     private final int least;
@@ -55,7 +58,7 @@ public final class Serving {
         var plans = new ArrayList<ServePlan>();
         var now = puzzles;
         while (plans.size() < most) {
-            var best = now.stream().map(p -> CoverSearch.of(p, MOST_WAYS)).toList();
+            var best = now.stream().map(p -> CoverSearch.of(p, groups.size() > MANY ? STEPS_OF_MANY : STEPS)).toList();
             plans.add(plan(best));
             var without = without(now, best);
             if (without.isEmpty()) break;

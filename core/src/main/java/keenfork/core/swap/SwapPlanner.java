@@ -69,6 +69,7 @@ public final class SwapPlanner {
     /// one that reads the packs that may settle it, which costs nothing but a look.
     private List<PlanSearch.RankedPlan> shown(Asked asked, List<PlanSearch.RankedPlan> ranked, int most,
             Budget budget) {
+        if (most == 1) return List.copyOf(ranked.subList(0, Math.min(1, ranked.size())));
         var holds = best(asked, Move.HoldBack.class, budget);
         var reads = best(asked, Move.ReadPack.class, budget);
         var also = Stream.concat(holds.stream(), reads.stream()).limit(Math.max(0, most - 1)).toList();

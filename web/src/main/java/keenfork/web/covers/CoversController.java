@@ -79,7 +79,8 @@ class CoversController {
         var groups = covers.groups(menu);
         var dishes = covers.dishes(menu);
         var page = new ModelAndView("covers/covers", status);
-        page.addObject("view", CoversView.of(dishes, ids, groups, least, format));
+        page.addObject("view", CoversView.of(dishes, ids, groups,
+                new CoversView.Asked(least, comes()), format));
         page.addObject("kept", kept);
         page.addObject("events", events.all());
         page.addObject("event", events.inForce().orElse(null));
@@ -92,10 +93,13 @@ class CoversController {
         return page;
     }
 
+    /// {@return how many come to the event in force; 0 where nobody knows}
+    private int comes() { return events.inForce().map(e -> e.details().covers()).orElse(0); }
+
     /// {@return what the groups and the covers come to together, where that cannot be}
     private String sum(List<GuestGroup> groups) {
         var people = groups.stream().mapToInt(GuestGroup::people).sum();
-        var covers = events.inForce().map(e -> e.details().covers()).orElse(0);
+        var covers = comes();
         if (covers == 0 || people <= covers) return "";
         return "The groups are %d, the covers %d. Is somebody in two groups?".formatted(people, covers);
     }

@@ -17,7 +17,14 @@ import keenfork.web.page.Format;
 /// @param courses the dishes by course
 /// @param shortfalls who has too little, course by course, what is missing named; empty where nobody has
 /// @param people  how many people the groups are
-record CoversView(List<Head> heads, List<Course> courses, List<String> shortfalls, int people) {
+/// @param rest    covers beyond the groups, who eat everything; 0 where nobody knows how many come
+record CoversView(List<Head> heads, List<Course> courses, List<String> shortfalls, int people, int rest) {
+    /// what is asked: how many dishes each group must have, and how many come; 0 where nobody knows
+    record Asked(int least, int covers) {}
+
+    /// {@return all that are to be fed}
+    public int total() { return people + rest; }
+
     /// a group
     ///
     /// @param id      its key
@@ -46,8 +53,11 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// @param kept   whether their plates go out so already
     record Cell(long group, String symbol, String word, String words, boolean served, boolean kept) {}
 
-    static CoversView of(List<CoversKitchen.Served> dishes, List<Long> ids, List<GuestGroup> groups, int least,
+    static CoversView of(List<CoversKitchen.Served> dishes, List<Long> ids, List<GuestGroup> groups, Asked asked,
             Format format) {
+        var least = asked.least;
+        var people = groups.stream().mapToInt(GuestGroup::people).sum();
+        var rest = Math.max(0, asked.covers - people);
         var heads = new ArrayList<Head>();
         for (var i = 0; i < groups.size(); i++) {
             var g = groups.get(i);
@@ -58,7 +68,8 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         var few = new ArrayList<String>();
         for (var name : dishes.stream().map(d -> d.dish().course()).distinct().toList()) {
             var rows =
-                    dishes.stream().filter(d -> d.dish().course().equals(name)).map(d -> row(d, ids, groups)).toList();
+                    dishes.stream().filter(d -> d.dish().course().equals(name)).map(d -> row(d, ids, groups, rest))
+                            .toList();
             var counts = new ArrayList<Count>();
             for (var g = 0; g < groups.size(); g++) {
                 var at = g;
@@ -69,15 +80,15 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
             }
             courses.add(new Course(name, counts, rows));
         }
-        return new CoversView(heads, courses, few, groups.stream().mapToInt(GuestGroup::people).sum());
+        return new CoversView(heads, courses, few, people, rest);
     }
 
-    private static Row row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups) {
+    private static Row row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
         var covers = Coverage.of(List.of(served.dish()), groups).covers();
         var cells = new ArrayList<Cell>();
         for (var i = 0; i < covers.size(); i++) cells.add(cell(covers.get(i), ids.get(i)));
         return new Row(served.id(), served.dish().name(), cells, covers.stream().filter(Cover::isServed)
-                .mapToInt(c -> c.group().people()).sum());
+                .mapToInt(c -> c.group().people()).sum() + rest);
     }
 
     private static Cell cell(Cover cover, long group) {

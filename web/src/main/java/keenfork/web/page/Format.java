@@ -13,6 +13,7 @@ import keenfork.core.measure.Mass;
 import keenfork.core.recipe.PartKind;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Mark;
+import keenfork.format.PlanWords;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -28,9 +29,6 @@ public class Format {
     public Format(Clock clock) {
         this.clock = clock;
     }
-
-    /// lead times are told in hours from here on
-    private static final int HOURS_FROM = 120;
 
     /// {@return likely grams: `640 g`, `1.8 kg`; a dash where not known}
     public String likely(@Nullable Mass mass) {
@@ -132,11 +130,5 @@ public class Format {
     }
 
     /// {@return minutes as a lead time: `10 min`, `2 h`, `9–13 h`}
-    public String minutes(int low, int high) {
-        if (low == high) return high < HOURS_FROM ? low + " min" : hours(low) + " h";
-        if (high < HOURS_FROM) return low + "–" + high + " min";
-        return low < HOURS_FROM ? low + " min–" + hours(high) + " h" : hours(low) + "–" + hours(high) + " h";
-    }
-
-    private static long hours(int minutes) { return Math.round(minutes / 60.0); }
+    public String minutes(int low, int high) { return PlanWords.minutes(low, high); }
 }

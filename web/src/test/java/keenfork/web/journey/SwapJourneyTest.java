@@ -78,7 +78,7 @@ class SwapJourneyTest extends Browsing {
         write("Keyboard swap\n1 kg chickpeas\n200 g tahini");
         var dish = page.url().replaceAll("\\D+", " ").strip().replaceAll(".* ", "");
         go("/today");
-        page.keyboard().press("5");
+        page.keyboard().press("6");
         page.waitForURL(address("/swaps"));
         page.locator("#dish").focus();
         // a list is chosen from by typing the beginning of a name, as every browser does
