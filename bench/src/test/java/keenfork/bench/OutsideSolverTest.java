@@ -16,13 +16,21 @@ import org.junit.jupiter.api.Test;
 class OutsideSolverTest {
     @Test
     void the_best_plan_costs_what_the_outside_solver_finds() {
+        var planned = 0;
         for (var dish : Planning.dishes(5, 12)) {
             var plans = Planning.plan(dish);
             assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
+            // what only portions taken off could mend is no dish any more, and the puzzle does not know that
+            if (plans.best().isEmpty()) {
+                assertThat(plans.blocked()).as(dish.name()).isNotEmpty();
+                continue;
+            }
+            planned++;
             var outside = OutsideSolver.best(Planning.puzzle(dish), 1).getFirst();
             assertThat(plans.best().stream().map(Plan::cost).min(Comparator.naturalOrder())).as(dish.name())
                     .contains(outside);
         }
+        assertThat(planned).isGreaterThanOrEqualTo(10);
     }
 
     @Test

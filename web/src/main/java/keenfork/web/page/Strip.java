@@ -57,8 +57,8 @@ class Strip {
     /// {@return the event in force in words; at the counter of every day what the kitchen says of itself}
     private static String event(OnFile onFile) {
         return onFile.event().map(Events.Event::details).map(e -> Stream.of(e.name(),
-                e.day() == null ? "" : EVENT_DAY.format(e.day()), e.service(),
-                e.covers() == 0 ? "" : e.covers() + " covers").filter(s -> !s.isEmpty())
+                e.day() == null ? "" : EVENT_DAY.format(e.day()), e.covers() == 0 ? "" : e.covers() + " covers")
+                .filter(s -> !s.isEmpty())
                 .collect(Collectors.joining(", "))).orElse(onFile.who().event());
     }
 
