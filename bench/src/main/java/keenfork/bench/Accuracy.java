@@ -67,8 +67,9 @@ public final class Accuracy {
                 ## Swaps: what a cook would put there
 
                 Each question is a dish for 10 to 60 people and what must be out of it; what would do was written down \
-                                before the planner was asked. What was kept aside was first looked at once the planner \
-                stood, on                 2026-11-28: a good plan stood among the five in 34 of 35, first in 34 of 35.
+                before the planner was asked.
+                What was kept aside was first looked at once the planner stood, on 2026-11-28: a good plan stood among \
+                the five in 34 of 35, first in 34 of 35.
 
                 | | questions | a good plan among the five | first | steps of all plans left to the cook | goal |
                 |---|---|---|---|---|---|
