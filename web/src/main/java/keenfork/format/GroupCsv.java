@@ -55,10 +55,13 @@ public final class GroupCsv {
     /// {@return the groups of a table whose first line names its columns}
     /// @throws Unreadable when a column is missing, a count is no number of people, or a strictness is none of the two
     public static List<GuestGroup> read(String text, RuleBook ruleBook) throws Unreadable {
-        var format = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
+        // spreadsheets put a mark before the first letter, and semicolons where commas are for decimals
+        var plain = text.replace("\uFEFF", "").strip();
+        var format = CSVFormat.DEFAULT.builder().setDelimiter(PackCsv.delimiter(plain.lines().findFirst().orElse("")))
+                .setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
                 .setIgnoreHeaderCase(true).setTrim(true).setAllowMissingColumnNames(true)
                 .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
-        try (var parser = format.parse(new StringReader(text.strip()))) {
+        try (var parser = format.parse(new StringReader(plain))) {
             var missing = List.of("name", "count", "avoids").stream()
                     .filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
             if (!missing.isEmpty())

@@ -82,7 +82,8 @@ public final class PackCsv {
         return new PackRecord(line, Map.copyOf(cells));
     }
 
-    private static char delimiter(String head) {
+    /// {@return what stands between the cells of a heading: a comma, a semicolon or a tab}
+    static char delimiter(String head) {
         var found = ',';
         for (var c : new char[] {';', '\t'}) if (count(head, c) > count(head, found)) found = c;
         return found;

@@ -401,6 +401,9 @@ class CommandLineTest {
         assertThat(names(plan)).containsExactly("changes", "unfed", "proved", "bound", "after");
         assertThat(plan.get("unfed").get(0).get("group").asString()).isEqualTo("Odd");
         assertThat(plan.get("proved").asBoolean()).isTrue();
+        var sheet = file("sheet.csv", "\uFEFFName;Count;Avoids\r\nVegan;4;vegan\r\n");
+        assertThat(run("covers", "--groups", sheet, "--format", "json", dip)).as("as a spreadsheet writes it").isZero();
+        assertThat(json().get("coverage").get(0).get("how").asString()).isEqualTo("as-served");
         assertThat(run("covers", "--groups", groups, "--least", "2", "--plan", slaw, dip)).isZero();
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("Hold back Topping").contains("NOT UNDERSTOOD");
     }

@@ -133,7 +133,7 @@ class CoversController {
         var book = kitchen.menu().ruleBook();
         if (text.isEmpty()) return new Typed(text, null, "Paste or type who is coming, such as: 4 vegan, 2 coeliac.");
         if (text.lines().findFirst().orElse("").toLowerCase(java.util.Locale.ROOT)
-                .matches("\\W*name\\s*,\\s*count.*")) {
+                .matches("\\W*name\\s*[,;\\t]\\s*count.*")) {
             try {
                 return typed(text, new GuestList(GroupCsv.read(text, book).stream()
                         .map(g -> new GuestList.Entry(g.name(), words(g), g)).toList()));
