@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Set;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.GuestList;
 import keenfork.core.covers.MenuDish;
 import keenfork.core.covers.Serving;
 import keenfork.core.regime.RuleBook;
@@ -50,7 +51,8 @@ final class Covers {
         if (file == null) throw new Options.Wrong("say who is coming: --groups GROUPS.csv "
                 + "(name,count,avoids,strictness)");
         try {
-            return GroupCsv.read(Files.readString(Path.of(file), StandardCharsets.UTF_8), regime);
+            return GroupCsv.read(Files.readString(Path.of(file), StandardCharsets.UTF_8), regime).stream()
+                    .map(GuestList.Entry::group).toList();
         } catch (GroupCsv.Unreadable e) {
             throw new Options.Wrong(file + ": " + e.getMessage());
         } catch (IOException e) {

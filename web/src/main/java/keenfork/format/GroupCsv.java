@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.GuestList;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
 import org.apache.commons.csv.CSVFormat;
@@ -20,6 +21,8 @@ public final class GroupCsv {
     /// groups taken at once
     public static final int MOST = 1_000;
     private static final String FORMULA = "=+-@\t\r\n＝＋－＠";
+    /// as people say it themselves
+    private static final String TRACES_PASS = " (traces ok)";
     private static final int MOST_PEOPLE = 100_000;
 
     private GroupCsv() {}
@@ -54,7 +57,7 @@ public final class GroupCsv {
 
     /// {@return the groups of a table whose first line names its columns}
     /// @throws Unreadable when a column is missing, a count is no number of people, or a strictness is none of the two
-    public static List<GuestGroup> read(String text, RuleBook ruleBook) throws Unreadable {
+    public static List<GuestList.Entry> read(String text, RuleBook ruleBook) throws Unreadable {
         // spreadsheets put a mark before the first letter, and semicolons where commas are for decimals
         var plain = text.replace("\uFEFF", "").strip();
         var format = CSVFormat.DEFAULT.builder().setDelimiter(PackCsv.delimiter(plain.lines().findFirst().orElse("")))
@@ -68,7 +71,7 @@ public final class GroupCsv {
                 throw new Unreadable("its first line must name the columns name, count, avoids and strictness; "
                         + "missing: "
                         + String.join(", ", missing));
-            var groups = new ArrayList<GuestGroup>();
+            var groups = new ArrayList<GuestList.Entry>();
             for (var row : parser) {
                 if (groups.size() == MOST) throw new Unreadable("more than %d groups".formatted(MOST));
                 groups.add(group(row, ruleBook));
@@ -82,19 +85,22 @@ public final class GroupCsv {
         }
     }
 
-    private static GuestGroup group(CSVRecord row, RuleBook ruleBook) throws Unreadable {
+    private static GuestList.Entry group(CSVRecord row, RuleBook ruleBook) throws Unreadable {
         var count = cell(row, "count");
         if (!count.matches("\\d{1,6}") || Integer.parseInt(count) < 1 || Integer.parseInt(count) > MOST_PEOPLE)
             throw new Unreadable("line %d: a count is a whole number of people from 1, not \"%s\"".formatted(
                     row.getRecordNumber() + 1, count));
-        var avoided = Avoidances.of(cell(row, "avoids"), ruleBook);
-        return new GuestGroup(cell(row, "name"), Integer.parseInt(count), switch (cell(row, "strictness")
-                .toLowerCase(Locale.ROOT)) {
-            case "", "traces" -> avoided;
-            case "recipe" -> avoided.recipeOnly();
+        var words = cell(row, "avoids");
+        var avoided = Avoidances.of(words, ruleBook);
+        var name = cell(row, "name");
+        var people = Integer.parseInt(count);
+        return switch (cell(row, "strictness").toLowerCase(Locale.ROOT)) {
+            case "", "traces" -> new GuestList.Entry(name, words, new GuestGroup(name, people, avoided));
+            case "recipe" -> new GuestList.Entry(name, words.isEmpty() ? words : words + TRACES_PASS,
+                    new GuestGroup(name, people, avoided.recipeOnly()));
             default -> throw new Unreadable("line %d: strictness is traces or recipe, not \"%s\"".formatted(
                     row.getRecordNumber() + 1, cell(row, "strictness")));
-        });
+        };
     }
 
     private static String cell(CSVRecord row, String column) {

@@ -264,6 +264,22 @@ class SwapsTest extends RunningKitchen {
         assertThat(get(bench(id, "milk") + "&compare=1").body()).doesNotContain("Side by side");
     }
 
+    /// A dressing that a salad uses is changed inside: its variant is made first, and the salad's variant uses it.
+    @Test
+    void a_dish_used_as_a_part_becomes_a_variant_of_its_own() {
+        write("Bowline dressing\n300 g tahini\n100 ml lemon juice\nMethod:\nStir the tahini with the lemon juice.");
+        var salad = write("Bowline salad\n1 kg kale\n200 g @Bowline dressing\nMethod:\nToss the kale in the dressing.");
+        assertThat(plain(get(bench(salad, "sesame")).body())).contains("changed inside");
+        assertThat(keep(salad, "variant", "sesame").statusCode()).isEqualTo(302);
+        var inner = text(dish("Bowline dressing without sesame"));
+        assertThat(inner).startsWith("Bowline dressing without sesame\n").doesNotContain("tahini");
+        var made = dish("Bowline salad, without sesame");
+        assertThat(text(made)).contains("200 g @Bowline dressing without sesame");
+        var sesame = Avoidance.parse("sesame", RuleBook.uk()).orElseThrow();
+        assertThat(sesame.against(kitchen.menu().dish(made).orElseThrow().derivation()))
+                .isEqualTo(Avoidance.Answer.NOTHING);
+    }
+
     @Test
     void a_trace_is_all_right_where_the_cook_says_so() {
         packs.add(new keenfork.core.kitchen.LarderPack("sumac", "Sumac", "", "uk", "sumac. May contain celery.",

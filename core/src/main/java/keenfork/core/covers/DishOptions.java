@@ -114,9 +114,9 @@ final class DishOptions {
         if (asked.size() > 1) asked.add(together);
         var plans = new LinkedHashMap<List<String>, Plan>();
         for (var avoid : asked)
-            new SwapPlanner(context, List.copyOf(avoid)).plan(dish.dish().recipe(), 1, BUDGET).best().stream()
+            new SwapPlanner(context, List.copyOf(avoid)).best(dish.dish().recipe(), BUDGET)
                     .filter(DishOptions::isWhole)
-                    .forEach(p -> plans.putIfAbsent(
+                    .ifPresent(p -> plans.putIfAbsent(
                             p.moves().stream().map(m -> m.line().text() + m.goesIn()).toList(), p));
         return List.copyOf(plans.values());
     }

@@ -59,6 +59,14 @@ public final class SwapPlanner {
         return new Plans(asked.before, plans, asked.rejected, blocked, true, search.proof());
     }
 
+    /// {@return the best plan, whatever else could be shown beside it: for those who plan over many dishes; empty where
+    /// none is needed or possible}
+    public Optional<Plan> best(Recipe recipe, Budget budget) {
+        var asked = ask(recipe);
+        if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty()) return Optional.empty();
+        return search(asked, asked.puzzle, 1, budget).best().stream().findFirst().map(f -> plan(asked, f));
+    }
+
     private PlanSearch search(Asked asked, Puzzle puzzle, int most, Budget budget) {
         var search = new PlanSearch(puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
         search.run();
@@ -69,20 +77,20 @@ public final class SwapPlanner {
     /// one that reads the packs that may settle it, which costs nothing but a look.
     private List<PlanSearch.RankedPlan> shown(Asked asked, List<PlanSearch.RankedPlan> ranked, int most,
             Budget budget) {
-        if (most == 1) return List.copyOf(ranked.subList(0, Math.min(1, ranked.size())));
         var holds = best(asked, Move.HoldBack.class, budget);
         var reads = best(asked, Move.ReadPack.class, budget);
+        // where nothing is surely wrong, the pack is read before anything is changed
+        var first = reads.filter(p -> moves(p.options()).stream().allMatch(SwapPlanner::isPackRead));
+        if (most == 1 && first.isPresent()) return List.of(first.get());
         var also = Stream.concat(holds.stream(), reads.stream()).limit(Math.max(0, most - 1)).toList();
         var others = ranked.stream().filter(p -> also.stream().noneMatch(a -> isSame(a, p))).toList();
         var shown = new ArrayList<>(Spread.of(others, most - also.size()));
         shown.addAll(also);
         shown.sort(Comparator.comparing(PlanSearch.RankedPlan::cost));
-        // where nothing is surely wrong, the pack is read before anything is changed
-        reads.filter(p -> shown.contains(p) && moves(p.options()).stream().allMatch(SwapPlanner::isPackRead))
-                .ifPresent(p -> {
-                    shown.remove(p);
-                    shown.addFirst(p);
-                });
+        first.filter(shown::contains).ifPresent(p -> {
+            shown.remove(p);
+            shown.addFirst(p);
+        });
         return shown;
     }
 

@@ -27,7 +27,7 @@ final class Written {
     private static final double LEAST = 3;
     /// nobody counts spoons beyond (common practice)
     private static final double MOST_SPOONED = 250;
-    private static final Set<String> PIECES = Set.of("corn tortilla", "bay leaf", "poppadom");
+    private static final Set<String> PIECES = Families.keys("any piece");
 
     private Written() {}
 
@@ -51,7 +51,7 @@ final class Written {
     private static Line line(Food food, boolean cooked, Mass mass, Volumes volumes) {
         var name = (cooked ? "cooked " : "") + Plurals.of(food);
         var one = food.counts().get("piece");
-        if (PIECES.contains(food.name()) && one != null) {
+        if (PIECES.contains(food.id()) && one != null) {
             var pieces = Math.max(1, Math.round(mass.likelyGrams() / one.likely().doubleValue()));
             var counted = new Amount(new Fraction(pieces, 1), new Fraction(pieces, 1), Unit.NONE);
             return Line.of(pieces + " " + (pieces == 1 ? food.name() : name), counted, choice(food),

@@ -26,6 +26,20 @@ class GuestListTest {
                 .containsExactly("milk, eggs", "fish");
     }
 
+    /// "The rest" is left out only where it eats everything: nobody is lost.
+    @Test
+    void nobody_is_lost_from_a_list() {
+        assertThat(GuestList.read("4 vegan, the rest are coeliac", UK).unclear()).extracting(e -> e.text())
+                .containsExactly("the rest are coeliac");
+        assertThat(GuestList.read("others: nut allergy", UK).entries()).hasSize(1);
+        assertThat(GuestList.read("2 vegan and 1 coeliac", UK).entries()).extracting(e -> e.group().people())
+                .containsExactly(2, 1);
+        var many = GuestList.read("1 vegan\n".repeat(GuestList.MOST + 1), UK);
+        assertThat(many.isWhole()).as("more than are taken is told").isFalse();
+        assertThat(GuestList.read("1 vegan\n".repeat(GuestList.MOST) + "the rest eat everything", UK).isWhole())
+                .isTrue();
+    }
+
     @Test
     void what_is_not_understood_is_told_and_never_dropped() {
         var list = GuestList.read("4 vegan, 2 zugwort", UK);

@@ -86,6 +86,9 @@ class RolesTest {
         assertThat(plans(kitchen(), dip, "celery").getFirst().moves()).singleElement()
                 .isInstanceOf(Move.ReadPack.class);
         assertThat(plans(kitchen(), dip, "celery").getFirst().unknown()).as("and it says so").isEqualTo(1);
+        assertThat(new SwapPlanner(kitchen(), List.of(Avoidance.parse("celery", UK).orElseThrow()))
+                .plan(read(dip), 1, Budget.USUAL).best().getFirst().moves()).as("one plan is the first of five")
+                        .isEqualTo(plans(kitchen(), dip, "celery").getFirst().moves());
         var both = new SwapPlanner(kitchen(), List.of(Avoidance.parse("celery", UK).orElseThrow(),
                 Avoidance.parse("walnut", UK).orElseThrow())).plan(read(dip), 5, Budget.USUAL).best();
         assertThat(both).anyMatch(p -> p.moves().stream().anyMatch(Move.ReadPack.class::isInstance)

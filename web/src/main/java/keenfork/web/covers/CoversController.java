@@ -3,10 +3,10 @@ package keenfork.web.covers;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.stream.Collectors;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.covers.Serving;
+import keenfork.core.people.Avoidances;
 import keenfork.format.GroupCsv;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -135,8 +135,7 @@ class CoversController {
         if (text.lines().findFirst().orElse("").toLowerCase(java.util.Locale.ROOT)
                 .matches("\\W*name\\s*[,;\\t]\\s*count.*")) {
             try {
-                return typed(text, new GuestList(GroupCsv.read(text, book).stream()
-                        .map(g -> new GuestList.Entry(g.name(), words(g), g)).toList()));
+                return typed(text, new GuestList(GroupCsv.read(text, book), true));
             } catch (GroupCsv.Unreadable e) {
                 return new Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
             }
@@ -144,17 +143,20 @@ class CoversController {
         return typed(text, GuestList.read(text, book));
     }
 
-    private static String words(GuestGroup group) {
-        return group.avoided().said().stream().map(s -> s.inWords()).collect(Collectors.joining("; "));
-    }
-
     private Typed typed(String text, GuestList list) {
-        var unclear = list.unclear();
+        // kept are their words: read again they must mean what is shown here
+        var unclear = list.entries().stream().filter(e -> list.unclear().contains(e) || !means(e)).toList();
         if (list.entries().isEmpty()) return new Typed(text, list, "Nobody in it avoids anything.");
+        if (!list.isWhole())
+            return new Typed(text, list, "More than %d groups: paste them in pieces.".formatted(GuestList.MOST));
         return unclear.isEmpty() ? new Typed(text, list, "")
                 : new Typed(text, list, ("Not understood: %s. Say it in other words, such as “milk allergy” or “no "
                         + "nuts”.")
                                 .formatted(format.list(unclear.stream().map(GuestList.Entry::text).toList())));
+    }
+
+    private boolean means(GuestList.Entry entry) {
+        return Avoidances.of(entry.words(), kitchen.menu().ruleBook()).all().equals(entry.group().avoid());
     }
 
     @PostMapping("/covers/groups/{id}")
@@ -198,9 +200,15 @@ class CoversController {
         var portions = kind.equals("hold-back") ? SetAsides.Portions.HOLD_BACK : SetAsides.Portions.TAKE_OFF;
         if (kitchen.menu().dish(dish).isPresent())
             for (var guests : covers.kept())
-                if (group.contains(guests.id()))
+                if (group.contains(guests.id()) && !isKept(dish, portions, guests))
                     asides.add(dish, portions, guests.avoids(), guests.people(), Cook.of(request));
         return "redirect:/covers";
+    }
+
+    /// a second press keeps nothing more
+    private boolean isKept(long dish, SetAsides.Portions portions, Events.Guests guests) {
+        return asides.all().stream()
+                .anyMatch(a -> a.dish() == dish && a.kind() == portions && a.avoids().equals(guests.avoids()));
     }
 
     @GetMapping("/covers.csv")
