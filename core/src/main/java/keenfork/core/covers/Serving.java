@@ -5,7 +5,6 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import keenfork.core.covers.Cover.How;
 import keenfork.core.covers.Cover.Why;
 import keenfork.core.covers.CoverPuzzle.Option;
@@ -125,14 +124,5 @@ public final class Serving {
                 p.dishes().stream().map(options -> options.stream().filter(o -> !o.changes().contains(change)).toList())
                         .toList(),
                 p.people(), p.least())).toList());
-    }
-
-    /// {@return who has too little as it is, course by course}
-    public List<ServePlan.Shortfall> shortfalls() {
-        var asItIs = IntStream.range(0, puzzles.size()).mapToObj(c -> {
-            var leave = puzzles.get(c).dishes().stream().map(List::getFirst).toList();
-            return new CoverSearch.Best(leave, puzzles.get(c).cost(leave), true);
-        }).toList();
-        return unfed(asItIs);
     }
 }

@@ -42,9 +42,6 @@ public record Cooking(Food food, boolean rinse, int soak, Way way, Span water, S
     /// {@return g of water that so much of it takes, dry}
     public Mass waterFor(Mass dry) { return dry.times(water); }
 
-    /// {@return whether the water stays in the dish, so that its amount makes it or breaks it}
-    public boolean takesItUp() { return way == Way.ABSORB || way == Way.POUR; }
-
     /// {@return the step, in the words of a method}
     /// @param dry    what goes in, or null where the line has no weight
     /// @param liquid the recipe's own water or stock, by name; empty where it writes none down
