@@ -91,6 +91,7 @@ class DifferenceTest {
     }
 
     /// What the books call otherwise is the same substance: peanuts and peanut, tree nuts and nuts, anchovy and fish.
+    /// Japan's names no anchovy, so that a label under it does not, and one under another must.
     @Test
     void what_was_printed_under_another_rule_book_is_compared_in_substances() {
         for (var book : RuleBook.all()) {
@@ -98,7 +99,8 @@ class DifferenceTest {
                     "100 g wheat flour", "10 g anchovies", "1 egg", "30 g cashews"), book), false);
             var now = PrintedStatement.of(Statement.compose(derived("20 g peanuts", "30 g almonds", "100 g wheat flour",
                     "10 g anchovies", "1 egg", "30 g cashews"), UK), false);
-            assertThat(Difference.between(then, now).missing()).as("%s", book).isEmpty();
+            assertThat(Difference.between(then, now).missing()).as("%s", book)
+                    .hasSize(book.id().equals("jp") ? 1 : 0).allMatch(m -> m.startsWith("Fish is in it."));
             assertThat(Difference.between(then, now).gone()).as("%s", book).isEmpty();
         }
     }

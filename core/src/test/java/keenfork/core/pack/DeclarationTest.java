@@ -71,7 +71,7 @@ class DeclarationTest {
             "vegetables (carrot, celeriac), lupin flour | celery lupin | ''",
             "EGGS (free range), rapeseed oil | eggs | ''",
             "whey protein [milk], {soya lecithin}, (sesame) | sesame soybeans whey | ''",
-            "buckwheat flour, coconut milk, cocoa butter, nutmeg, cream of tartar, peas | coconut | ''",
+            "buckwheat flour, coconut milk, cocoa butter, nutmeg, cream of tartar, peas | buckwheat coconut | ''",
             "almond butter (almonds), salt. May contain milk, peanuts. | almond | milk peanuts",
             "dried mango 98%, preservative: sulphur dioxide | sulphites | ''",
             "Contains: mustard, soy. Does not contain nuts. | mustard soybeans | ''",
@@ -82,8 +82,8 @@ class DeclarationTest {
             "𝐦𝐢𝐥𝐤, ＥＧＧ | eggs milk | ''",
             "Ingrédients : eau, farine de BLÉ (32 %), œufs, poudre de lait écrémé, huile d'arachide, sel. Peut "
                     + "contenir des traces de fruits à coque et de sésame. | eggs milk peanuts wheat | sesame tree-nut",
-            "Ingrédients: farine de blé noir, lait de coco, beurre de cacao, noix de muscade. Sans gluten. | coconut "
-                    + "| ''",
+            "Ingrédients: farine de blé noir, lait de coco, beurre de cacao, noix de muscade. Sans gluten. | "
+                    + "buckwheat coconut | ''",
             "Ingrédients : pois chiches, crème de sésame (sésame), moutarde. Fabriqué dans un atelier qui utilise "
                     + "des noisettes. | mustard sesame | hazelnut",
             "Zutaten: Weizenmehl, Zucker, Sojalecithin, Vollmilchpulver, Haselnüsse (13%), Salz. Kann Spuren von "
@@ -91,15 +91,18 @@ class DeclarationTest {
                     + "tree-nut",
             "Zutaten: Wasser, Senfsaat, Branntweinessig, Sellerie. Ohne Eier. Hergestellt in einem Betrieb, der "
                     + "Sesam verarbeitet. | celery mustard | sesame",
-            "Zutaten: Buchweizenmehl, Kokosmilch, Kakaobutter, Muskatnuss. Glutenfrei. | coconut | ''",
+            "Zutaten: Buchweizenmehl, Kokosmilch, Kakaobutter, Muskatnuss. Glutenfrei. | buckwheat coconut "
+                    + "| ''",
             "Ingredientes: agua, tahini (sésamo), zumo de limón, sal, conservador (E-223). Puede contener trazas de "
                     + "apio y mostaza. | sesame sulphites | celery mustard",
-            "Ingredientes: harina de trigo sarraceno, leche de coco, manteca de cacao. Sin leche. | coconut | ''",
+            "Ingredientes: harina de trigo sarraceno, leche de coco, manteca de cacao. Sin leche. | "
+                    + "buckwheat coconut | ''",
             "Ingredientes: pan rallado (harina de trigo), huevos, anchoas. No apto para alérgicos a los cacahuetes. "
                     + "| anchovy eggs wheat | peanuts",
             "Ingredienti: semola di grano duro, uova, acqua. Può contenere tracce di soia e senape. Prodotto in uno "
                     + "stabilimento che utilizza latte. | durum eggs | milk mustard soybeans",
-            "Ingredienti: farina di grano saraceno, latte di cocco, burro di cacao, noce moscata, sale | coconut | ''",
+            "Ingredienti: farina di grano saraceno, latte di cocco, burro di cacao, noce moscata, sale | "
+                    + "buckwheat coconut | ''",
             "Ingredienti: panna (latte), noci, olio d'oliva, solfiti, gamberi. Non contiene uova. | cows-milk "
                     + "prawn sulphites walnut | ''"})
     void packs_are_read(String text, String in, String may) {
