@@ -53,7 +53,7 @@ class OutsideTablesTest {
     }
 
     /// Regulation (EU) No 1169/2011, Annex II: fourteen groups. FALCPA with the FASTER Act: nine, and sulfites declared
-    /// apart.
+    /// apart. Japan: eight that must be told and twenty that are recommended (from memory).
     @Test
     void rule_books_have_as_many_groups_as_their_law() {
         assertThat(RuleBook.uk().groups()).hasSize(14);
@@ -61,6 +61,8 @@ class OutsideTablesTest {
         assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> g.major())).hasSize(9);
         assertThat(RuleBook.named("us").orElseThrow().groups().stream().filter(g -> !g.major()).map(g -> g.id()))
                 .containsExactly("sulfites");
+        assertThat(RuleBook.named("jp").orElseThrow().groups()).hasSize(28);
+        assertThat(RuleBook.named("jp").orElseThrow().groups().stream().filter(g -> g.major())).hasSize(8);
     }
 
     /// Each member that a book lists is in the transcribed table, so that no book lists more than its law.
