@@ -28,7 +28,9 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     private static final double THIN = 0.022;
 
     /// a layer: the part's swatch, and where it lies in px from the top
-    record Layer(String swatch, double y, double height, boolean firstOfPart) {}
+    record Layer(String swatch, double y, double height, boolean firstOfPart) {
+        public double bottom() { return y + height; }
+    }
 
     /// a name beside the jar: what it says, where it stands, and the middle of its layer
     record Tag(String name, String grams, double y, double from) {
@@ -36,7 +38,19 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     }
 
     /// how high a part may reach: likely, low and high in px
-    record Level(double likely, double low, double high, int x) {}
+    record Level(double likely, double low, double high, int x) {
+        /// {@return from low to high, with the stem to the glass}
+        public String bracket() {
+            return String.format(Locale.ROOT, "M%d %.1fh8M%d %.1fh8M%d %.1fH33", x - 4, low, x - 4, high, x, likely);
+        }
+    }
+
+    /// {@return the outline of the jar}
+    public String glass() {
+        var side = height - 14;
+        var foot = height - 9;
+        return "M30 6H98M33 6V%d Q33 %d 39 %d H89 Q95 %d 95 %d V6".formatted(side, foot, foot, foot, side);
+    }
 
     static JarView of(Recipe recipe, Format format) {
         var total = recipe.mass();

@@ -5,11 +5,8 @@ import java.time.Clock;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
+import java.util.Map;
 import keenfork.core.label.Kind;
-import keenfork.core.label.Language;
-import keenfork.core.label.PaperFormat;
-import keenfork.core.label.Statement;
 import keenfork.paper.LabelPdf;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -19,10 +16,8 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Labels;
-import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.ExtendedModelMap;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,131 +28,43 @@ import org.springframework.web.servlet.ModelAndView;
 /// The station: labels as they would print now, those that were printed, and those that are no longer true.
 @Controller
 class LabelController {
-    private static final int SHOWN_OF_HISTORY = 20;
     private final Kitchen kitchen;
     private final Composing composing;
     private final Printing printing;
     private final LabelPdf pdf;
-    private final PrintJobs jobs;
     private final Labels labels;
     private final Paper paper;
-    private final Causes causes;
+    private final LabelsPage page;
     private final Clock clock;
 
-    LabelController(Kitchen kitchen, Composing composing, Printing printing, LabelPdf pdf, PrintJobs jobs,
-            Labels labels, Paper paper, Causes causes, Clock clock) {
+    LabelController(Kitchen kitchen, Composing composing, Printing printing, LabelPdf pdf, Labels labels, Paper paper,
+            LabelsPage page, Clock clock) {
         this.kitchen = kitchen;
         this.composing = composing;
         this.printing = printing;
         this.pdf = pdf;
-        this.jobs = jobs;
         this.labels = labels;
         this.paper = paper;
-        this.causes = causes;
+        this.page = page;
         this.clock = clock;
     }
 
     @GetMapping("/labels")
-    String labels(LabelRequest asked, @RequestParam(defaultValue = "1") int page,
+    String labels(LabelRequest asked, @RequestParam(name = "page", defaultValue = "1") int at,
             @RequestParam(defaultValue = "0") long see,
             HttpServletRequest request, Model model) {
         // what is printed from beside an old label is the same one as it reads now
         var of = see == 0 ? asked : labels.find(see).map(this::onMenu).orElse(asked);
-        return fill(model, of.byTyped().isEmpty() ? of.by(Cook.of(request)) : of, Math.max(1, page), see, List.of(),
-                "");
-    }
-
-    private String fill(Model model, LabelRequest asked, int page, long see, List<String> waits, String wrong) {
-        var menu = kitchen.menu();
-        model.addAttribute("dishes", menu.dishes());
-        model.addAttribute("guests", menu.onFile().guests());
-        model.addAttribute("page", page);
-        model.addAttribute("waits", waits);
-        model.addAttribute("wrong", wrong);
-        model.addAttribute("queue", QueueView.of(jobs));
-        model.addAttribute("today", composing.today());
-        asked(model, asked);
-        var isSeen = old(model, menu, see);
-        var wanted = composing.wanted(menu, asked);
-        if (asked.kindOf() == Kind.MENU) wanted = wanted.stream().limit(1).toList();
-        model.addAttribute("press", isSeen ? "Print as it reads now" : press(asked.kindOf(), wanted.size()));
-        wanted(model, menu, asked, wanted);
+        model.addAttribute("view", page.of(of.byTyped().isEmpty() ? of.by(Cook.of(request)) : of, Math.max(1, at), see,
+                List.of(), ""));
         return "label/labels";
-    }
-
-    /// What is asked for, and what could be.
-    private static void asked(Model model, LabelRequest asked) {
-        model.addAttribute("asked", asked);
-        model.addAttribute("kind", asked.kindOf());
-        model.addAttribute("kinds", Kind.values());
-        model.addAttribute("sheets", PaperFormat.values());
-        model.addAttribute("on", asked.on());
-        model.addAttribute("languages", Language.all());
-        model.addAttribute("language", asked.language());
-        model.addAttribute("alone", Kind.alone());
-    }
-
-    /// Labels that are out of date.
-    /// @param see the one that is looked at closely
-    /// @return whether one is
-    private boolean old(Model model, Menu menu, long see) {
-        var outOfDate = paper.outOfDate();
-        var since = causes.of(menu, outOfDate);
-        var old = IntStream.range(0, since.size())
-                .mapToObj(i -> new OutOfDateView(outOfDate.get(i), PastPrint.of(outOfDate.get(i).printed(), composing),
-                        since.get(i)))
-                .toList();
-        var seen = old.stream().filter(o -> o.label().printed().id() == see && o.past().canSetAgain()).findFirst();
-        model.addAttribute("old", old);
-        model.addAttribute("seen", seen.orElse(null));
-        return seen.isPresent();
-    }
-
-    /// The labels as they would print.
-    private void wanted(Model model, Menu menu, LabelRequest asked, List<LabelToPrint> wanted) {
-        var kind = asked.kindOf();
-        var isOne = wanted.size() == 1;
-        model.addAttribute("many", wanted.size());
-        model.addAttribute("first", wanted.isEmpty() ? null : wanted.getFirst());
-        model.addAttribute("single", isOne && kind.isOfOneDish() ? wanted.getFirst() : null);
-        model.addAttribute("history", List.of());
-        if (kind.isForGuests() && asked.guestsId() != 0 && isOne) history("guests", asked.guestsId(), model);
-        if (wanted.isEmpty() || !kind.isOfOneDish()) return;
-        if (isOne) dish(model, menu, menu.dish(wanted.getFirst().dish()).orElseThrow(), asked);
-        else model.addAttribute("unknown", wanted.stream().filter(w -> kind.isPacked() && !w.unknown().isEmpty())
-                .map(LabelToPrint::name).toList());
-    }
-
-    private static String press(Kind kind, int many) {
-        if (kind == Kind.MENU) return "Print the whole menu";
-        return many == 1 ? "Print" : "Print all " + many;
-    }
-
-    /// What is told of one dish beside its label.
-    private void dish(Model model, Menu menu, Menu.Dish dish, LabelRequest asked) {
-        model.addAttribute("notes",
-                new Notes(Statement.compose(dish.derivation(), menu.ruleBook()), Composing.isInRun(menu, dish)));
-        model.addAttribute("keeps", menu.now(dish).keeps());
-        model.addAttribute("claims", menu.now(dish).claims());
-        model.addAttribute("claimed", asked.claimed());
-        history("dish", dish.id(), model);
     }
 
     /// What came out of a dish, or for guests, asked for again by the station once the printer is done.
     @GetMapping("/labels/{of}/{id}/history")
     String history(@PathVariable String of, @PathVariable long id, Model model) {
-        model.addAttribute("of", "%s/%d".formatted(of, id));
-        model.addAttribute("history",
-                history(of, id).stream().limit(SHOWN_OF_HISTORY).map(p -> PastPrint.of(p, composing)).toList());
+        model.addAttribute("history", page.history(of, id));
         return "label/history :: history";
-    }
-
-    private List<Labels.Printed> history(String of, long id) {
-        return switch (of) {
-            case "dish" -> labels.history(id);
-            case "guests" -> labels.historyOfGuests(id);
-            default -> throw new NotHere("Labels are printed of a dish or for guests.");
-        };
     }
 
     /// Which labels the text of a dish does not fit on, asked for by the page once it is shown: it takes a moment to
@@ -186,10 +93,8 @@ class LabelController {
     }
 
     private ModelAndView again(LabelRequest asked, List<String> waits, String wrong) {
-        var model = new ExtendedModelMap();
-        var view = new ModelAndView(fill(model, asked, 1, 0, waits, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
-        view.addAllObjects(model);
-        return view;
+        return new ModelAndView("label/labels", Map.of("view", page.of(asked, 1, 0, waits, wrong)),
+                HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     /// A slip of the finger must not call copies back that are still out: more than are out, or no number, is turned
@@ -248,22 +153,31 @@ class LabelController {
         var moment = Moments.read(at, ZonedDateTime.now(clock));
         var seen = new ArrayList<String>();
         var then = new ArrayList<PastPrint>();
-        for (var p : history(of, id))
+        for (var p : page.printed(of, id))
             if (moment.isPresent() && !p.printed().isAfter(moment.get().toInstant())
                     && !seen.contains(p.print().kind())) {
                         seen.add(p.print().kind());
                         then.add(PastPrint.of(p, composing));
                     }
-        model.addAttribute("of", "%s/%d".formatted(of, id));
-        model.addAttribute("back", of.equals("dish") ? "dish=" + id : "kind=guest&guests=" + id);
-        model.addAttribute("name",
-                of.equals("dish") ? kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu")
-                        : kitchen.menu().guests(id).map(Events.Guests::name).orElse("Guests that are off the list"));
-        model.addAttribute("at", at);
-        model.addAttribute("unread", moment.isEmpty());
-        model.addAttribute("then", then);
+        model.addAttribute("view", new ThenView("%s/%d".formatted(of, id),
+                of.equals("dish") ? "dish=" + id : "kind=guest&guests=" + id, name(of, id), at, moment.isEmpty(),
+                then));
         return "label/then";
     }
+
+    private String name(String of, long id) {
+        return of.equals("dish")
+                ? kitchen.menu().dish(id).map(Menu.Dish::name).orElse("A dish that is off the menu")
+                : kitchen.menu().guests(id).map(Events.Guests::name).orElse("Guests that are off the list");
+    }
+
+    /// What was said at one moment.
+    ///
+    /// @param of     the dish or the guests, as the address has it
+    /// @param back   where the page leads back to
+    /// @param at     the moment as it was typed
+    /// @param unread whether that is no moment
+    record ThenView(String of, String back, String name, String at, boolean unread, List<PastPrint> then) {}
 
     private Labels.Printed past(long print) {
         return labels.find(print).orElseThrow(() -> new NotHere("Nothing was printed under this number."));

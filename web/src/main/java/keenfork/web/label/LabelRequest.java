@@ -62,7 +62,7 @@ record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable Stri
 
     long guestsId() { return guests == null ? 0 : guests; }
 
-    List<String> claimed() { return claims == null ? List.of() : claims; }
+    public List<String> claimed() { return claims == null ? List.of() : claims; }
 
     private static String plain(@Nullable String typed) { return typed == null ? "" : typed.strip(); }
 

@@ -22,6 +22,9 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
 
         public boolean canBeThrownAway() { return isHeld() || job.state() == PrintJobs.State.WAITING; }
 
+        /// {@return the page that comes next, from 1}
+        public int next() { return job.done() + 1; }
+
         static QueuedJob of(PrintJobs.Job job) {
             var pages = job.pages() == 1 ? "1 page" : job.pages() + " pages";
             return new QueuedJob(job, switch (job.state()) {

@@ -27,6 +27,9 @@ import keenfork.web.page.MarkRow;
 record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<Total> totals, Peel peel,
         List<Peel> peels,
         long open, String people) {
+    /// {@return how many columns there are, the dish's own and the people's among them}
+    public int span() { return columns.size() + diets.size() + (isFor() ? 2 : 1); }
+
     private static final int MOST_WIDE = 16;
     private static final int LONGEST_NAME = 14;
     private static final List<String> ON_THE_MAP = List.of("vegan", "vegetarian", "pregnancy");

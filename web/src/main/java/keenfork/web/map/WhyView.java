@@ -30,6 +30,9 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     private static final int ROOM = 8;
     private static final int SHOWN = 3;
 
+    /// {@return how many threads there are}
+    public int count() { return threads.size() + more.size(); }
+
     /// a thread with its twine
     record ThreadView(String symbol, String words, List<Knot> knots, List<Twine> twine, int height) {}
 

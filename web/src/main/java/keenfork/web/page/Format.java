@@ -115,6 +115,9 @@ public class Format {
         return number + " " + one(number, one, many);
     }
 
+    /// {@return what is told behind a comma; empty where there is nothing to tell}
+    public String then(String words) { return words.isEmpty() ? "" : ", " + words; }
+
     /// {@return the word that goes with a number}
     public String one(long number, String one, String many) { return number == 1 ? one : many; }
 

@@ -56,10 +56,12 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
     /// @param lines  its name as far as it fits
     /// @param blocks where a small block for each group it holds stands
     record Ribbon(String path, int x, int y, int height, boolean now, List<String> lines, List<Integer> blocks,
-            int blockY, String cook, String words) {}
+            int blockY, int end, String cook, String words) {}
 
     /// @param what what was left on the piece, in few words; empty where nothing would travel
-    record Gate(String stain, int x, int y, int width, int middle, String what, String word, String words) {}
+    record Gate(String stain, int x, int y, int width, int middle, String what, String word, String words) {
+        public int end() { return x + width; }
+    }
 
     /// @param what what travels on
     record Drip(String stain, int x, int y, int width, int middle, String what) {}
@@ -209,6 +211,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                             && n.from() >= s.first.from() && n.until() <= s.last.until())
                     .isPresent());
             return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
+                    x + (int) Math.round(each),
                     room ? String.valueOf(s.first.cook() + 1) : "",
                     "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column)
                             .name()));

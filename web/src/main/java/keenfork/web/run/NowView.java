@@ -67,10 +67,33 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     /// something that was marked
     record Lately(String words, Mark mark) {}
 
-    /// the whole day of all cooks, small
-    record Whole(List<Bar> bars, List<Hour> hours, int from, int width, List<Integer> rows) {}
+    private static final int ROW = 26;
+    private static final int CLEAN_WIDE = 4;
 
-    record Bar(int x, int y, int width, boolean clean, boolean done) {}
+    /// the whole day of all cooks, small
+    record Whole(List<Bar> bars, List<Hour> hours, int from, int width, List<Integer> rows) {
+        /// {@return how high the drawing is, in px}
+        public int height() { return 34 + rows.size() * ROW; }
+
+        /// {@return how high the frame of the next two hours is, in px}
+        public int framed() { return 8 + rows.size() * ROW; }
+    }
+
+    /// @param y the middle of its row
+    record Bar(int x, int y, int width, boolean clean, boolean done) {
+        private static final int HIGH = 16;
+        private static final int LOW = 10;
+
+        public int height() { return clean ? HIGH : LOW; }
+
+        public int top() { return y + (HIGH - height()) / 2; }
+
+        /// {@return its style: a clean or a task, done or not}
+        public String look() {
+            if (clean) return done ? "cl dn" : "cl";
+            return done ? "dn" : "bar";
+        }
+    }
 
     record Hour(int x, String time) {}
 
@@ -114,7 +137,6 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     private static final class Builder {
         private static final int DAY_WIDTH = 728;
         private static final int DAY_LEFT = 64;
-        private static final int ROW = 26;
         private final Batches batches;
         private final PrepRun planned;
         private final Progress progress;
@@ -222,10 +244,12 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
             var bars = new ArrayList<Bar>();
             var rows = new ArrayList<Integer>();
             for (var c = 0; c < schedule.cooks(); c++) rows.add(36 + c * ROW);
-            for (var p : schedule.onTheDay())
+            for (var p : schedule.onTheDay()) {
+                var isClean = p.kind() == Schedule.Slot.CLEAN;
                 bars.add(new Bar(DAY_LEFT + (int) (p.from() * scale), rows.get(p.cook()),
-                        Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), p.kind() == Schedule.Slot.CLEAN,
+                        isClean ? CLEAN_WIDE : Math.max(2, (int) ((p.hands() - p.from()) * scale) - 2), isClean,
                         progress.done().isDone(p)));
+            }
             var hours = new ArrayList<Hour>();
             var start = ready.toSecondOfDay() / 60 - schedule.minutes();
             for (var hour = Math.floorDiv(start, 60)

@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
 /// @param uses     its uses of kit, in order
 /// @param pieces   the pieces it may take where the kitchen has several
 record Opened(long dish, String name, int turn, int portions, boolean locked, List<Over> uses, List<Choice> pieces) {
+    /// {@return its place as it is said, from 1}
+    public int number() { return turn + 1; }
 
     /// One use of a piece.
     ///

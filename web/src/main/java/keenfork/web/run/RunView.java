@@ -27,7 +27,10 @@ record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, @Nu
 
     /// one batch in its turn
     record TurnTile(int turn, long dish, String name, int portions, boolean locked, int washes, boolean hit,
-            boolean open) {}
+            boolean open) {
+        /// {@return its place as it is said, from 1}
+        public int number() { return turn + 1; }
+    }
 
     /// something to be laid on the day before
     record Laid(String what, boolean done) {}

@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
 /// @param summary the whole drawing as a reader hears it
 record Timeline(int width, int height, int night, List<Tick> ticks, int serve, String ready, int opens, int handsAt,
         List<PieceLane> lanes, List<Arc> arcs, String summary) {
+    private static final int LEAST_NIGHT = 160;
+    private static final int BESIDE_NIGHT = 144;
     private static final int LABELS = 140;
     private static final int NIGHT = 84;
     private static final int HEAD = 34;
@@ -38,6 +40,12 @@ record Timeline(int width, int height, int night, List<Tick> ticks, int serve, S
     private static final int WIDE = 3200;
     private static final double LETTER = 8.7;
     private static final int SQUARE = 8;
+
+    /// {@return whether something is done the night before}
+    public boolean hasNight() { return night > LEAST_NIGHT; }
+
+    /// {@return how wide the night before is drawn, in px}
+    public int nightWidth() { return night - BESIDE_NIGHT; }
 
     /// a full hour
     record Tick(int x, String time) {}
@@ -53,7 +61,14 @@ record Timeline(int width, int height, int night, List<Tick> ticks, int serve, S
     /// @param hit     whether something from before reaches it
     /// @param words   the whole of it, as it is heard and as it shows on pointing
     record Block(String kind, int x, int y, int width, int height, String label, List<Integer> squares, boolean hit,
-            int turn, long dish, String words) {}
+            int turn, long dish, String words) {
+        private static final int WASH_MARK = 13;
+
+        /// {@return whether there is room for the mark of a wash}
+        public boolean showsWash() { return kind.equals("wash") && width > WASH_MARK; }
+
+        public int middle() { return x + width / 2; }
+    }
 
     /// a hand-over
     record Arc(int trip, String path, int x, int y, String words, String title) {}

@@ -2,6 +2,7 @@ package keenfork.web.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.MethodStep;
@@ -35,7 +36,15 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
     /// a line and what takes its place, with the ribbon between them: widths in px by the log of grams
     record Change(String before, String beforeGrams, Role role, List<Sign> signs, String move, List<After> after,
             double left,
-            double right) {}
+            double right) {
+        private static final double MIDDLE = 20;
+
+        /// {@return the outline of the ribbon}
+        public String ribbon() {
+            return String.format(Locale.ROOT, "M0 %1$.1f C38 %1$.1f 38 %2$.1f 76 %2$.1f V%3$.1f C38 %3$.1f 38 %4$.1f "
+                    + "0 %4$.1f Z", MIDDLE - left / 2, MIDDLE - right / 2, MIDDLE + right / 2, MIDDLE + left / 2);
+        }
+    }
 
     /// what goes in
     record After(String text, List<Sign> signs) {}

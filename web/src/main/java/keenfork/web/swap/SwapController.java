@@ -24,7 +24,7 @@ class SwapController {
 
     @GetMapping("/swaps")
     String bench(HttpServletRequest request, Model model) {
-        page.show(SwapQuery.of(request), model);
+        model.addAttribute("bench", page.of(SwapQuery.of(request), null));
         done(request, model);
         return "swap/swaps";
     }

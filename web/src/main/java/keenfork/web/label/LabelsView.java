@@ -1,0 +1,60 @@
+package keenfork.web.label;
+
+import java.time.LocalDate;
+import java.util.List;
+import keenfork.core.label.Claim;
+import keenfork.core.label.KeepBy;
+import keenfork.core.label.Kind;
+import keenfork.core.label.Language;
+import keenfork.core.label.PaperFormat;
+import keenfork.web.kitchen.Menu;
+import keenfork.web.persistence.guest.Events;
+import org.jspecify.annotations.Nullable;
+
+/// The station as it is shown.
+///
+/// @param page    the page of a sheet that is shown, from 1
+/// @param waits   what did not print, and why
+/// @param wrong   what was wrong with what was asked for; empty for nothing
+/// @param press   what the button says
+/// @param old     the labels that are out of date
+/// @param seen    the one of them that is looked at closely
+/// @param wanted  the labels as they would print
+/// @param beside  what is told of the dish beside its label, where there is one dish
+/// @param unknown the dishes whose packed labels wait, as not all is known
+/// @param history what was printed before, where one dish or one group is asked for
+record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests> guests, int page, List<String> waits,
+        String wrong, QueueView queue, LocalDate today, String press, List<OutOfDateView> old,
+        @Nullable OutOfDateView seen, List<LabelToPrint> wanted, @Nullable Beside beside, List<String> unknown,
+        @Nullable History history) {
+
+    /// what is told of one dish beside its label
+    record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {}
+
+    /// @param of     the dish or the guests, as the address has it: `dish/7`
+    /// @param prints the latest first
+    record History(String of, List<PastPrint> prints) {}
+
+    public Kind kind() { return asked.kindOf(); }
+
+    public PaperFormat on() { return asked.on(); }
+
+    public Language language() { return asked.language(); }
+
+    public List<Kind> kinds() { return List.of(Kind.values()); }
+
+    public List<Kind> alone() { return Kind.alone(); }
+
+    public List<PaperFormat> sheets() { return List.of(PaperFormat.values()); }
+
+    public List<Language> languages() { return Language.all(); }
+
+    public int many() { return wanted.size(); }
+
+    public @Nullable LabelToPrint first() { return wanted.isEmpty() ? null : wanted.getFirst(); }
+
+    /// {@return the one label of one dish, or null where there are several or none}
+    public @Nullable LabelToPrint single() {
+        return wanted.size() == 1 && kind().isOfOneDish() ? wanted.getFirst() : null;
+    }
+}
