@@ -77,6 +77,11 @@ public final class RuleBook {
         }
     }
 
+    /// {@return whether more than one law lists a substance}
+    public static boolean isListedBySeveral(Substance substance) {
+        return ALL.stream().filter(b -> !b.placesOf(substance).isEmpty()).limit(2).count() > 1;
+    }
+
     private String rule(String what) {
         var value = rules.get(what);
         if (value == null) throw new IllegalStateException("%s.txt has no line \"rule | %s | …\"".formatted(id, what));

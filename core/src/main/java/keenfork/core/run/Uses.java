@@ -141,15 +141,18 @@ final class Uses {
         return all == null ? Set.of() : all;
     }
 
-    /// {@return the members that any rule book lists the evidence under}
-    private static Set<Substance> grouped(Evidence evidence) {
+    /// {@return the members that the kitchen's rule book lists the evidence under, and those that several others do:
+    ///         whoever avoids sesame asks about it under any law, and what one law alone lists is looked for under it
+    ///         only}
+    private Set<Substance> grouped(Evidence evidence) {
         var members = new LinkedHashSet<Substance>();
+        var home = dish.facts().home();
         for (var book : RuleBook.all())
             for (var group : book.groups())
                 // what is declared from some amount on never reaches it by what stays on kit
                 if (book.threshold(group).isEmpty() && evidence.couldBeIn(group))
                     book.member(group, evidence.substance())
-                            .ifPresent(members::add);
+                            .filter(m -> book == home || RuleBook.isListedBySeveral(m)).ifPresent(members::add);
         return members;
     }
 

@@ -30,6 +30,12 @@ class StepsTest {
         return Batch.of(Derivation.of(Recipe.read(text, Volumes.METRIC, new Law("uk")), Facts.none(UK))).orElseThrow();
     }
 
+    private static List<String> leaves(String rules, String food) {
+        var batch = Batch.of(Derivation.of(Recipe.read("Blend\n500 g " + food + "\nMethod:\nBlend it.", Volumes.METRIC,
+                new Law(rules)), Facts.none(RuleBook.named(rules).orElseThrow()))).orElseThrow();
+        return batch.uses(Kit.named("blender").orElseThrow()).getFirst().leaves().stream().map(s -> s.id()).toList();
+    }
+
     private static List<String> kit(String step) {
         return Work.in(step).stream().map(Work::kit).filter(Kit::carries).map(Kit::id).toList();
     }
@@ -169,6 +175,17 @@ class StepsTest {
                 Sequencer.score(List.of(BatchSetup.of(prawns, Equipment.USUAL), BatchSetup.of(falafel, Equipment.USUAL)
                         .with(before, Clean.WASH)), Conditions.USUAL).contacts()).isPositive();
         assertThat(order(prawns, falafel).turns().getFirst().batch().dish()).isEqualTo("Chickpea balls");
+    }
+
+    /// Japan's list alone has buckwheat and fruit (from memory); the FDA's, Canada's and the Codex have pine nuts.
+    @Test
+    void what_one_law_alone_lists_is_left_on_kit_under_that_law_only() {
+        assertThat(leaves("uk", "buckwheat")).isEmpty();
+        assertThat(leaves("uk", "apples")).isEmpty();
+        assertThat(leaves("jp", "buckwheat")).containsExactly("buckwheat");
+        assertThat(leaves("jp", "apples")).containsExactly("apple");
+        assertThat(leaves("uk", "pine nuts")).containsExactly("pine-nut");
+        assertThat(leaves("jp", "mustard seeds")).containsExactly("mustard");
     }
 
     @Test

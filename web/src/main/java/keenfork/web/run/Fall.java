@@ -211,7 +211,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                             && n.from() >= s.first.from() && n.until() <= s.last.until())
                     .isPresent());
             return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
-                    x + (int) Math.round(each),
+                    x + wide(),
                     room ? String.valueOf(s.first.cook() + 1) : "",
                     "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column)
                             .name()));
