@@ -4,6 +4,7 @@ import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import keenfork.core.trace.Certainty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -53,6 +54,18 @@ class DietTest {
         var derivation = derived("200 g rice", "pack: rice. May contain nuts, wheat and milk.");
         assertThat(Diet.named(diet).orElseThrow().judge(derivation).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
         assertThat(Diet.named("vegan").orElseThrow().judge(derivation).answer()).isEqualTo(Verdict.Answer.SUITS);
+    }
+
+    /// A maker must name nuts and milk (Annex II), so that a flavouring leaves neither open, on the map nor here.
+    @Test
+    void a_vague_word_of_a_pack_leaves_no_allergy_diet_open_that_the_law_closes() {
+        var derivation = derived("200 g rice", "pack: rice, flavouring, salt");
+        assertThat(Diet.named("nut-free").orElseThrow().judge(derivation).answer()).isEqualTo(Verdict.Answer.SUITS);
+        assertThat(Diet.named("vegan").orElseThrow().judge(derivation).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(derivation.evidence()).filteredOn(e -> e.certainty() == Certainty.NOT_KNOWN).isNotEmpty()
+                .noneMatch(Diet.named("nut-free").orElseThrow()::touches)
+                .filteredOn(Diet.named("vegan").orElseThrow()::touches).extracting(e -> e.substance().id())
+                .contains("flesh").doesNotContain("milk");
     }
 
     @Test

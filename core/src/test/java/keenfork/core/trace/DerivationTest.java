@@ -175,6 +175,22 @@ class DerivationTest {
     }
 
     @Test
+    void a_step_that_names_what_a_line_holds_asks_nothing_and_one_thing_is_asked_once() {
+        assertThat(derived("20 g butter", "200 g rice", "Method:", "Fry the rice in butter.").questions()).isEmpty();
+        assertThat(derived("50 g pine nuts", "Method:", "Blitz the nuts.").questions()).as("the nuts of the list")
+                .isEmpty();
+        assertThat(derived("1 jar mayonnaise", "Method:", "Stir in the mayonnaise.").questions())
+                .as("its pack alone").noneMatch(q -> q.ask().contains("step"));
+        var twice = derived("200 g rice", "Method:", "Boil the rice.", "Fry it in butter.", "Add more butter.");
+        assertThat(twice.questions()).singleElement().satisfies(q -> {
+            assertThat(q.line()).isEqualTo("Fry it in butter.");
+            assertThat(q.ask()).contains("butter");
+        });
+        assertThat(twice.evidence()).filteredOn(e -> e.certainty() == Certainty.NOT_KNOWN).isNotEmpty()
+                .allSatisfy(e -> assertThat(e.origin()).isEqualTo(new Origin.OfStep(1)));
+    }
+
+    @Test
     void another_dish_brings_all_it_holds_and_a_ring_is_not_known() {
         var dressing = keenfork.core.recipe.Recipe.read("Tahini dressing\n3 tbsp tahini",
                 keenfork.core.measure.Volumes.METRIC, new Law("uk"));

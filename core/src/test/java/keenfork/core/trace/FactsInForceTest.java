@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.food.Substances;
 import keenfork.core.measure.Span;
@@ -36,6 +37,19 @@ class FactsInForceTest {
                 linked("2 tbsp zugwort", "soya beans, salt. May contain sesame.", true));
         assertThat(marks(derivation, UK)).containsExactly("sesame:may-contain", "soybeans:contains");
         assertThat(derivation.questions()).isEmpty();
+    }
+
+    /// "300 g Tahini dressing" is the kitchen's own, and "rice" is rice, whatever a dish is called.
+    @Test
+    void a_line_that_names_another_dish_brings_what_is_in_it() {
+        var facts = new Facts(UK, Stream.of("Tahini dressing\n3 tbsp tahini", "Rice\n1 kg rice\n200 g almonds")
+                .map(t -> Recipe.read(t, Volumes.METRIC, new Law("uk"))).<Fact>map(Fact.OtherDish::new).toList());
+        assertThat(marks(Derivation.of(aDish("300 g Tahini dressing"), facts), UK)).containsExactly("sesame:contains");
+        assertThat(Derivation.of(aDish("300 g tahini dressing, thinned"), facts).recipe().lines().getFirst().dish())
+                .isEqualTo("Tahini dressing");
+        assertThat(marks(Derivation.of(aDish("1 kg rice"), facts), UK)).as("no almonds").isEmpty();
+        assertThat(Derivation.of(aDish("200 g feta tahini dressing"), facts).recipe().lines().getFirst().dish())
+                .as("something stands before it").isEmpty();
     }
 
     @Test
