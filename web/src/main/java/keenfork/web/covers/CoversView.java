@@ -34,7 +34,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// a course
     ///
     /// @param counts how many dishes each group has of it
-    record Course(String name, List<Count> counts, List<Row> rows) {}
+    record Course(String name, List<Count> counts, List<DishRow> rows) {}
 
     /// how many dishes a group has
     record Count(int has, boolean few) {}
@@ -42,7 +42,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// a dish
     ///
     /// @param eating people of the groups who get it
-    record Row(long id, String name, List<Cell> cells, int eating) {}
+    record DishRow(long id, String name, List<Cell> cells, int eating) {}
 
     /// whether a group gets a dish
     ///
@@ -83,11 +83,11 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         return new CoversView(heads, courses, few, people, rest);
     }
 
-    private static Row row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
+    private static DishRow row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
         var covers = Coverage.of(List.of(served.dish()), groups).covers();
         var cells = new ArrayList<Cell>();
         for (var i = 0; i < covers.size(); i++) cells.add(cell(covers.get(i), ids.get(i)));
-        return new Row(served.id(), served.dish().name(), cells, covers.stream().filter(Cover::isServed)
+        return new DishRow(served.id(), served.dish().name(), cells, covers.stream().filter(Cover::isServed)
                 .mapToInt(c -> c.group().people()).sum() + rest);
     }
 

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /// A table of packs about to be taken in: every row with what would become of it, before anything is stored.
 ///
 /// @param rows every row, in the order of the table
-record Intake(List<Row> rows) {
+record Intake(List<IntakeRow> rows) {
     /// what becomes of a row
     enum Fate { NEW, SPARE, CHANGED, SAME, REFUSED }
 
@@ -29,22 +29,23 @@ record Intake(List<Row> rows) {
     /// @param target  the pack it changes, or 0
     /// @param version the version of that pack it was compared with
     /// @param pack    what would be stored, or null where it is refused
-    record Row(long line, Fate fate, String label, String food, String why, long target, long version,
+    record IntakeRow(long line, Fate fate, String label, String food, String why, long target, long version,
             @Nullable LarderPack pack) {}
 
     static Intake of(String text, Menu menu) throws PackCsv.Unreadable {
-        var rows = new ArrayList<Row>();
+        var rows = new ArrayList<IntakeRow>();
         var seen = new HashSet<String>();
         for (var row : PackCsv.read(text)) {
             var read = row(row, menu);
             var key = read.food.toLowerCase(Locale.ROOT) + "|" + read.label.toLowerCase(Locale.ROOT);
-            rows.add(read.fate == Fate.REFUSED || seen.add(key) ? read : new Row(read.line, Fate.REFUSED, read.label,
-                    read.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
+            rows.add(read.fate == Fate.REFUSED || seen.add(key) ? read
+                    : new IntakeRow(read.line, Fate.REFUSED, read.label,
+                            read.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
         }
         return new Intake(rows);
     }
 
-    private static Row row(PackCsv.PackRecord row, Menu menu) {
+    private static IntakeRow row(PackCsv.PackRecord row, Menu menu) {
         var form = new PackForm(row.cell("food"), row.cell("name").isEmpty() ? row.cell("food") : row.cell("name"),
                 row.cell("bar code"), law(row.cell("printed under")), row.cell("declaration"), "", "");
         var wrong = form.wrong();
@@ -59,7 +60,8 @@ record Intake(List<Row> rows) {
         }
         if (wrong.isEmpty() && readOn != null && readOn.isAfter(menu.day()))
             wrong = "%s has not come yet, so the pack cannot have been read then.".formatted(readOn);
-        if (!wrong.isEmpty()) return new Row(row.number(), Fate.REFUSED, form.label(), form.food(), wrong, 0, 0, null);
+        if (!wrong.isEmpty())
+            return new IntakeRow(row.number(), Fate.REFUSED, form.label(), form.food(), wrong, 0, 0, null);
         return fate(row.number(), form, readOn, menu);
     }
 
@@ -68,7 +70,7 @@ record Intake(List<Row> rows) {
         return word.isEmpty() || word.equals("unknown") ? "unknown" : RuleBook.named(word).map(RuleBook::id).orElse("");
     }
 
-    private static Row fate(long line, PackForm form, @Nullable LocalDate readOn, Menu menu) {
+    private static IntakeRow fate(long line, PackForm form, @Nullable LocalDate readOn, Menu menu) {
         var before = menu.packs().stream().filter(p -> isSame(p.value(), form)).findFirst();
         var day = readOn == null ? menu.day() : readOn;
         var read = form.declaration().isBlank() ? null : day;
@@ -77,7 +79,7 @@ record Intake(List<Row> rows) {
                     menu.packs().stream().anyMatch(p -> p.value().food().equals(form.foodName()) && !p.value().spare());
             var pack = new LarderPack(form.foodName(), form.label(), form.barCode(), form.lawId(), form.declaration(),
                     read, usual, null);
-            return new Row(line, usual ? Fate.SPARE : Fate.NEW, form.label(), form.foodName(),
+            return new IntakeRow(line, usual ? Fate.SPARE : Fate.NEW, form.label(), form.foodName(),
                     form.declaration().isBlank() ? "unread" : "", 0, 0, pack);
         }
         return changed(line, form, read, before.get());
@@ -88,11 +90,11 @@ record Intake(List<Row> rows) {
                 || pack.label().equalsIgnoreCase(form.label()) && pack.food().equals(form.foodName());
     }
 
-    private static Row changed(long line, PackForm form, @Nullable LocalDate read, Stored<LarderPack> before) {
+    private static IntakeRow changed(long line, PackForm form, @Nullable LocalDate read, Stored<LarderPack> before) {
         var p = before.value();
         // an empty cell is no statement: it takes no declaration away that was read
         if (form.declaration().isBlank() && p.isRead())
-            return new Row(line, Fate.REFUSED, form.label(), form.foodName(),
+            return new IntakeRow(line, Fate.REFUSED, form.label(), form.foodName(),
                     "Its declaration is empty here, and read in the larder. An empty cell takes nothing away.", 0, 0,
                     null);
         var pack =
@@ -105,7 +107,7 @@ record Intake(List<Row> rows) {
         if (!p.barCode().equals(pack.barCode())) why.add("bar code");
         if (!p.law().equals(pack.law())) why.add("printed under");
         if (!Objects.equals(p.readOn(), pack.readOn())) why.add("day it was read");
-        return new Row(line, why.isEmpty() ? Fate.SAME : Fate.CHANGED, form.label(), form.foodName(),
+        return new IntakeRow(line, why.isEmpty() ? Fate.SAME : Fate.CHANGED, form.label(), form.foodName(),
                 String.join(", ", why), before.id(), before.version(), pack);
     }
 

@@ -31,8 +31,8 @@ class RunController {
     String search(Model model) {
         var batches = page.batches();
         var answer = search.best(batches.inOrder(), batches.conditions());
-        model.addAttribute("search", answer);
-        model.addAttribute("bestTile", answer.run() == null ? null
+        model.addAttribute("tried", answer.tried());
+        model.addAttribute("best", answer.run() == null ? null
                 : Tile.of("Best order", "best", false, answer.run(), batches.day().serve()));
         return "run/search :: tile";
     }

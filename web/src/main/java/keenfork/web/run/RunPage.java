@@ -9,6 +9,7 @@ import keenfork.web.page.Format;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.run.Runs;
 import keenfork.web.persistence.settings.Settings;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
 
@@ -72,28 +73,37 @@ class RunPage {
                 .stream().map(p -> new RunView.Laid(p.what(), false)).toList();
         var view = RunView.of(shown, batches, events.groups(), asked, missed, format);
         var inRun = batches.turns().stream().map(Runs.Turn::dish).toList();
-        model.addAttribute("asked", asked);
-        model.addAttribute("wrong", wrong.isEmpty() ? batches.unheard() : wrong);
-        model.addAttribute("run", batches.menu().run().kept().id());
-        model.addAttribute("day", format.day(batches.served()));
-        model.addAttribute("showBest", best);
-        model.addAttribute("bestTile",
-                answer.run() == null ? null : Tile.of("Best order", "best", best, answer.run(), batches.day().serve()));
-        model.addAttribute("yoursTile", Tile.of("Your order", "yours", !best, yours, batches.day().serve()));
-        model.addAttribute("search", answer);
-        model.addAttribute("kept", batches.menu().run().kept().id() != 0);
-        model.addAttribute("undoable", runs.undoable());
-        model.addAttribute("history", runs.history());
-        model.addAttribute("view", view);
-        model.addAttribute("worth", best ? shown.worth() : "");
-        model.addAttribute("left", left(batches, inRun));
-        model.addAttribute("unsaid", batches.unsaid());
         var open = open(batches);
-        model.addAttribute("open", open);
-        model.addAttribute("travels", travels(view.trips().size(), open.isEmpty()));
-        model.addAttribute("picks", batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()))
-                .map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList());
+        model.addAttribute("page", new View(asked, wrong.isEmpty() ? batches.unheard() : wrong,
+                batches.menu().run().kept().id(), format.day(batches.served()), best,
+                answer.run() == null ? null
+                        : Tile.of("Best order", "best", best, answer.run(), batches.day().serve()),
+                Tile.of("Your order", "yours", !best, yours, batches.day().serve()), answer, runs.undoable(),
+                runs.history(), view, best ? shown.worth() : "", left(batches, inRun), batches.unsaid(), open,
+                travels(view.trips().size(), open.isEmpty()), picks(batches, inRun)));
         return "run/run";
+    }
+
+    private static List<Pick> picks(Batches batches, List<Long> inRun) {
+        return batches.menu().dishes().stream().filter(d -> batches.byDish().containsKey(d.id()))
+                .map(d -> new Pick(d.id(), d.name(), inRun.contains(d.id()))).toList();
+    }
+
+    /// The page.
+    ///
+    /// @param wrong    what went wrong, in words; empty for nothing
+    /// @param run      the run in force, 0 for none
+    /// @param showBest whether the best order is shown, not the kitchen's own
+    /// @param bestTile null where no order was found yet
+    /// @param worth    what the proof is worth, in words
+    /// @param left     the dishes that are not in the run
+    /// @param unsaid   the dishes no step of which says what they go over
+    /// @param travels  the headline of what travels
+    record View(Asked asked, String wrong, long run, String day, boolean showBest, @Nullable Tile bestTile,
+            Tile yoursTile, Search.Answer search, String undoable, List<Runs.Change> history, RunView view,
+            String worth, List<String> left, List<String> unsaid, List<Open> open, String travels,
+            List<Pick> picks) {
+        public boolean kept() { return run != 0; }
     }
 
     /// What is not known of how a dish is made, with the way to its bench.

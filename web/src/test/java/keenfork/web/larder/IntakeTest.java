@@ -51,7 +51,7 @@ class IntakeTest {
     @Test
     void a_pack_that_stands_twice_in_the_table_is_taken_once() throws PackCsv.Unreadable {
         assertThat(of("tahini,Tahini,,uk,,sesame\ntahini,TAHINI,,uk,,sesame and nuts").rows())
-                .extracting(Intake.Row::fate).containsExactly(Intake.Fate.NEW, Intake.Fate.REFUSED);
+                .extracting(Intake.IntakeRow::fate).containsExactly(Intake.Fate.NEW, Intake.Fate.REFUSED);
     }
 
     @Test
