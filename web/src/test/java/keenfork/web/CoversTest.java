@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.regex.Pattern;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -19,12 +21,15 @@ class CoversTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
     @Autowired Events events;
     @Autowired SetAsides asides;
+    @Autowired Dishes dishes;
+    @Autowired TakenPlans taken;
 
     @AfterEach
     void nobody() {
         for (var g : events.groups()) events.remove(g.id());
         for (var a : asides.all()) asides.remove(a.id());
         events.use(0);
+        for (var last = taken.last(0); last.isPresent(); last = taken.last(0)) taken.forget(last.get().id());
         for (var g : events.groups()) events.remove(g.id());
     }
 
@@ -85,7 +90,7 @@ class CoversTest extends RunningKitchen {
 
     @Test
     void each_group_meets_each_dish_and_a_change_feeds_who_has_too_little() {
-        var slaw = write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
         write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
         post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
         var page = get("/covers?least=1").body();
@@ -94,15 +99,49 @@ class CoversTest extends RunningKitchen {
                 .contains("#p-empty");
         var planned = plain(get("/covers?least=1&serve=true").body());
         assertThat(planned).contains("Hold back Topping").contains("no smaller set does");
-        var group = events.groups().getFirst();
-        assertThat(post("/covers", "/covers/take", "dish", String.valueOf(slaw), "kind", "hold-back", "group",
-                String.valueOf(group.id())).statusCode()).isEqualTo(302);
-        post("/covers", "/covers/take", "dish", String.valueOf(slaw), "kind", "hold-back", "group",
-                String.valueOf(group.id()));
-        assertThat(asides.all()).as("pressed twice, kept once").singleElement()
+        assertThat(take("1", "").statusCode()).isEqualTo(302);
+        assertThat(post("/covers", "/covers/plan", "least", "1", "print", "another").statusCode())
+                .as("a plan that nobody saw is not taken").isEqualTo(409);
+        assertThat(asides.all()).as("kept once").singleElement()
                 .satisfies(a -> assertThat(a.avoids()).isEqualTo("vegan"));
         assertThat(plain(get("/covers?least=1").body())).as("what was accepted counts at once")
                 .contains("All 4 of the groups have at least 1");
+    }
+
+    /// Takes the first plan, or one change of it, as the page offers it.
+    private java.net.http.HttpResponse<String> take(String least, String only) {
+        var plan = Pattern.compile("name=\"print\" value=\"([^\"]+)\"")
+                .matcher(get("/covers?serve=true&least=" + least).body().replaceAll("\\s+", " "));
+        assertThat(plan.find()).isTrue();
+        return post("/covers", "/covers/plan", "least", least, "print", plan.group(1), "only", only);
+    }
+
+    @Test
+    void a_whole_plan_is_taken_with_one_press_and_taken_back_with_one() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var dip = write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        post("/covers", "/covers/list", "list", "3 milk allergy", "keep", "true");
+        var text = dishes.find(dip).orElseThrow().value().text();
+        var before = kitchen.menu().dishes().size();
+        assertThat(take("2", "").statusCode()).isEqualTo(302);
+        var taken = plain(get("/covers?least=2").body());
+        assertThat(taken).contains("All 3 of the groups have at least 2").contains("Gangway slaw: Hold back Topping")
+                .contains("Gangway dip: ").contains("Take it back");
+        assertThat(dishes.find(dip).orElseThrow().value().text().equals(text)
+                && kitchen.menu().dishes().size() == before).as("the dip was changed, or made twice").isFalse();
+        var id = taken(get("/covers").body());
+        assertThat(post("/covers", "/covers/plan/" + id + "/back").statusCode()).isEqualTo(302);
+        assertThat(dishes.find(dip).orElseThrow().value().text()).isEqualTo(text);
+        assertThat(kitchen.menu().dishes()).hasSize(before);
+        assertThat(asides.all()).isEmpty();
+        assertThat(plain(get("/covers?least=2").body())).contains("0 of 2").doesNotContain("Take it back");
+        assertThat(post("/covers", "/covers/plan/" + id + "/back").statusCode()).as("a second press").isEqualTo(409);
+    }
+
+    private static String taken(String page) {
+        var id = Pattern.compile("/covers/plan/(\\d+)/back").matcher(page);
+        assertThat(id.find()).isTrue();
+        return id.group(1);
     }
 
     /// Guests of an event are its own, the counter's are the counter's, and the header says which is in force.

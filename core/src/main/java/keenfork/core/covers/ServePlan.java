@@ -17,6 +17,17 @@ public record ServePlan(List<Change> changes, List<Shortfall> unfed, boolean pro
     /// @param has how many it has
     public record Shortfall(GuestGroup group, String course, int has) {}
 
+    /// {@return the groups that do not get a dish as it is, and do by a change of this plan}
+    public List<GuestGroup> gets(Change change) {
+        return after.covers().stream().filter(c -> c.dish().name().equals(change.dish().name()))
+                .filter(c -> c.how() == switch (change) {
+                    case Change.HoldBack _ -> Cover.How.PEELED;
+                    case Change.SplitOff _ -> Cover.How.SPLIT;
+                    case Change.SwapForAll _ -> Cover.How.AS_SERVED;
+                    case Change.MakeVariant _ -> Cover.How.VARIANT;
+                }).map(Cover::group).filter(g -> !Coverage.cover(g, change.dish()).isServed()).distinct().toList();
+    }
+
     public ServePlan {
         changes = List.copyOf(changes);
         unfed = List.copyOf(unfed);

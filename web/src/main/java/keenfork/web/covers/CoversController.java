@@ -13,7 +13,8 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.dish.SetAsides;
+import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,6 +31,7 @@ import org.springframework.web.servlet.ModelAndView;
 /// The covers: who is coming, who can eat what, and the least change that feeds everyone.
 @Controller
 class CoversController {
+    private static final int PLANS = 3;
     private static final int USUAL_LEAST = 2;
     private static final int MOST_LEAST = 20;
     private static final int LONGEST_NAME = 60;
@@ -40,16 +42,18 @@ class CoversController {
     private final CoversKitchen covers;
     private final SwapStock swaps;
     private final Events events;
-    private final SetAsides asides;
+    private final PlanTaking taking;
+    private final TakenPlans taken;
     private final Format format;
 
-    CoversController(Kitchen kitchen, CoversKitchen covers, SwapStock swaps, Events events, SetAsides asides,
-            Format format) {
+    CoversController(Kitchen kitchen, CoversKitchen covers, SwapStock swaps, Events events, PlanTaking taking,
+            TakenPlans taken, Format format) {
         this.kitchen = kitchen;
         this.covers = covers;
         this.swaps = swaps;
         this.events = events;
-        this.asides = asides;
+        this.taking = taking;
+        this.taken = taken;
         this.format = format;
     }
 
@@ -88,6 +92,7 @@ class CoversController {
         page.addObject("sum", sum(groups));
         page.addObject("least", least);
         page.addObject("typed", typed);
+        page.addObject("taken", taken.last(event()).orElse(null));
         page.addObject("plans", serve && !groups.isEmpty() && !dishes.isEmpty()
                 ? plans(menu, dishes, ids, groups, least) : List.of());
         return page;
@@ -106,9 +111,12 @@ class CoversController {
 
     private List<CoversView.Plan> plans(Menu menu, List<CoversKitchen.Served> dishes, List<Long> ids,
             List<GuestGroup> groups, int least) {
-        var serving = new Serving(swaps.context(menu), dishes.stream().map(CoversKitchen.Served::dish).toList(), groups,
+        return CoversView.Plan.of(serving(menu, dishes, groups, least).plans(PLANS), dishes, ids, groups, format);
+    }
+
+    private Serving serving(Menu menu, List<CoversKitchen.Served> dishes, List<GuestGroup> groups, int least) {
+        return new Serving(swaps.context(menu), dishes.stream().map(CoversKitchen.Served::dish).toList(), groups,
                 least);
-        return CoversView.Plan.of(serving, dishes, ids, groups, format);
     }
 
     /// Reads a list of guests from a mail or a table, and shows each group as understood before it is kept.
@@ -193,23 +201,46 @@ class CoversController {
         return "redirect:/covers";
     }
 
-    /// Keeps what a plan does to plates: a part held back, or portions taken off.
-    @PostMapping("/covers/take")
-    String take(@RequestParam long dish, @RequestParam String kind, @RequestParam(defaultValue = "") List<Long> group,
-            HttpServletRequest request) {
-        var portions = kind.equals("hold-back") ? SetAsides.Portions.HOLD_BACK : SetAsides.Portions.TAKE_OFF;
-        if (kitchen.menu().dish(dish).isPresent())
-            for (var guests : covers.kept())
-                if (group.contains(guests.id()) && !isKept(dish, portions, guests))
-                    asides.add(dish, portions, guests.avoids(), guests.people(), Cook.of(request));
-        return "redirect:/covers";
+    /// Does what a plan says.
+    ///
+    /// @param print the plan as it was seen: another one is never taken in its place
+    /// @param only  the places of the changes that are taken, from 0; empty for all of them
+    @PostMapping("/covers/plan")
+    ModelAndView take(@RequestParam(defaultValue = "") String least, @RequestParam(defaultValue = "") String print,
+            @RequestParam(defaultValue = "") List<Integer> only, HttpServletRequest request) {
+        var menu = kitchen.menu();
+        var groups = covers.groups(menu);
+        var plan = serving(menu, covers.dishes(menu), groups, number(least)).plans(PLANS).stream()
+                .filter(p -> PlanTaking.print(p).equals(print)).findFirst();
+        try {
+            taking.take(menu, plan.orElseThrow(() -> new Conflict(
+                    "A dish, a pack or a group was changed meanwhile, and so was this plan. Look at the plans again; "
+                            + "nothing was done.")),
+                    new PlanTaking.Guests(event(), groups, covers.kept()), only, Cook.of(request));
+            return new ModelAndView("redirect:/covers?least=" + number(least));
+        } catch (Conflict e) {
+            return refused(number(least), e);
+        }
     }
 
-    /// a second press keeps nothing more
-    private boolean isKept(long dish, SetAsides.Portions portions, Events.Guests guests) {
-        return asides.all().stream()
-                .anyMatch(a -> a.dish() == dish && a.kind() == portions && a.avoids().equals(guests.avoids()));
+    /// Takes back what the plan that was taken last has done.
+    @PostMapping("/covers/plan/{id}/back")
+    ModelAndView back(@PathVariable long id, HttpServletRequest request) {
+        try {
+            taking.back(taken.last(event()).filter(p -> p.id() == id)
+                    .orElseThrow(() -> new Conflict("This plan was taken back already.")), Cook.of(request));
+            return new ModelAndView("redirect:/covers");
+        } catch (Conflict e) {
+            return refused(USUAL_LEAST, e);
+        }
     }
+
+    private ModelAndView refused(int least, Conflict e) {
+        return page(least, false, new Typed("", null, String.valueOf(e.getMessage())), HttpStatus.CONFLICT);
+    }
+
+    /// {@return the event in force, 0 for the counter of every day}
+    private long event() { return events.inForce().map(Events.Event::id).orElse(0L); }
 
     @GetMapping("/covers.csv")
     ResponseEntity<byte[]> csv() {

@@ -7,7 +7,6 @@ import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.ServePlan;
-import keenfork.core.covers.Serving;
 import keenfork.format.CoverWords;
 import keenfork.web.page.Format;
 
@@ -126,11 +125,12 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// A plan over the whole menu.
     ///
     /// @param facts what it comes to, in words
-    record Plan(int number, String facts, List<Step> steps, List<String> unfed) {
-        static List<Plan> of(Serving serving, List<CoversKitchen.Served> dishes, List<Long> ids,
+    /// @param print tells it from any other
+    record Plan(int number, String facts, String print, List<Step> steps, List<String> unfed) {
+        static List<Plan> of(List<ServePlan> all, List<CoversKitchen.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups, Format format) {
             var plans = new ArrayList<Plan>();
-            for (var plan : serving.plans(3)) plans.add(of(plans.size() + 1, plan, dishes, ids, groups, format));
+            for (var plan : all) plans.add(of(plans.size() + 1, plan, dishes, ids, groups, format));
             return plans;
         }
 
@@ -139,7 +139,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
             var done = plan.changes().isEmpty() ? "Nothing to change"
                     : format.count(plan.changes().size(), "change", "changes");
             var proof = plan.proved() ? "no smaller set does" : "the best found so far";
-            return new Plan(number, done + ", " + proof,
+            return new Plan(number, done + ", " + proof, PlanTaking.print(plan),
                     plan.changes().stream().map(c -> step(c, plan, dishes, ids, groups)).toList(),
                     plan.unfed().stream().map(s -> "%s still has %d of %s".formatted(s.group().name(), s.has(),
                             s.course().toLowerCase())).toList());
@@ -148,34 +148,18 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         private static Step step(Change change, ServePlan plan, List<CoversKitchen.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups) {
             var dish = dishes.stream().filter(d -> d.dish().equals(change.dish())).findFirst().orElseThrow().id();
+            var gets = plan.gets(change);
             var forWhom = new ArrayList<Long>();
-            for (var i = 0; i < groups.size(); i++) if (isFor(change, groups.get(i), plan)) forWhom.add(ids.get(i));
-            var kind = switch (change) {
-                case Change.HoldBack _ -> "hold-back";
-                case Change.SplitOff _ -> "take-off";
-                case Change.SwapForAll _,Change.MakeVariant _ -> "";
-            };
-            return new Step(dish, change.dish().name(), CoverWords.words(change), kind, forWhom,
-                    groups.stream().filter(g -> isFor(change, g, plan)).map(GuestGroup::name).toList());
-        }
-
-        /// whoever does not get the dish as it is served, and then does
-        private static boolean isFor(Change change, GuestGroup group, ServePlan plan) {
-            if (Coverage.of(List.of(change.dish()), List.of(group)).covers().getFirst().isServed()) return false;
-            var after = plan.after().of(group).stream().filter(c -> c.dish().name().equals(change.dish().name()))
-                    .map(Cover::how).findFirst().orElse(Cover.How.CANNOT);
-            return switch (change) {
-                case Change.HoldBack _ -> after == Cover.How.PEELED;
-                case Change.SplitOff _ -> after == Cover.How.SPLIT;
-                case Change.SwapForAll _ -> after == Cover.How.AS_SERVED;
-                case Change.MakeVariant _ -> after == Cover.How.VARIANT;
-            };
+            for (var i = 0; i < groups.size(); i++) if (gets.contains(groups.get(i))) forWhom.add(ids.get(i));
+            var isSwap = change instanceof Change.SwapForAll || change instanceof Change.MakeVariant;
+            return new Step(dish, change.dish().name(), CoverWords.words(change), isSwap, forWhom,
+                    gets.stream().map(GuestGroup::name).toList());
         }
     }
 
     /// One change of a plan.
     ///
-    /// @param kind    how it is kept with a press: `hold-back` or `take-off`; empty where it is opened on the swaps
+    /// @param isSwap  whether it can be looked at closely on the swaps
     /// @param groups  the keys of the groups it is for
-    record Step(long dish, String name, String words, String kind, List<Long> groups, List<String> names) {}
+    record Step(long dish, String name, String words, boolean isSwap, List<Long> groups, List<String> names) {}
 }

@@ -5,6 +5,7 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Accepting;
 import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.AsideView;
 import keenfork.web.page.Cook;

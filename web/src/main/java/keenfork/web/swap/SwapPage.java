@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import keenfork.core.diet.Diet;
+import keenfork.web.kitchen.Accepting;
 import keenfork.core.people.Avoidance;
 import keenfork.core.swap.Plan;
 import keenfork.web.kitchen.Kitchen;

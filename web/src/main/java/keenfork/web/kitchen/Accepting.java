@@ -1,4 +1,4 @@
-package keenfork.web.swap;
+package keenfork.web.kitchen;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -9,8 +9,6 @@ import keenfork.core.kitchen.LineLink;
 import keenfork.core.people.Avoidances;
 import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
-import keenfork.web.kitchen.Menu;
-import keenfork.web.kitchen.SwapStock;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
@@ -22,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 /// Keeps what a cook accepted of a plan, all of it or nothing; and takes it back.
 @Component
 @Transactional
-class Accepting {
+public class Accepting {
     private final Dishes dishes;
     private final Packs packs;
     private final Variants variants;
@@ -35,22 +33,22 @@ class Accepting {
     /// @param number the version it had before; 0 for a dish that is new or was not changed
     /// @param asides the keys of what was set aside
     /// @param lines  the lines that were linked to another pack
-    record Kept(How how, long dish, int number, List<Long> asides, List<String> lines) {
-        Kept {
+    public record Kept(How how, long dish, int number, List<Long> asides, List<String> lines) {
+        public Kept {
             asides = List.copyOf(asides);
             lines = List.copyOf(lines);
         }
     }
 
     /// the ways in which a plan is kept
-    enum How { VARIANT, CHANGE, PLATES, SPLIT }
+    public enum How { VARIANT, CHANGE, PLATES, SPLIT }
 
     /// What is accepted.
     ///
     /// @param avoids what must be out, in words of the command line
     /// @param people for how many; 0 where nobody said
     /// @param by     who accepts it, or an empty string
-    record Offer(Menu menu, Menu.Dish dish, Avoidances avoid, String avoids, int people, String by) {}
+    public record Offer(Menu menu, Menu.Dish dish, Avoidances avoid, String avoids, int people, String by) {}
 
     Accepting(Dishes dishes, Packs packs, Variants variants, SetAsides asides) {
         this.dishes = dishes;
@@ -61,7 +59,7 @@ class Accepting {
 
     /// Makes a dish for these people of it, linked to the original.
     /// @throws Conflict where the text does not bear it
-    Kept asVariant(Offer offer, Plan plan) {
+    public Kept asVariant(Offer offer, Plan plan) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
         inner(offer, plan);
@@ -73,7 +71,7 @@ class Accepting {
 
     /// Makes a variant anew from its original, which was changed.
     /// @throws Conflict where the text does not bear it, or the variant is gone
-    Kept anew(Offer offer, Plan plan, long variant) {
+    public Kept anew(Offer offer, Plan plan, long variant) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
         var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
@@ -86,7 +84,7 @@ class Accepting {
 
     /// Writes it into the recipe, for everyone; what is for some plates alone is set aside.
     /// @throws Conflict where the text does not bear it, or somebody changed it meanwhile
-    Kept asChange(Offer offer, Plan plan, long version) {
+    public Kept asChange(Offer offer, Plan plan, long version) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asChange()
                 .orElseThrow(Accepting::notBorne);
         inner(offer, plan);
@@ -98,19 +96,19 @@ class Accepting {
     }
 
     /// The recipe stays; some plates go out without it.
-    Kept forSomePlates(Offer offer, Plan plan) {
+    public Kept forSomePlates(Offer offer, Plan plan) {
         return new Kept(How.PLATES, offer.dish.id(), 0, setAside(offer, plan), List.of());
     }
 
     /// The recipe stays; portions are taken off before what must be out goes in.
-    Kept asSplit(Offer offer) {
+    public Kept asSplit(Offer offer) {
         return new Kept(How.SPLIT, offer.dish.id(), 0,
                 List.of(asides.add(offer.dish.id(), SetAsides.Portions.TAKE_OFF, offer.avoids, offer.people, offer.by)),
                 List.of());
     }
 
     /// The recipe stays; a part that comes off is held back on some plates.
-    Kept heldBack(Offer offer) {
+    public Kept heldBack(Offer offer) {
         return new Kept(How.PLATES, offer.dish.id(), 0,
                 List.of(asides.add(offer.dish.id(), SetAsides.Portions.HOLD_BACK, offer.avoids, offer.people,
                         offer.by)),
@@ -119,7 +117,7 @@ class Accepting {
 
     /// Takes back what was kept.
     /// @throws Conflict where it was changed again since
-    void takeBack(Kept kept, String by) {
+    public void takeBack(Kept kept, String by) {
         for (var aside : kept.asides) asides.remove(aside);
         switch (kept.how) {
             case VARIANT -> {
@@ -200,7 +198,7 @@ class Accepting {
     }
 
     /// {@return a short sign of a plan's moves, by which it is known again}
-    static String print(Plan plan) {
+    public static String print(Plan plan) {
         return Integer
                 .toHexString(String
                         .join("|",
@@ -211,7 +209,7 @@ class Accepting {
                         .hashCode());
     }
 
-    static Optional<Plan> known(List<Plan> plans, String print) {
+    public static Optional<Plan> known(List<Plan> plans, String print) {
         return plans.stream().filter(p -> print(p).equals(print)).findFirst();
     }
 }
