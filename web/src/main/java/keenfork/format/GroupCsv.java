@@ -2,7 +2,6 @@ package keenfork.format;
 
 import java.io.IOException;
 import java.io.StringReader;
-import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +19,6 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 public final class GroupCsv {
     /// groups taken at once
     public static final int MOST = 1_000;
-    private static final String FORMULA = "=+-@\t\r\n＝＋－＠";
     /// as people say it themselves
     private static final String TRACES_PASS = " (traces ok)";
     private static final int MOST_PEOPLE = 100_000;
@@ -41,18 +39,8 @@ public final class GroupCsv {
 
     /// {@return a table that [#read] reads, and no spreadsheet takes a cell of for a formula}
     public static String write(List<Cells> groups) {
-        var text = new StringWriter();
-        try (var printer = CSVFormat.DEFAULT.builder().setHeader("name", "count", "avoids", "strictness").get()
-                .print(text)) {
-            for (var g : groups) printer.printRecord(shielded(g.name), g.people, shielded(g.avoids), "traces");
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return text.toString();
-    }
-
-    private static String shielded(String cell) {
-        return !cell.isEmpty() && FORMULA.indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+        return PackCsv.table(List.of("name", "count", "avoids", "strictness"),
+                groups.stream().map(g -> List.of(g.name, String.valueOf(g.people), g.avoids, "traces")).toList());
     }
 
     /// {@return the groups of a table whose first line names its columns}
@@ -104,6 +92,6 @@ public final class GroupCsv {
     }
 
     private static String cell(CSVRecord row, String column) {
-        return row.isMapped(column) && row.isSet(column) ? row.get(column) : "";
+        return row.isMapped(column) && row.isSet(column) ? PackCsv.bare(row.get(column)) : "";
     }
 }

@@ -20,7 +20,7 @@ public final class PackCsv {
     public static final int MOST_ROWS = 5_000;
     private static final List<String> HEAD =
             List.of("food", "name", "bar code", "printed under", "read on", "declaration");
-    private static final String FORMULA = "=+-@\t\r\n";
+    private static final String FORMULA = "=+-@\t\r\n＝＋－＠";
     private static final char SHIELD = '\'';
 
     /// One row.
@@ -113,7 +113,7 @@ public final class PackCsv {
         return isFormula || !cell.isEmpty() && cell.charAt(0) == SHIELD ? SHIELD + cell : cell;
     }
 
-    private static String bare(String cell) {
+    static String bare(String cell) {
         return !cell.isEmpty() && cell.charAt(0) == SHIELD ? cell.substring(1) : cell;
     }
 }

@@ -138,6 +138,36 @@ class CoversTest extends RunningKitchen {
         assertThat(post("/covers", "/covers/plan/" + id + "/back").statusCode()).as("a second press").isEqualTo(409);
     }
 
+    @Test
+    void the_pass_counts_plates_and_front_of_house_reads_what_to_bring() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        post("/covers", "/covers/list", "list", "3 milk allergy, 2 no zucchini", "keep", "true");
+        var before = plain(get("/covers/sheet").body());
+        assertThat(before).contains("Gangway slaw Menu 2 2 as it is").contains("Nothing. Ask the kitchen.")
+                .contains("Do not bring Gangway slaw and Gangway dip").contains("Contains: milk");
+        take("2", "0");
+        var after = plain(get("/covers/sheet").body());
+        assertThat(after).contains("Gangway slaw Menu 5 2 as it is 3 without Topping")
+                .contains("Menu Gangway slaw, without Topping").contains("Do not bring Gangway dip");
+        assertThat(after.substring(after.indexOf("For the pass"), after.indexOf("What to bring")))
+                .as("the pass reads of nobody").doesNotContain("milk allergy");
+    }
+
+    /// Two who avoid milk and a dish with feta for ten: eight can eat it as it is.
+    @Test
+    void the_shopping_list_is_for_those_who_can_eat() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var id = write("Gangway bake\nServes 10\n1 kg potatoes\n300 g feta\nsalt, to taste");
+        post("/covers", "/covers/list", "list", "2 milk allergy, 8 no zucchini", "keep", "true");
+        var list = plain(get("/covers/shopping").body());
+        assertThat(list).contains("potato 800 g").contains("feta 340 g milk").contains("and to taste")
+                .contains("Not said for how many it is");
+        assertThat(get("/covers/shopping.csv?per=150").body()).contains("potato,1200,").contains("feta,460,");
+        var dish = dishes.find(id).orElseThrow();
+        dishes.takeOff(id, dish.version());
+    }
+
     private static String taken(String page) {
         var id = Pattern.compile("/covers/plan/(\\d+)/back").matcher(page);
         assertThat(id.find()).isTrue();

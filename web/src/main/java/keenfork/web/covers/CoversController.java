@@ -242,6 +242,18 @@ class CoversController {
     /// {@return the event in force, 0 for the counter of every day}
     private long event() { return events.inForce().map(Events.Event::id).orElse(0L); }
 
+    /// What is printed for the pass and for front of house.
+    @GetMapping("/covers/sheet")
+    ModelAndView sheet() {
+        var menu = kitchen.menu();
+        var groups = covers.groups(menu);
+        var rest = Math.max(0, comes() - groups.stream().mapToInt(GuestGroup::people).sum());
+        var page = new ModelAndView("covers/sheet");
+        page.addObject("sheet", ServiceSheet.of(covers.dishes(menu), groups, rest, menu.ruleBook(), format));
+        page.addObject("event", events.inForce().orElse(null));
+        return page;
+    }
+
     @GetMapping("/covers.csv")
     ResponseEntity<byte[]> csv() {
         var csv = GroupCsv.write(covers.kept().stream()
