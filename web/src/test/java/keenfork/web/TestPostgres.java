@@ -45,6 +45,15 @@ public final class TestPostgres {
         return "jdbc:postgresql://127.0.0.1:" + ONE.port + "/" + database;
     }
 
+    /// Writes a database to a file, as PostgreSQL's own tool does it.
+    static void dump(String database, Path to) throws IOException, InterruptedException {
+        var process = new ProcessBuilder(asPostgres(bin("pg_dump"), "-h", "127.0.0.1", "-p", String.valueOf(ONE.port),
+                "-U", "keenfork", "-Fc", database)).directory(Path.of("/").toFile()).redirectOutput(to.toFile())
+                        .redirectError(ProcessBuilder.Redirect.DISCARD).start();
+        if (!process.waitFor(90, TimeUnit.SECONDS) || process.exitValue() != 0)
+            throw new IllegalStateException("could not write " + database);
+    }
+
     private boolean make(String database) {
         run(asPostgres(bin("createdb"), "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", "keenfork", database));
         return true;
