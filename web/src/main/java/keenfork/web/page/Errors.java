@@ -5,6 +5,8 @@ import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.validation.BindException;
@@ -59,6 +61,20 @@ class Errors {
     ModelAndView tooLarge() {
         return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large",
                 "A table may be up to 2 MB. Nothing was stored. Go back, cut it in two and try again.");
+    }
+
+    @ExceptionHandler(Unprintable.class)
+    ModelAndView unprintable(Unprintable e) {
+        return page(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be printed", String.valueOf(e.getMessage()));
+    }
+
+    /// Two people saved within the same moment; who was slower by more is shown both texts where they typed.
+    @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
+    ModelAndView atOnce(DataAccessException e, HttpServletRequest request) {
+        LOG.warn("at once: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        return page(HttpStatus.CONFLICT, "Somebody saved at the same moment",
+                "Nothing of yours was stored. Go back (your text is still in the page), look in another window at what "
+                        + "stands there now, and save again.");
     }
 
     @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
