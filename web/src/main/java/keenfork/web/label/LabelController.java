@@ -16,6 +16,7 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Labels;
+import keenfork.web.persistence.label.Once;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,6 +29,8 @@ import org.springframework.web.servlet.ModelAndView;
 /// The station: labels as they would print now, those that were printed, and those that are no longer true.
 @Controller
 class LabelController {
+    private static final String ALREADY =
+            "This was pressed already: it is in the queue, or printed. Nothing more was printed.";
     private final Kitchen kitchen;
     private final Composing composing;
     private final Printing printing;
@@ -35,10 +38,11 @@ class LabelController {
     private final Labels labels;
     private final Paper paper;
     private final LabelsPage page;
+    private final Once once;
     private final Clock clock;
 
     LabelController(Kitchen kitchen, Composing composing, Printing printing, LabelPdf pdf, Labels labels, Paper paper,
-            LabelsPage page, Clock clock) {
+            LabelsPage page, Once once, Clock clock) {
         this.kitchen = kitchen;
         this.composing = composing;
         this.printing = printing;
@@ -46,6 +50,7 @@ class LabelController {
         this.labels = labels;
         this.paper = paper;
         this.page = page;
+        this.once = once;
         this.clock = clock;
     }
 
@@ -81,11 +86,13 @@ class LabelController {
     /// Prints labels: what they say is written down as printed once it comes out, so that they can be called back when
     /// it is no longer true.
     @PostMapping("/labels/print")
-    ModelAndView print(LabelRequest typed, HttpServletRequest request) {
+    ModelAndView print(LabelRequest typed, @RequestParam(defaultValue = "") String act, HttpServletRequest request) {
         var asked = typed.byTyped().isEmpty() ? typed.by(Cook.of(request)) : typed;
         var wrong = asked.wrong(composing.today());
         if (!wrong.isEmpty()) return again(asked, List.of(), wrong);
+        if (!once.isFirst(act)) return again(asked, List.of(), ALREADY);
         var answer = printing.print(kitchen.menu(), asked);
+        if (answer.job() == 0) once.forget(act);
         if (!answer.waits().isEmpty())
             return again(asked, answer.waits(),
                     answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
@@ -123,9 +130,12 @@ class LabelController {
 
     /// Prints as many as are out, as they should read now. The old ones stay on the list until they are taken back.
     @PostMapping("/labels/printed/{print}/again")
-    ModelAndView again(@PathVariable long print, HttpServletRequest request) {
+    ModelAndView again(@PathVariable long print, @RequestParam(defaultValue = "") String act,
+            HttpServletRequest request) {
         var then = past(print);
+        if (!once.isFirst(act)) return again(onMenu(then).by(Cook.of(request)), List.of(), ALREADY);
         var answer = printing.again(then, Cook.of(request));
+        if (answer.job() == 0) once.forget(act);
         if (answer.waits().isEmpty()) return new ModelAndView("redirect:/labels#printer");
         return again(onMenu(then).by(Cook.of(request)), answer.waits(),
                 answer.job() == 0 ? "Nothing was printed." : "The others print; these do not:");
@@ -133,7 +143,9 @@ class LabelController {
 
     /// Prints anew all that is out of date, in one act. A line of the whole menu prints the whole menu, once.
     @PostMapping("/labels/again")
-    ModelAndView allAgain(HttpServletRequest request) {
+    ModelAndView allAgain(@RequestParam(defaultValue = "") String act, HttpServletRequest request) {
+        if (!once.isFirst(act))
+            return again(LabelRequest.of(0, Kind.CARD.id()).by(Cook.of(request)), List.of(), ALREADY);
         var waits = new ArrayList<String>();
         var menus = false;
         for (var old : paper.outOfDate().stream().filter(OutOfDate::onMenu).toList()) {

@@ -1,6 +1,7 @@
 package keenfork.web.label;
 
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Statement;
@@ -47,7 +48,7 @@ class LabelsPage {
                 composing.today(),
                 seen.isPresent() ? "Print as it reads now" : press(asked.kindOf(), wanted.size()), old,
                 seen.orElse(null), wanted, beside(menu, asked, wanted), unknown(asked.kindOf(), wanted),
-                history(asked, wanted));
+                history(asked, wanted), UUID.randomUUID().toString());
     }
 
     private List<OutOfDateView> old(Menu menu) {

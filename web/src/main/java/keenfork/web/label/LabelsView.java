@@ -22,11 +22,12 @@ import org.jspecify.annotations.Nullable;
 /// @param wanted  the labels as they would print
 /// @param beside  what is told of the dish beside its label, where there is one dish
 /// @param unknown the dishes whose packed labels wait, as not all is known
+/// @param once    a key of this showing of the page, so that each of its buttons prints once
 /// @param history what was printed before, where one dish or one group is asked for
 record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests> guests, int page, List<String> waits,
         String wrong, QueueView queue, LocalDate today, String press, List<OutOfDateView> old,
         @Nullable OutOfDateView seen, List<LabelToPrint> wanted, @Nullable Beside beside, List<String> unknown,
-        @Nullable History history) {
+        @Nullable History history, String once) {
 
     /// what is told of one dish beside its label
     record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {}

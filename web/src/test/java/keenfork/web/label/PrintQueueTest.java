@@ -85,6 +85,28 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(jobs.printer().paper()).as("two of the new roll").isEqualTo(198);
     }
 
+    /// A second press on the same page prints nothing more; one that came to nothing may be pressed again.
+    @Test
+    void a_button_that_is_pressed_twice_prints_once() {
+        var dish = write("Twice dip\n1 kg peas");
+        var act = java.util.regex.Pattern.compile("name=\"act\"\\s+value=\"([^\"]+/print)\"")
+                .matcher(get("/labels?kind=card&dish=" + dish).body());
+        assertThat(act.find()).isTrue();
+        ask("dish", String.valueOf(dish), "kind", "card", "act", act.group(1));
+        var second = post("/labels", "/labels/print", "dish", String.valueOf(dish), "kind", "card", "act",
+                act.group(1));
+        assertThat(second.statusCode()).isEqualTo(422);
+        assertThat(second.body()).contains("pressed already");
+        work();
+        assertThat(out(dish)).isEqualTo(1);
+        var unread = write("Twice slaw\n1 kg zugwort");
+        var tub = new String[] {"dish", String.valueOf(unread), "kind", "tub", "act", "a page/print", "by", "Ada"};
+        assertThat(post("/labels", "/labels/print", tub).body()).contains("Nothing was printed");
+        rewrite(unread, "Twice slaw\n1 kg fennel");
+        assertThat(post("/labels", "/labels/print", tub).statusCode()).as("it came to nothing before").isEqualTo(302);
+        work();
+    }
+
     @Test
     void a_page_that_nobody_saw_is_asked_about_and_nothing_else_prints_before() {
         var dish = write("Cable dip\n1 kg peas");
