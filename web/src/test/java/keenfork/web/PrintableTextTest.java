@@ -14,6 +14,7 @@ class PrintableTextTest extends RunningKitchen {
         var answer = post("/dishes/new", "/dishes/new", "text", "Rope" + letter + "slaw\n1 kg cabbage");
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("Behind “Rope”").contains("Nothing was stored")
+                .contains("Ropeslaw\n1 kg cabbage</textarea>")
                 .contains("U+%04X".formatted((int) letter.charAt(0)));
         assertThat(get("/dishes").body()).doesNotContain("Rope slaw").doesNotContain("Ropeslaw");
     }

@@ -65,7 +65,8 @@ class Errors {
 
     @ExceptionHandler(Unprintable.class)
     ModelAndView unprintable(Unprintable e) {
-        return page(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be printed", String.valueOf(e.getMessage()));
+        return page(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be printed", String.valueOf(e.getMessage()))
+                .addObject("kept", e.kept());
     }
 
     /// Two people saved within the same moment; who was slower by more is shown both texts where they typed.

@@ -33,7 +33,10 @@ class PrintableText implements WebMvcConfigurer, HandlerInterceptor {
             throw new Unprintable("%s a character that cannot be printed (U+%04X). Nothing was stored. Go back (your "
                     .formatted(before.isEmpty() ? "What you sent begins with" : "Behind “%s” stands".formatted(before),
                             letter)
-                    + "text is still in the page), take it out and try again.");
+                    + "text is still in the page) and take it out, or copy it from here without it.",
+                    text.codePoints().filter(PrintableText::isPrintable)
+                            .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                            .toString());
         }
     }
 

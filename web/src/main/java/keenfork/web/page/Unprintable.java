@@ -4,8 +4,14 @@ package keenfork.web.page;
 class Unprintable extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
+    private final String kept;
+
     /// @param message what and where, in the cook's words
-    Unprintable(String message) {
+    /// @param kept    what was sent, without it
+    Unprintable(String message, String kept) {
         super(message);
+        this.kept = kept;
     }
+
+    String kept() { return kept; }
 }
