@@ -513,7 +513,8 @@ class StationsTest extends RunningKitchen {
 
     @Test
     void who_is_at_the_screen_is_a_name_and_no_more() {
-        var answer = post("/today", "/screen", "cook", "Ana\u0007María " + "x".repeat(90));
+        assertThat(post("/today", "/screen", "cook", "Ana\u0007María").statusCode()).isEqualTo(422);
+        var answer = post("/today", "/screen", "cook", "AnaMaría " + "x".repeat(90));
         assertThat(answer.headers().firstValue("Set-Cookie").orElseThrow()).contains("HttpOnly")
                 .contains("SameSite=Lax");
         assertThat(get("/today").body()).contains(URLEncoder.encode("", StandardCharsets.UTF_8) + "AnaMaría xxx")

@@ -1,5 +1,6 @@
 package keenfork.web.page;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.context.annotation.Configuration;
@@ -21,6 +22,8 @@ class PrintableText implements WebMvcConfigurer, HandlerInterceptor {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        // the page of an error is made for a request that was looked at, or that nobody could read
+        if (request.getDispatcherType() != DispatcherType.REQUEST) return true;
         for (var values : request.getParameterMap().values()) for (var value : values) turnDown(value);
         return true;
     }
