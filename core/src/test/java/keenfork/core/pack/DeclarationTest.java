@@ -41,6 +41,7 @@ class DeclarationTest {
             "apricots, E 223 | sulphites | ''",
             "tomatoes, salt. Contains: celery, egg | celery eggs | ''",
             "beans, water. Free from milk and eggs. | '' | ''",
+            "salmon roe, salt | salmon salmon-roe | ''",
             "beans, water. Free from milk, egg and soya. | '' | ''",
             "Free from gluten, wheat flour and water are in it | wheat | ''",
             "No milk, wheat flour, egg | eggs wheat | ''",
