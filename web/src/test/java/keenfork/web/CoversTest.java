@@ -7,6 +7,7 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.TakenPlans;
+import keenfork.web.persistence.dish.Variants;
 import keenfork.web.persistence.guest.Events;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -23,6 +24,7 @@ class CoversTest extends RunningKitchen {
     @Autowired SetAsides asides;
     @Autowired Dishes dishes;
     @Autowired TakenPlans taken;
+    @Autowired Variants variants;
 
     @AfterEach
     void nobody() {
@@ -166,6 +168,19 @@ class CoversTest extends RunningKitchen {
         assertThat(get("/covers/shopping.csv?per=150").body()).contains("potato,1200,").contains("feta,460,");
         var dish = dishes.find(id).orElseThrow();
         dishes.takeOff(id, dish.version());
+    }
+
+    /// Who eats a variant needs what goes into it, and no more of the dish as it is.
+    @Test
+    void the_shopping_list_has_what_goes_into_a_variant() {
+        var dish = write("Gangway pot\nServes 10\n1 kg potatoes\n300 g feta");
+        var made = write("Gangway pot, plain\nServes 10\n1 kg potatoes\n200 g walnuts");
+        variants.keep(made, dish, "milk allergy", "");
+        post("/covers", "/covers/list", "list", "2 milk allergy, 8 no zucchini", "keep", "true");
+        assertThat(get("/covers/shopping.csv").body()).contains("walnut,40,").contains("feta,")
+                .contains("potato,1000,");
+        variants.unlink(made);
+        for (var id : new long[] {made, dish}) dishes.takeOff(id, dishes.find(id).orElseThrow().version());
     }
 
     private static String taken(String page) {

@@ -84,7 +84,7 @@ class CoversController {
         var dishes = covers.dishes(menu);
         var page = new ModelAndView("covers/covers", status);
         page.addObject("view", CoversView.of(dishes, ids, groups,
-                new CoversView.Asked(least, comes()), format));
+                new CoversView.Asked(least, covers.comes()), format));
         page.addObject("kept", kept);
         page.addObject("events", events.all());
         page.addObject("event", events.inForce().orElse(null));
@@ -98,15 +98,12 @@ class CoversController {
         return page;
     }
 
-    /// {@return how many come to the event in force; 0 where nobody knows}
-    private int comes() { return events.inForce().map(e -> e.details().covers()).orElse(0); }
-
     /// {@return what the groups and the covers come to together, where that cannot be}
     private String sum(List<GuestGroup> groups) {
         var people = groups.stream().mapToInt(GuestGroup::people).sum();
-        var covers = comes();
-        if (covers == 0 || people <= covers) return "";
-        return "The groups are %d, the covers %d. Is somebody in two groups?".formatted(people, covers);
+        var comes = covers.comes();
+        if (comes == 0 || people <= comes) return "";
+        return "The groups are %d, the covers %d. Is somebody in two groups?".formatted(people, comes);
     }
 
     private List<CoversView.Plan> plans(Menu menu, List<CoversKitchen.Served> dishes, List<Long> ids,
@@ -247,9 +244,9 @@ class CoversController {
     ModelAndView sheet() {
         var menu = kitchen.menu();
         var groups = covers.groups(menu);
-        var rest = Math.max(0, comes() - groups.stream().mapToInt(GuestGroup::people).sum());
         var page = new ModelAndView("covers/sheet");
-        page.addObject("sheet", ServiceSheet.of(covers.dishes(menu), groups, rest, menu.ruleBook(), format));
+        page.addObject("sheet",
+                ServiceSheet.of(covers.dishes(menu), groups, covers.rest(groups), menu.ruleBook(), format));
         page.addObject("event", events.inForce().orElse(null));
         return page;
     }

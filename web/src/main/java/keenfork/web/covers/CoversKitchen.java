@@ -39,6 +39,14 @@ class CoversKitchen {
                 .map(g -> new GuestGroup(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()))).toList();
     }
 
+    /// {@return how many come to the event in force; 0 where nobody knows}
+    int comes() { return events.inForce().map(e -> e.details().covers()).orElse(0); }
+
+    /// {@return covers beyond the groups, who eat everything; 0 where nobody knows how many come}
+    int rest(List<GuestGroup> groups) {
+        return Math.max(0, comes() - groups.stream().mapToInt(GuestGroup::people).sum());
+    }
+
     /// {@return the dishes, course by course; a variant stands with its original}
     List<Served> dishes(Menu menu) {
         var event = events.inForce();

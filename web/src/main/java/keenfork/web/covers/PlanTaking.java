@@ -15,6 +15,7 @@ import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -55,7 +56,7 @@ class PlanTaking {
         if (!done.isEmpty()) taken.keep(guests.event, by, done);
     }
 
-    private Accepting.@org.jspecify.annotations.Nullable Kept keep(Menu menu, Menu.Dish dish, Change change,
+    private Accepting.@Nullable Kept keep(Menu menu, Menu.Dish dish, Change change,
             ServePlan plan, Guests guests, String by) {
         return switch (change) {
             case Change.HoldBack _ -> plates(dish, SetAsides.Portions.HOLD_BACK, plan.gets(change), guests, by);
@@ -82,7 +83,7 @@ class PlanTaking {
     }
 
     /// a second press keeps nothing more
-    private Accepting.@org.jspecify.annotations.Nullable Kept plates(Menu.Dish dish, SetAsides.Portions portions,
+    private Accepting.@Nullable Kept plates(Menu.Dish dish, SetAsides.Portions portions,
             List<GuestGroup> gets, Guests guests, String by) {
         var there = asides.all().stream().filter(a -> a.dish() == dish.id() && a.kind() == portions)
                 .map(SetAsides.Aside::avoids).toList();

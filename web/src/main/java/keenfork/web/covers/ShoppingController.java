@@ -4,16 +4,17 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Stream;
 import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.MenuDish;
 import keenfork.core.covers.Shopping;
 import keenfork.core.regime.Group;
 import keenfork.format.PackCsv;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
-import keenfork.web.persistence.guest.Events;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -29,13 +30,11 @@ class ShoppingController {
     private static final int MOST = 300;
     private final Kitchen kitchen;
     private final CoversKitchen covers;
-    private final Events events;
     private final Format format;
 
-    ShoppingController(Kitchen kitchen, CoversKitchen covers, Events events, Format format) {
+    ShoppingController(Kitchen kitchen, CoversKitchen covers, Format format) {
         this.kitchen = kitchen;
         this.covers = covers;
-        this.events = events;
         this.format = format;
     }
 
@@ -67,14 +66,26 @@ class ShoppingController {
 
     private Shopping shopping(Menu menu, int per) {
         var groups = covers.groups(menu);
-        var coming = events.inForce().map(e -> e.details().covers()).orElse(0);
-        var rest = Math.max(0, coming - groups.stream().mapToInt(GuestGroup::people).sum());
-        return Shopping.of(covers.dishes(menu).stream().map(CoversKitchen.Served::dish).map(d -> {
-            var eat = rest + Coverage.of(List.of(d), groups).covers().stream().filter(Cover::isServed)
-                    .mapToInt(c -> c.group().people()).sum();
-            return new Shopping.Made(d.dish(), coming + groups.size() == 0 ? Math.max(1, d.dish().recipe().serves())
-                    : new BigDecimal(eat * per).divide(new BigDecimal(100), RoundingMode.CEILING).intValue());
-        }).toList(), menu.ruleBook());
+        var isOpen = covers.comes() + groups.size() == 0;
+        return Shopping.of(covers.dishes(menu).stream().map(CoversKitchen.Served::dish).flatMap(d -> isOpen
+                ? Stream.of(new Shopping.Made(d.dish(), Math.max(1, d.dish().recipe().serves())))
+                : made(d, groups, covers.rest(groups), per)).toList(), menu.ruleBook());
+    }
+
+    /// {@return the dish as it is and its variants, each for those who eat that one}
+    private static Stream<Shopping.Made> made(MenuDish dish, List<GuestGroup> groups, int rest, int per) {
+        var served = Coverage.of(List.of(dish), groups).covers().stream().filter(Cover::isServed).toList();
+        var asItIs = rest + people(served.stream().filter(c -> c.how() != Cover.How.VARIANT));
+        return Stream.concat(Stream.of(new Shopping.Made(dish.dish(), portions(asItIs, per))),
+                dish.variants().stream().map(v -> new Shopping.Made(v, portions(people(served.stream()
+                        .filter(c -> c.why().contains(new Cover.Why.Variant(v.recipe().name())))), per))));
+    }
+
+    private static int people(Stream<Cover> covers) { return covers.mapToInt(c -> c.group().people()).sum(); }
+
+    private static int portions(int eat, int per) {
+        return new BigDecimal(eat).multiply(new BigDecimal(per)).divide(new BigDecimal(100), RoundingMode.CEILING)
+                .intValue();
     }
 
     private Item item(Shopping.Need need) {
