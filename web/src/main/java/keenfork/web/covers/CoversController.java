@@ -3,6 +3,7 @@ package keenfork.web.covers;
 import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.covers.Serving;
@@ -57,45 +58,30 @@ class CoversController {
         this.format = format;
     }
 
-    /// What was typed into the list of guests.
-    ///
-    /// @param text  as typed
-    /// @param list  as it was read, or null where nothing was typed
-    /// @param wrong what is wrong with it; an empty string where nothing is
-    private record Typed(String text, @org.jspecify.annotations.Nullable GuestList list, String wrong) {
-        static final Typed NOTHING = new Typed("", null, "");
-    }
-
     @GetMapping("/covers")
     ModelAndView covers(@RequestParam(defaultValue = "2") String least,
             @RequestParam(defaultValue = "false") boolean serve) {
-        return page(number(least), serve, Typed.NOTHING, HttpStatus.OK);
+        return page(number(least), serve, CoversPage.Typed.NOTHING, HttpStatus.OK);
     }
 
     private static int number(String least) {
         return least.matches("\\d{1,2}") ? Math.clamp(Integer.parseInt(least), 1, MOST_LEAST) : USUAL_LEAST;
     }
 
-    private ModelAndView page(int least, boolean serve, Typed typed, HttpStatus status) {
+    private ModelAndView page(int least, boolean serve, CoversPage.Typed typed, HttpStatus status) {
         var menu = kitchen.menu();
         var kept = covers.kept();
         var ids = kept.stream().map(Events.Guests::id).toList();
         var groups = covers.groups(menu);
         var dishes = covers.dishes(menu);
-        var page = new ModelAndView("covers/covers", status);
-        page.addObject("view", CoversView.of(dishes, ids, groups,
-                new CoversView.Asked(least, covers.comes()), format));
-        page.addObject("kept", kept);
-        page.addObject("events", events.all());
-        page.addObject("event", events.inForce().orElse(null));
-        page.addObject("all", covers.all(menu));
-        page.addObject("sum", sum(groups));
-        page.addObject("least", least);
-        page.addObject("typed", typed);
-        page.addObject("taken", taken.last(event()).orElse(null));
-        page.addObject("plans", serve && !groups.isEmpty() && !dishes.isEmpty()
-                ? plans(menu, dishes, ids, groups, least) : List.of());
-        return page;
+        var view = CoversView.of(dishes, ids, groups, new CoversView.Asked(least, covers.comes()), format);
+        var plans = serve && !groups.isEmpty() && !dishes.isEmpty() ? plans(menu, dishes, ids, groups, least)
+                : List.<CoversView.Plan>of();
+        return new ModelAndView("covers/covers",
+                Map.of("page", new CoversPage(view, plans, least, sum(groups), typed, kept,
+                        taken.last(event()).orElse(null),
+                        new CoversPage.Chosen(events.all(), events.inForce().orElse(null)), covers.all(menu))),
+                status);
     }
 
     /// {@return what the groups and the covers come to together, where that cannot be}
@@ -122,42 +108,45 @@ class CoversController {
             @RequestParam(defaultValue = "false") boolean keep) {
         var text = list.strip();
         if (text.length() > LONGEST_LIST)
-            return page(USUAL_LEAST, false, new Typed(text.substring(0, LONGEST_LIST), null,
+            return page(USUAL_LEAST, false, new CoversPage.Typed(text.substring(0, LONGEST_LIST), null,
                     "That is longer than %,d letters: paste it in pieces.".formatted(LONGEST_LIST)),
                     HttpStatus.UNPROCESSABLE_CONTENT);
         var read = read(text);
-        if (!read.wrong.isEmpty() || !keep)
-            return page(USUAL_LEAST, false, read, read.wrong.isEmpty() ? HttpStatus.OK
+        if (!read.wrong().isEmpty() || !keep)
+            return page(USUAL_LEAST, false, read, read.wrong().isEmpty() ? HttpStatus.OK
                     : HttpStatus.UNPROCESSABLE_CONTENT);
-        for (var entry : java.util.Objects.requireNonNull(read.list).entries())
+        for (var entry : java.util.Objects.requireNonNull(read.list()).entries())
             events.add(entry.group().name(), entry.group().people(), entry.words());
         return new ModelAndView("redirect:/covers");
     }
 
-    private Typed read(String text) {
+    private CoversPage.Typed read(String text) {
         var book = kitchen.menu().ruleBook();
-        if (text.isEmpty()) return new Typed(text, null, "Paste or type who is coming, such as: 4 vegan, 2 coeliac.");
+        if (text.isEmpty())
+            return new CoversPage.Typed(text, null, "Paste or type who is coming, such as: 4 vegan, 2 coeliac.");
         if (text.lines().findFirst().orElse("").toLowerCase(java.util.Locale.ROOT)
                 .matches("\\W*name\\s*[,;\\t]\\s*count.*")) {
             try {
                 return typed(text, new GuestList(GroupCsv.read(text, book), true));
             } catch (GroupCsv.Unreadable e) {
-                return new Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
+                return new CoversPage.Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
             }
         }
         return typed(text, GuestList.read(text, book));
     }
 
-    private Typed typed(String text, GuestList list) {
+    private CoversPage.Typed typed(String text, GuestList list) {
         // kept are their words: read again they must mean what is shown here
         var unclear = list.entries().stream().filter(e -> list.unclear().contains(e) || !means(e)).toList();
-        if (list.entries().isEmpty()) return new Typed(text, list, "Nobody in it avoids anything.");
+        if (list.entries().isEmpty()) return new CoversPage.Typed(text, list, "Nobody in it avoids anything.");
         if (!list.isWhole())
-            return new Typed(text, list, "More than %d groups: paste them in pieces.".formatted(GuestList.MOST));
-        return unclear.isEmpty() ? new Typed(text, list, "")
-                : new Typed(text, list, ("Not understood: %s. Say it in other words, such as “milk allergy” or “no "
-                        + "nuts”.")
-                                .formatted(format.list(unclear.stream().map(GuestList.Entry::text).toList())));
+            return new CoversPage.Typed(text, list,
+                    "More than %d groups: paste them in pieces.".formatted(GuestList.MOST));
+        return unclear.isEmpty() ? new CoversPage.Typed(text, list, "")
+                : new CoversPage.Typed(text, list,
+                        ("Not understood: %s. Say it in other words, such as “milk allergy” or “no "
+                                + "nuts”.")
+                                        .formatted(format.list(unclear.stream().map(GuestList.Entry::text).toList())));
     }
 
     private boolean means(GuestList.Entry entry) {
@@ -170,7 +159,7 @@ class CoversController {
         var read = GuestList.read("x: " + avoids.replace('\n', ' '), kitchen.menu().ruleBook());
         var wrong = wrong(name.strip(), people.strip(), avoids.strip(), read);
         if (!wrong.isEmpty())
-            return page(USUAL_LEAST, false, new Typed("", null, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
+            return page(USUAL_LEAST, false, new CoversPage.Typed("", null, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
         events.change(id, name.strip(), Integer.parseInt(people.strip()), avoids.strip());
         return new ModelAndView("redirect:/covers");
     }
@@ -233,7 +222,7 @@ class CoversController {
     }
 
     private ModelAndView refused(int least, Conflict e) {
-        return page(least, false, new Typed("", null, String.valueOf(e.getMessage())), HttpStatus.CONFLICT);
+        return page(least, false, new CoversPage.Typed("", null, String.valueOf(e.getMessage())), HttpStatus.CONFLICT);
     }
 
     /// {@return the event in force, 0 for the counter of every day}
@@ -244,11 +233,8 @@ class CoversController {
     ModelAndView sheet() {
         var menu = kitchen.menu();
         var groups = covers.groups(menu);
-        var page = new ModelAndView("covers/sheet");
-        page.addObject("sheet",
-                ServiceSheet.of(covers.dishes(menu), groups, covers.rest(groups), menu.ruleBook(), format));
-        page.addObject("event", events.inForce().orElse(null));
-        return page;
+        return new ModelAndView("covers/sheet", "sheet", ServiceSheet.of(covers.dishes(menu), groups,
+                covers.rest(groups), menu.ruleBook(), events.inForce().map(Events.Event::details), format));
     }
 
     @GetMapping("/covers.csv")

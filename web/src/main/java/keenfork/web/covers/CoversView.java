@@ -36,7 +36,12 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     record Course(String name, List<Count> counts, List<DishRow> rows) {}
 
     /// how many dishes a group has
-    record Count(int has, boolean few) {}
+    record Count(int has, int least) {
+        public boolean isFew() { return has < least; }
+
+        /// {@return how many they have, and of how many where that is too few}
+        public String words() { return isFew() ? "%d of %d".formatted(has, least) : String.valueOf(has); }
+    }
 
     /// a dish
     ///
@@ -50,7 +55,10 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// @param words  all of it
     /// @param served whether they get it with nothing more done
     /// @param kept   whether their plates go out so already
-    record Cell(long group, String symbol, String word, String words, boolean served, boolean kept) {}
+    record Cell(long group, String symbol, String word, String words, boolean served, boolean kept) {
+        /// {@return how its place looks}
+        public String look() { return kept ? symbol + " kept" : symbol; }
+    }
 
     static CoversView of(List<CoversKitchen.Served> dishes, List<Long> ids, List<GuestGroup> groups, Asked asked,
             Format format) {
@@ -73,7 +81,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
             for (var g = 0; g < groups.size(); g++) {
                 var at = g;
                 var has = (int) rows.stream().filter(r -> r.cells.get(at).served).count();
-                counts.add(new Count(has, has < least));
+                counts.add(new Count(has, least));
                 if (has < least) few.add("%s %s: %d of %d (%s)".formatted(groups.get(g).name(),
                         format.count(groups.get(g).people(), "person", "people"), has, least, name));
             }

@@ -3,6 +3,7 @@ package keenfork.web.covers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Optional;
 import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
@@ -10,14 +11,16 @@ import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import keenfork.format.CoverWords;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.guest.Events;
 
 /// What is printed for the pass and for front of house. For the kitchen it counts plates and names nobody; whoever
 /// serves reads what each group gets, and what to answer when a guest asks.
 ///
+/// @param event  its name and when it is served; empty for the counter of every day
 /// @param plates how each dish is plated, course by course
 /// @param groups what to bring to whom
 /// @param asked  what each dish holds
-record ServiceSheet(List<Plates> plates, List<ForGroup> groups, List<Answer> asked) {
+record ServiceSheet(String event, List<Plates> plates, List<ForGroup> groups, List<Answer> asked) {
     /// How a dish goes out.
     ///
     /// @param people how many get it
@@ -39,12 +42,13 @@ record ServiceSheet(List<Plates> plates, List<ForGroup> groups, List<Answer> ask
 
     /// @param rest covers beyond the groups, who eat everything; 0 where nobody knows how many come
     static ServiceSheet of(List<CoversKitchen.Served> dishes, List<GuestGroup> groups, int rest, RuleBook book,
-            Format format) {
+            Optional<Events.Details> event, Format format) {
         var menu = dishes.stream().map(CoversKitchen.Served::dish).toList();
         var coverage = Coverage.of(menu, groups);
         var plates = menu.stream().map(d -> plates(coverage.covers().stream().filter(c -> c.dish().equals(d)).toList(),
                 d.course(), d.name(), rest)).toList();
-        return new ServiceSheet(plates, groups.stream().map(g -> forGroup(g, coverage.of(g), format)).toList(),
+        return new ServiceSheet(event.map(e -> e.name() + format.then(e.service())).orElse(""), plates,
+                groups.stream().map(g -> forGroup(g, coverage.of(g), format)).toList(),
                 menu.stream().map(d -> new Answer(d.name(), Statement.compose(d.dish(), book).sentences())).toList());
     }
 

@@ -32,6 +32,12 @@ import keenfork.web.page.Format;
 record BenchView(String name, String facts, List<PartView> parts, int open, List<MarkFound> found, int nothing,
         List<DietView> diets, String suits, JarView jar, LanesView lanes,
         List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
+    /// {@return in how many groups nothing was found}
+    public String nothingIn() {
+        var one = found.isEmpty() ? "group" : "other group";
+        return "nothing found in %d %s".formatted(nothing, nothing == 1 ? one : one + "s");
+    }
+
     /// a part with its lines
     record PartView(String name, String swatch, String mass, List<LineView> lines) {}
 
@@ -54,7 +60,9 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     /// @param step    the step in its own words; empty where no method is written
     /// @param line    what is written anew
     /// @param answers what can be pressed
-    record KitAsk(String step, String words, String line, List<Press> answers) {}
+    record KitAsk(String step, String words, String line, List<Press> answers) {
+        public String title() { return step.isEmpty() ? "No method" : "Which kit: " + step; }
+    }
 
     /// @param with what the line becomes
     record Press(String name, String with) {}
@@ -64,7 +72,12 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     /// @param usedIn  the dishes that use this one, in words
     /// @param changed whether the text differs from what is stored
     /// @param effects what changes on the map: this dish first
-    record Saving(String usedIn, boolean changed, List<EffectView> effects) {}
+    record Saving(String usedIn, boolean changed, List<EffectView> effects) {
+        public String words() {
+            return effects.isEmpty() ? "Not kept yet. It changes no mark on the map."
+                    : "Not kept yet. Keeping it changes the map:";
+        }
+    }
 
     /// @param id   the dish's key; 0 for a new one
     /// @param then the menu as it would be with this text

@@ -1,14 +1,10 @@
 package keenfork.web.dish;
 
-import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
-import java.math.RoundingMode;
-import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
-import keenfork.core.measure.Spoons;
-import keenfork.core.measure.Unit;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
 import keenfork.web.kitchen.Kitchen;
@@ -19,7 +15,6 @@ import keenfork.web.persistence.dish.Dishes;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,8 +24,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class ScaleController {
     private static final Pattern WEIGHT = Pattern.compile("(?i)(\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(g|kg)?");
-    private static final double LEAST_SPOON = 0.6;
-    private static final int MOST_CUPS = 4;
     private static final int MOST_COVERS = 100_000;
     private static final BigDecimal KILOGRAM = new BigDecimal(1000);
     private final Kitchen kitchen;
@@ -89,29 +82,6 @@ class ScaleController {
         }
     }
 
-    /// a line for the other size
-    record ScaledLine(String was, String is, String grams, String range, String spoons, String rounding,
-            boolean byHand) {
-        static ScaledLine of(Scaled.Entry entry, Menu menu, Format format) {
-            return new ScaledLine(entry.line().text(), entry.text(), format.likely(entry.mass()),
-                    format.range(entry.mass()),
-                    inSpoons(entry, menu), entry.rounding() == 0 ? "" : "%+d %%".formatted(entry.rounding()),
-                    entry.byHand());
-        }
-    }
-
-    /// What a weight is in spoons and cups, for a food whose spoon is known and that is no more than a few cups.
-    private static String inSpoons(Scaled.Entry entry, Menu menu) {
-        var food = entry.line().food().map(menu.stock().own()::of).orElse(null);
-        var amount = entry.line().amount();
-        if (food == null || food.density() == null || amount == null || amount.unit().kind() != Unit.Kind.WEIGHT
-                || entry.mass() == null)
-            return "";
-        var millilitres = entry.mass().likelyGrams() / food.density().likely().doubleValue();
-        return millilitres < LEAST_SPOON || millilitres > MOST_CUPS * menu.volumes().millilitres(Unit.CUP).doubleValue()
-                ? "" : Spoons.of(millilitres, menu.volumes());
-    }
-
     ScaleController(Kitchen kitchen, Dishes dishes, BenchPage bench, Format format) {
         this.kitchen = kitchen;
         this.dishes = dishes;
@@ -120,34 +90,23 @@ class ScaleController {
     }
 
     @GetMapping("/dishes/{id}/scale")
-    String scale(@PathVariable long id, Wish wish, Model model, HttpServletResponse response) {
+    ModelAndView scale(@PathVariable long id, Wish wish) {
         var dish = kitchen.menu().dish(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var recipe = dish.derivation().recipe();
-        model.addAttribute("id", id);
-        model.addAttribute("name", dish.name());
-        model.addAttribute("serves", recipe.serves());
-        model.addAttribute("now", format.likely(recipe.mass()));
-        model.addAttribute("wish", wish);
-        model.addAttribute("wrong", "");
-        model.addAttribute("rows", List.of());
-        if (wish.isEmpty()) return "dish/scale";
+        var now = new ScaleView.Now(id, dish.name(), recipe.serves(), format.likely(recipe.mass()));
+        if (wish.isEmpty()) return page(new ScaleView(now, wish, "", null), HttpStatus.OK);
         try {
-            var scaled = wish.of(recipe, kitchen.menu());
-            model.addAttribute("rows",
-                    scaled.lines().stream().map(e -> ScaledLine.of(e, kitchen.menu(), format)).toList());
-            model.addAttribute("total", format.likely(scaled.mass()));
-            model.addAttribute("totalRange", format.range(scaled.mass()));
-            model.addAttribute("factor",
-                    scaled.factor().stripTrailingZeros()
-                            .setScale(Math.max(0, Math.min(3, scaled.factor().stripTrailingZeros().scale())),
-                                    RoundingMode.HALF_UP)
-                            .toPlainString());
-            model.addAttribute("byHand", scaled.lines().stream().filter(Scaled.Entry::byHand).count());
+            var menu = kitchen.menu();
+            return page(new ScaleView(now, wish, "", ScaleView.Then.of(wish.of(recipe, menu), menu, format)),
+                    HttpStatus.OK);
         } catch (IllegalArgumentException e) {
-            model.addAttribute("wrong", String.valueOf(e.getMessage()));
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(new ScaleView(now, wish, String.valueOf(e.getMessage()), null),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
         }
-        return "dish/scale";
+    }
+
+    private static ModelAndView page(ScaleView view, HttpStatus status) {
+        return new ModelAndView("dish/scale", Map.of("page", view), status);
     }
 
     /// Puts the amounts into the recipe on the bench, where they wait to be kept.

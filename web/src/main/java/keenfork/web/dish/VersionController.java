@@ -8,12 +8,12 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.EffectView;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.page.VersionsView;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.Version;
 import keenfork.web.persistence.dish.DishText;
 import keenfork.web.persistence.dish.Dishes;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -36,22 +36,16 @@ class VersionController {
     }
 
     @GetMapping("/dishes/{id}/versions")
-    String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
-            @RequestParam(defaultValue = "0") int to, Model model) {
+    ModelAndView versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "0") int to) {
         var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         var versions = dishes.versions(id);
-        var newest = versions.getFirst().number();
-        var after = chosen(versions, to == 0 ? newest : to);
+        var after = chosen(versions, to == 0 ? versions.getFirst().number() : to);
         var before = chosen(versions, from == 0 ? Math.max(1, after.number() - 1) : from);
-        model.addAttribute("id", id);
-        model.addAttribute("name", dish.value().name());
-        model.addAttribute("versions", versions);
-        model.addAttribute("before", before);
-        model.addAttribute("after", after);
-        model.addAttribute("newest", newest);
-        model.addAttribute("difference", TextDifference.of(before.value().text(), after.value().text()));
-        model.addAttribute("effects", effects(id, before, after));
-        return "dish/versions";
+        return new ModelAndView("dish/versions", "page",
+                new VersionsView<>(id, dish.value().name(), versions, before, after))
+                        .addObject("difference", TextDifference.of(before.value().text(), after.value().text()))
+                        .addObject("effects", effects(id, before, after));
     }
 
     private static Version<DishText> chosen(List<Version<DishText>> versions, int number) {

@@ -2,18 +2,16 @@ package keenfork.web.label;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.math.BigDecimal;
-import java.util.stream.Collectors;
+import java.util.Map;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.MadeAs;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
+import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.label.Keeping;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.ExtendedModelMap;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,44 +26,23 @@ class KeepingController {
     private final Kitchen kitchen;
     private final Keeping keeping;
     private final Composing composing;
+    private final Format format;
 
-    /// A keeping time as it stands.
-    ///
-    /// @param days  in force
-    /// @param isOwn whether the kitchen set it
-    record KeepingTime(KeepBy.Time shipped, int days, boolean isOwn) {}
-
-    /// What was typed, which stays when it is turned down.
-    record Typed(String what, String days, String why, String mgPerKg, String on, String reference, String wrong) {
-        static final Typed NOTHING = new Typed("", "", "", "", "", "", "");
-    }
-
-    KeepingController(Kitchen kitchen, Keeping keeping, Composing composing) {
+    KeepingController(Kitchen kitchen, Keeping keeping, Composing composing, Format format) {
         this.kitchen = kitchen;
         this.keeping = keeping;
         this.composing = composing;
+        this.format = format;
     }
 
     @GetMapping("/labels/keeping")
-    String keeping(@RequestParam(defaultValue = "0") long dish, Model model) {
-        return fill(model, dish, Typed.NOTHING);
+    ModelAndView keeping(@RequestParam(defaultValue = "0") long dish) {
+        return page(dish, KeepingView.Typed.NOTHING, HttpStatus.OK);
     }
 
-    private String fill(Model model, long dish, Typed typed) {
-        var menu = kitchen.menu();
-        var own = keeping.own();
-        model.addAttribute("rows", KeepBy.times().stream()
-                .map(t -> new KeepingTime(t, own.getOrDefault(t.what(), t.days()), own.containsKey(t.what())))
-                .toList());
-        model.addAttribute("changes", keeping.history());
-        model.addAttribute("dishes", menu.dishes());
-        model.addAttribute("dish", dish);
-        model.addAttribute("reports",
-                keeping.reports().values().stream().sorted((a, b) -> b.on().compareTo(a.on())).toList());
-        model.addAttribute("names", menu.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, Menu.Dish::name)));
-        model.addAttribute("typed", typed);
-        model.addAttribute("limit", menu.ruleBook().asks().glutenFree().words());
-        return "label/keeping";
+    private ModelAndView page(long dish, KeepingView.Typed typed, HttpStatus status) {
+        return new ModelAndView("label/keeping",
+                Map.of("page", KeepingView.of(kitchen.menu(), keeping, dish, typed, format)), status);
     }
 
     @PostMapping("/labels/keeping")
@@ -75,11 +52,11 @@ class KeepingController {
                 .orElseThrow(() -> new NotHere("No keeping time is known for “%s”.".formatted(what)));
         var many = days.strip().matches("\\d{1,3}") ? Integer.parseInt(days.strip()) : 0;
         if (many < 1 || many > MOST_DAYS)
-            return again(0, new Typed(what, days, why, "", "", "",
+            return again(0, new KeepingView.Typed(what, days, why, "", "", "",
                     "Days are a number from 1 to %d, not “%s”. Nothing was changed.".formatted(MOST_DAYS,
                             days.strip())));
         if (why.isBlank() || why.strip().length() > LONGEST)
-            return again(0, new Typed(what, days, why, "", "", "",
+            return again(0, new KeepingView.Typed(what, days, why, "", "", "",
                     ("Say in a few words why it keeps %d days here, such as where that is on record. Nothing was "
                             + "changed.")
                                     .formatted(many)));
@@ -97,7 +74,7 @@ class KeepingController {
         var day = LabelRequest.day(on.strip());
         var wrong = wrong(mgPerKg.strip(), on.strip(), reference.strip());
         if (!wrong.isEmpty())
-            return again(id, new Typed("", "", "", mgPerKg, on, reference, wrong + " Nothing was filed."));
+            return again(id, new KeepingView.Typed("", "", "", mgPerKg, on, reference, wrong + " Nothing was filed."));
         keeping.file(new Keeping.Report(id, new BigDecimal(mgPerKg.strip().replace(',', '.')), day.orElseThrow(),
                 reference.strip(), MadeAs.of(dish.derivation()), Cook.of(request)));
         return new ModelAndView("redirect:/labels?dish=" + id);
@@ -114,10 +91,7 @@ class KeepingController {
                 ? "Say where the report is on file, in a few words." : "";
     }
 
-    private ModelAndView again(long dish, Typed typed) {
-        var model = new ExtendedModelMap();
-        var view = new ModelAndView(fill(model, dish, typed), HttpStatus.UNPROCESSABLE_CONTENT);
-        view.addAllObjects(model);
-        return view;
+    private ModelAndView again(long dish, KeepingView.Typed typed) {
+        return page(dish, typed, HttpStatus.UNPROCESSABLE_CONTENT);
     }
 }

@@ -36,6 +36,47 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
     /// @param prints the latest first
     record History(String of, List<PastPrint> prints) {}
 
+    /// {@return what the page says while there is nothing to label}
+    public String none() { return kind().isForGuests() ? "No guests yet" : "No dish yet"; }
+
+    /// {@return what it is printed on}
+    public String caption() {
+        return isOwnSize() ? "%s, %d × %d mm".formatted(kind().words(), kind().width(), kind().height())
+                : kind().words() + " on " + on().words();
+    }
+
+    /// {@return whether each label is a page of its own}
+    public boolean isOwnSize() { return on().id().equals("own"); }
+
+    public String look() { return isOwnSize() && kind().width() > kind().height() ? "wide" : "tall"; }
+
+    /// {@return the preview in words}
+    public String preview() {
+        return wanted.size() == 1 ? wanted.getFirst().face().text() : "%s, page %d".formatted(kind().words(), page);
+    }
+
+    /// {@return what becomes of a label whose dish is not wholly known}
+    public String waitsFor() {
+        return kind().isPacked()
+                ? "A label on packed food waits: read the packs and answer the questions, or somebody answers for it "
+                        + "above."
+                : "It says so plainly. A label on packed food waits.";
+    }
+
+    /// {@return the day it is made, as typed or today}
+    public String made() { return orElse(asked.madeTyped(), today.toString()); }
+
+    /// {@return its batch, as typed or as proposed}
+    public String batch() { return orElse(asked.batchTyped(), single() == null ? "" : single().batch()); }
+
+    /// {@return its last day, as typed or as proposed}
+    public String keepBy() {
+        var proposed = single() == null ? null : single().keepBy();
+        return orElse(asked.keepByTyped(), proposed == null ? "" : proposed.toString());
+    }
+
+    private static String orElse(String typed, String other) { return typed.isEmpty() ? other : typed; }
+
     public Kind kind() { return asked.kindOf(); }
 
     public PaperFormat on() { return asked.on(); }

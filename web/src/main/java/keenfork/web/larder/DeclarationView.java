@@ -17,7 +17,10 @@ import keenfork.web.page.Format;
 record DeclarationView(List<Piece> pieces, List<GroupFound> in, List<GroupFound> may, List<String> questions,
         boolean empty) {
     /// a stretch of the text; `look` is empty, `in`, `may` or `ask`
-    record Piece(String text, String look) {}
+    record Piece(String text, String look) {
+        /// {@return how it is set, by what was read in it}
+        public String style() { return look.isEmpty() ? "" : "u-" + look; }
+    }
 
     /// a group found
     record GroupFound(String symbol, String name, String words) {}

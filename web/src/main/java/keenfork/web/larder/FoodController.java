@@ -1,7 +1,6 @@
 package keenfork.web.larder;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.math.BigDecimal;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -9,13 +8,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.TreeMap;
-import java.util.TreeSet;
+import java.util.Map;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
-import keenfork.core.food.OwnWeights;
-import keenfork.core.food.Substance;
 import keenfork.core.measure.Span;
 import keenfork.web.page.Cook;
 import keenfork.web.page.NotHere;
@@ -23,10 +19,10 @@ import keenfork.web.persistence.settings.Weighings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /// The reference table: what each food holds and weighs, where that is known from, and what this kitchen weighed
 /// itself.
@@ -37,23 +33,6 @@ class FoodController {
     private static final Pattern FIGURE = Pattern.compile("\\d{1,6}(?:[.,]\\d{1,3})?");
     private static final int LONGEST_NOTE = 200;
     private final Weighings weighings;
-
-    /// a row of the table
-    record FoodRow(String name, String others, String kind, String holds, String sometimes, String weighs,
-            String source,
-            boolean own) {
-        static FoodRow of(Food food, List<Weighings.Weighing> own) {
-            var weights = new ArrayList<String>();
-            if (food.density() != null) weights.add("1 ml " + span(food.density()));
-            new TreeMap<>(food.counts()).forEach((noun, g) -> weights.add("1 " + noun + " " + span(g)));
-            return new FoodRow(food.name(), String.join(", ", food.names().stream().skip(1).limit(3).toList()),
-                    food.isCompound() ? "product" : "plain", names(food.holds()), names(food.sometimes()),
-                    String.join(", ", weights.stream().limit(3).toList()), food.source(), !own.isEmpty());
-        }
-    }
-
-    /// one figure of a food: what the table says, and what the kitchen weighed
-    record Figure(String noun, String words, String table, String source, Weighings.@Nullable Weighing own) {}
 
     /// A weight as it was typed.
     ///
@@ -81,33 +60,19 @@ class FoodController {
         this.weighings = weighings;
     }
 
-    private static String names(List<Substance> substances) {
-        return String.join(", ", substances.stream().map(Substance::name).toList());
-    }
-
-    private static String span(Span span) {
-        var low = span.low().stripTrailingZeros().toPlainString();
-        var high = span.high().stripTrailingZeros().toPlainString();
-        return span.likely().stripTrailingZeros().toPlainString() + " g"
-                + (low.equals(high) ? "" : " (" + low + "–" + high + ")");
-    }
-
     @GetMapping("/larder/foods")
-    String foods(@RequestParam(defaultValue = "") String q, Model model) {
+    ModelAndView foods(@RequestParam(defaultValue = "") String q) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var own = weighings.all();
         var found = Foods.shipped().all().stream().filter(f -> holds(f, words))
                 .sorted(Comparator.comparingInt((Food f) -> far(f, words)).thenComparing(Food::name)).toList();
-        model.addAttribute("q", q);
-        model.addAttribute("count", found.size());
-        model.addAttribute("rows", found.stream().limit(MOST).map(f -> FoodRow.of(f, of(f, own))).toList());
-        model.addAttribute("more", Math.max(0, found.size() - MOST));
-        return "larder/foods";
+        return new ModelAndView("larder/foods", "page", new FoodList(q, found.size(),
+                found.stream().limit(MOST).map(f -> FoodList.FoodRow.of(f, !of(f, own).isEmpty())).toList()));
     }
 
     private static boolean holds(Food food, String words) {
         return food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words))
-                || (names(food.holds()) + " " + names(food.sometimes())).contains(words);
+                || (FoodList.names(food.holds()) + " " + FoodList.names(food.sometimes())).contains(words);
     }
 
     /// {@return how far down the list a food stands: by its first name, by any of its names, by what it holds, by what
@@ -115,7 +80,7 @@ class FoodController {
     private static int far(Food food, String words) {
         if (food.name().startsWith(words)) return 0;
         if (food.names().stream().anyMatch(n -> n.toLowerCase(Locale.ROOT).contains(words))) return 1;
-        return names(food.holds()).contains(words) ? 2 : 3;
+        return FoodList.names(food.holds()).contains(words) ? 2 : 3;
     }
 
     private static List<Weighings.Weighing> of(Food food, List<Weighings.Weighing> all) {
@@ -123,9 +88,8 @@ class FoodController {
     }
 
     @GetMapping("/larder/food")
-    String food(@RequestParam(defaultValue = "") String name, Model model) {
-        show(found(name), Weighed.NOTHING, "", model);
-        return "larder/food";
+    ModelAndView food(@RequestParam(defaultValue = "") String name) {
+        return page(found(name), Weighed.NOTHING, "", HttpStatus.OK);
     }
 
     private static Food found(String name) {
@@ -133,37 +97,13 @@ class FoodController {
                 .orElseThrow(() -> new NotHere("The table has no food called “%s”.".formatted(name)));
     }
 
-    private void show(Food food, Weighed typed, String wrong, Model model) {
-        model.addAttribute("food", food);
-        model.addAttribute("holds", names(food.holds()));
-        model.addAttribute("sometimes", names(food.sometimes()));
-        model.addAttribute("others", String.join(", ", food.names().stream().skip(1).toList()));
-        model.addAttribute("protein", food.protein() == null ? "" : span(food.protein()) + " in 100 g");
-        model.addAttribute("figures", figures(food));
-        model.addAttribute("typed", typed);
-        model.addAttribute("wrong", wrong);
-    }
-
-    private List<Figure> figures(Food food) {
-        var own = of(food, weighings.all());
-        var figures = new ArrayList<Figure>();
-        if (food.density() != null || own.stream().anyMatch(w -> w.noun().equals(OwnWeights.MILLILITRE)))
-            figures.add(figure(OwnWeights.MILLILITRE, "1 ml, as it lies in a spoon or cup", food.density(), food, own));
-        var nouns = new TreeSet<>(food.counts().keySet());
-        own.stream().map(Weighings.Weighing::noun).filter(n -> !n.equals(OwnWeights.MILLILITRE)).forEach(nouns::add);
-        for (var noun : nouns) figures.add(figure(noun, "1 " + noun, food.counts().get(noun), food, own));
-        return figures;
-    }
-
-    private static Figure figure(String noun, String words, @Nullable Span table, Food food,
-            List<Weighings.Weighing> own) {
-        return new Figure(noun, words, table == null ? "none held" : span(table), food.source(),
-                own.stream().filter(w -> w.noun().equals(noun)).findFirst().orElse(null));
+    private ModelAndView page(Food food, Weighed typed, String wrong, HttpStatus status) {
+        return new ModelAndView("larder/food",
+                Map.of("page", FoodView.of(food, of(food, weighings.all()), typed, wrong)), status);
     }
 
     @PostMapping("/larder/food")
-    String weigh(@RequestParam String name, Weighed typed, HttpServletRequest request, HttpServletResponse response,
-            Model model) {
+    ModelAndView weigh(@RequestParam String name, Weighed typed, HttpServletRequest request) {
         var food = found(name);
         try {
             if (!NOUN.matcher(typed.noun.toLowerCase(Locale.ROOT)).matches())
@@ -172,11 +112,9 @@ class FoodController {
                 throw new IllegalArgumentException("Say how it was found, such as “mean of ten bunches, Nov 2026”.");
             weighings.keep(food.name(), typed.noun.toLowerCase(Locale.ROOT), figure(typed), typed.note,
                     Cook.of(request));
-            return "redirect:" + link(food);
+            return new ModelAndView("redirect:" + link(food));
         } catch (IllegalArgumentException e) {
-            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            show(food, typed, String.valueOf(e.getMessage()), model);
-            return "larder/food";
+            return page(food, typed, String.valueOf(e.getMessage()), HttpStatus.UNPROCESSABLE_CONTENT);
         }
     }
 

@@ -1,11 +1,11 @@
 package keenfork.web.larder;
 
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Locale;
+import java.util.Map;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.kitchen.LineLink;
 import keenfork.core.pack.ReadAgain;
@@ -15,6 +15,7 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.page.VersionsView;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.pack.Packs;
@@ -22,8 +23,6 @@ import keenfork.web.persistence.settings.Settings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.ExtendedModelMap;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -48,35 +47,32 @@ class LarderController {
     }
 
     @GetMapping("/larder")
-    String list(@RequestParam(defaultValue = "") String q, Model model) {
-        list(model, kitchen.menu(), q, String.valueOf(kitchen.menu().readAgain().days()), "");
-        return "larder/list";
+    ModelAndView list(@RequestParam(defaultValue = "") String q) {
+        var menu = kitchen.menu();
+        return list(menu, q, String.valueOf(menu.readAgain().days()), "", HttpStatus.OK);
     }
 
-    private void list(Model model, Menu menu, String q, String days, String wrong) {
+    private ModelAndView list(Menu menu, String q, String days, String wrong, HttpStatus status) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var needed = Comparator.comparing((Stored<LarderPack> p) -> !menu.isInUse(p))
                 .thenComparing(p -> p.value().isRead()).thenComparing(p -> !menu.isDue(p.value()));
-        model.addAttribute("packs", menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format))
-                .filter(p -> p.holds(words)).toList());
-        model.addAttribute("all", menu.packs().size());
-        model.addAttribute("inUse", menu.packsInUse().size());
-        model.addAttribute("q", q);
-        model.addAttribute("days", days);
-        model.addAttribute("wrong", wrong);
+        var found = menu.packs().stream().sorted(needed).map(p -> PackRowView.of(p, menu, format))
+                .filter(p -> p.holds(words)).toList();
+        return new ModelAndView("larder/list",
+                Map.of("larder", new LarderList(found, menu.packs().size(), menu.packsInUse().size(), q, days, wrong)),
+                status);
     }
 
     @PostMapping("/larder/read-again")
-    String readAgain(@RequestParam(defaultValue = "") String days, Model model, HttpServletResponse response) {
+    ModelAndView readAgain(@RequestParam(defaultValue = "") String days) {
         if (days.strip().matches("[1-9]\\d{0,3}")) {
             settings.readAgainAfter(new ReadAgain(Integer.parseInt(days.strip())));
-            return "redirect:/larder";
+            return new ModelAndView("redirect:/larder");
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        list(model, kitchen.menu(), "", days,
+        return list(kitchen.menu(), "", days,
                 "Say after how many days a pack is read again: a whole number from 1 to 9999, not “%s”."
-                        .formatted(days));
-        return "larder/list";
+                        .formatted(days),
+                HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     @GetMapping("/larder/new")
@@ -90,18 +86,15 @@ class LarderController {
     }
 
     @PostMapping("/larder/read")
-    String read(@RequestParam(defaultValue = "0") long id, PackForm form, Model model) {
-        addReading(model, id, form);
-        return "larder/pack :: reading";
+    ModelAndView read(@RequestParam(defaultValue = "0") long id, PackForm form) {
+        return new ModelAndView("larder/pack :: reading", "reading", reading(id, form));
     }
 
-    private void addReading(Model model, long id, PackForm form) {
+    private PackPage.Reading reading(long id, PackForm form) {
         var menu = kitchen.menu();
-        var reading = DeclarationView.of(form.read(), menu.ruleBook(), format);
-        model.addAttribute("reading", reading);
-        model.addAttribute("tooLong", form.declaration().length() > PackForm.LONGEST ? form.wrong() : "");
-        model.addAttribute("letter", reading.letter(form.label(), form.barCode(), menu.kitchenName()));
-        model.addAttribute("compared",
+        var words = DeclarationView.of(form.read(), menu.ruleBook(), format);
+        return new PackPage.Reading(words, form.declaration().length() > PackForm.LONGEST ? form.wrong() : "",
+                words.letter(form.label(), form.barCode(), menu.kitchenName()),
                 id == NEW ? null : packs.find(id).map(p -> compared(id, p.value(), form, menu)).orElse(null));
     }
 
@@ -160,8 +153,8 @@ class LarderController {
     }
 
     @GetMapping("/larder/{id}/versions")
-    String versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
-            @RequestParam(defaultValue = "0") int to, Model model) {
+    ModelAndView versions(@PathVariable long id, @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "0") int to) {
         var pack = stored(id);
         var versions = packs.versions(id);
         var after = to == 0 ? versions.getFirst()
@@ -169,16 +162,11 @@ class LarderController {
         var number = from == 0 ? Math.max(1, after.number() - 1) : from;
         var before = packs.version(id, number)
                 .orElseThrow(() -> new NotHere("This pack has no version %d.".formatted(number)));
-        model.addAttribute("id", id);
-        model.addAttribute("name", pack.value().label());
-        model.addAttribute("versions", versions);
-        model.addAttribute("before", before);
-        model.addAttribute("after", after);
-        model.addAttribute("compared",
-                ComparedView.of(PackForm.read(before.value().declaration(), before.value().law()),
-                        PackForm.read(after.value().declaration(), after.value().law()),
-                        kitchen.menuWithPack(id, before.value()), kitchen.menuWithPack(id, after.value()), format));
-        return "larder/versions";
+        var compared = ComparedView.of(PackForm.read(before.value().declaration(), before.value().law()),
+                PackForm.read(after.value().declaration(), after.value().law()),
+                kitchen.menuWithPack(id, before.value()), kitchen.menuWithPack(id, after.value()), format);
+        return new ModelAndView("larder/versions", "compared", compared)
+                .addObject("page", new VersionsView<>(id, pack.value().label(), versions, before, after));
     }
 
     private Stored<LarderPack> stored(long id) {
@@ -187,18 +175,10 @@ class LarderController {
 
     private ModelAndView pack(long id, PackForm form, String wrong, @Nullable LarderPack theirs, String find,
             HttpStatus status) {
-        var page = new ModelAndView("larder/pack", status);
-        page.addObject("id", id);
-        page.addObject("form", form);
-        page.addObject("wrong", wrong);
-        page.addObject("theirs", theirs);
-        page.addObject("find", find);
-        page.addObject("laws", RuleBook.all());
-        page.addObject("pack",
-                id == NEW ? null : packs.find(id).map(p -> PackView.of(p, find, kitchen, format)).orElse(null));
-        var model = new ExtendedModelMap();
-        addReading(model, id, form);
-        page.addAllObjects(model);
-        return page;
+        return new ModelAndView("larder/pack",
+                Map.of("page", new PackPage(id, form, wrong, theirs, find, RuleBook.all(),
+                        id == NEW ? null : packs.find(id).map(p -> PackView.of(p, find, kitchen, format)).orElse(null),
+                        reading(id, form))),
+                status);
     }
 }

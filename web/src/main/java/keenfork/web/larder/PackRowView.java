@@ -26,6 +26,9 @@ record PackRowView(long id, String label, String food, String barCode, String wh
                 .collect(Collectors.joining(" ")).contains(words);
     }
 
+    /// {@return a pack, or a question where its declaration is not relied on}
+    public String symbol() { return state.equals("unread") || state.equals("due") ? "m-unknown" : "k-pack"; }
+
     private static String words(List<String> users, boolean inUse, Format format) {
         if (!inUse) return "stands by";
         if (users.isEmpty()) return "no dish uses it";

@@ -25,10 +25,30 @@ record PackView(String state, String when, String due, List<LineUse> users, List
     private static final int MOST_LINES = 12;
 
     /// a line of a dish
-    record LineUse(long dish, String name, String line, boolean linked) {}
+    record LineUse(long dish, String name, String line, boolean linked) {
+        /// {@return the dish, and that another pack explains the line today where one does}
+        public String words() { return linked ? name + ", linked to another pack" : name; }
+    }
 
     /// another pack of the same food
     record Rival(long id, String label, String words) {}
+
+    public boolean isSpare() { return state.equals("spare"); }
+
+    public boolean isStandIn() { return state.equals("stand-in"); }
+
+    public boolean isUsual() { return !isSpare() && !isStandIn(); }
+
+    /// {@return what to say where no line takes it}
+    public String unused() {
+        return isSpare() ? "It stands by. No line takes it today." : "No line of a dish takes it.";
+    }
+
+    /// {@return how it stands among the packs of its food}
+    public String standing() {
+        if (isSpare()) return "It stands by";
+        return isStandIn() ? "It stands in today" : "The usual pack";
+    }
 
     static PackView of(Stored<LarderPack> pack, String find, Kitchen kitchen, Format format) {
         var menu = kitchen.menu();

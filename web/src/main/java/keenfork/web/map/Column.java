@@ -47,6 +47,19 @@ record Column(Group group, @Nullable Substance member, boolean opens, boolean is
     /// {@return its place in an address: `nuts`, or `nuts&member=almond`}
     public String key() { return member == null ? group.id() : group.id() + "&member=" + member.id(); }
 
+    /// {@return how its head looks, by what is asked of the map}
+    public String look(MapQuery asked) {
+        var isAsked =
+                group.id().equals(asked.groupId()) && (member == null ? "" : member.id()).equals(asked.memberId());
+        return String.join(" ", isAsked ? "is-col" : "", isMember() ? "mem" : "", isBeside ? "beside" : "",
+                isOpen ? "opened" : "").strip();
+    }
+
+    /// {@return what pressing its head does}
+    public String turn() { return isOpen ? "Close its members" : "Open its members"; }
+
+    public String sign() { return isOpen ? "–" : "+"; }
+
     public boolean isMember() { return member != null; }
 
     /// {@return its name with what it is, as a reader hears it}

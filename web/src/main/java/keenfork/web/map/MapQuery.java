@@ -73,6 +73,12 @@ record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String gro
     /// {@return the question part of an address that says the same as this one, the thread left out}
     public String query() { return query(peeled(), dishId(), opened(), guestsId(), avoided()); }
 
+    /// {@return the question part of the address of the map on another paper}
+    public String paper(String name) {
+        var query = query();
+        return (query.isEmpty() ? "?" : query + "&") + "paper=" + name;
+    }
+
     private String query(Peel peel, long dish, List<String> open, long guests, String avoid) {
         var parts = new ArrayList<String>();
         if (peel != Peel.COMPLETE) parts.add("peel=" + peel.name());

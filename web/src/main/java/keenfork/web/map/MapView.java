@@ -27,6 +27,9 @@ import keenfork.web.page.MarkRow;
 record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<Total> totals, Peel peel,
         List<Peel> peels,
         long open, String people) {
+    /// {@return for whom the rows are; empty where they are for everyone}
+    public String forWhom() { return isFor() ? " Rows for: " + people + "." : ""; }
+
     /// {@return how many columns there are, the dish's own and the people's among them}
     public int span() { return columns.size() + diets.size() + (isFor() ? 2 : 1); }
 
@@ -44,6 +47,13 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         List<Cell> cells() { return marks.cells(); }
 
         List<Bowl> bowls() { return marks.bowls(); }
+
+        /// {@return how the row looks, by which dish is open}
+        public String look(long open) {
+            var isOpen = !part && dish == open;
+            var end = last ? "part last" : "part";
+            return (part ? end : "dish") + (isOpen ? " is-open" : "") + (without ? " dim" : "");
+        }
     }
 
     /// the foot of a column

@@ -32,6 +32,11 @@ import keenfork.web.persistence.guest.Events;
 record ContactView(int number, int turn, int from, String piece, int use, String words, String title, String how,
         List<String> estimates, String people, String back, List<Way> ways) {
 
+    /// {@return the first of the estimates, and that there are more}
+    public String estimate() {
+        return estimates.size() > 1 ? estimates.getFirst() + " …" : String.join("", estimates);
+    }
+
     /// Something that would clear it.
     ///
     /// @param path   where it is posted to

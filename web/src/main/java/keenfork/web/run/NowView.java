@@ -50,7 +50,9 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     /// @param washes what must be clean before
     /// @param more   washes after that, in words; empty for none
     record Card(int number, boolean begun, @Nullable TaskView now, List<Wash> washes, String more,
-            @Nullable TaskView next) {}
+            @Nullable TaskView next) {
+        public String head() { return "Cook %d, %s".formatted(number, begun ? "now" : "first"); }
+    }
 
     /// @param when  "to 14:34", or "at 10:41" where it is not begun
     /// @param takes what goes in

@@ -29,6 +29,9 @@ record OwnFigures(String title, String says, String of, String unit, List<Figure
     record Figure(String what, String name, String own, String table, String source, UnaryOperator<String> reader) {}
 
     /// {@return how many of them are the kitchen's own}
+    /// {@return whose figures are in force}
+    public String whose() { return ours() == 0 ? "as in the table" : ours() + " of our own"; }
+
     public long ours() { return figures.stream().filter(f -> !f.own.isEmpty()).count(); }
 
     /// {@return all of them}

@@ -36,10 +36,24 @@ class RunPage {
     record Asked(String show, long open, int trip, boolean wide) {
         static final Asked YOURS = new Asked("yours", 0, -1, false);
 
+        /// {@return the address with the clock drawn the other way}
+        public String turned() { return "/run?show=" + show + (wide ? "" : "&zoom=wide"); }
+
+        /// {@return what that does}
+        public String turn() { return wide ? "Fit the day" : "Stretch the clock"; }
+
+        /// {@return the address with a dish looked at closely}
+        public String opened(long dish) { return "/run?show=" + show + "&open=" + dish + zoom(); }
+
+        /// {@return the address with a hand-over looked at closely}
+        public String followed(int trip) { return "/run?show=" + show + "&trip=" + trip + zoom() + "#trip"; }
+
+        private String zoom() { return wide ? "&zoom=wide" : ""; }
+
         /// {@return the address of what is asked}
         String address() {
             return "/run?show=" + show + (open == 0 ? "" : "&open=" + open) + (trip < 0 ? "" : "&trip=" + trip)
-                    + (wide ? "&zoom=wide" : "");
+                    + zoom();
         }
     }
 
@@ -104,6 +118,11 @@ class RunPage {
             String worth, List<String> left, List<String> unsaid, List<Open> open, String travels,
             List<Pick> picks) {
         public boolean kept() { return run != 0; }
+
+        /// {@return whose order is shown}
+        public String title() { return showBest ? "Best order" : "Your order"; }
+
+        public String shown() { return showBest ? "best" : "yours"; }
     }
 
     /// What is not known of how a dish is made, with the way to its bench.

@@ -3,6 +3,7 @@ package keenfork.web.run;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalTime;
 import keenfork.core.run.PrepRun;
 import keenfork.format.RunCalendar;
 import keenfork.web.page.Format;
@@ -11,9 +12,9 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
 
 /// The run on paper: a sheet for the wall for each cook, and a calendar to take along.
 @Controller
@@ -31,16 +32,32 @@ class SheetController {
     }
 
     @GetMapping("/run/sheet")
-    String sheet(@RequestParam(defaultValue = "yours") String show, @RequestParam(defaultValue = "") String size,
-            Model model) {
+    ModelAndView sheet(@RequestParam(defaultValue = "yours") String show,
+            @RequestParam(defaultValue = "") String size) {
         var batches = page.batches();
-        model.addAttribute("large", size.equals("large"));
-        model.addAttribute("show", show.equals("best") ? "best" : "yours");
-        model.addAttribute("serve", batches.day().serve().toString());
-        model.addAttribute("day", format.day(batches.served()));
-        model.addAttribute("view", SheetView.of(run(show, batches), batches.day().serve(), format));
-        model.addAttribute("school", batches.day().strict() ? "strict" : "measured");
-        return "run/sheet";
+        var asked = new Asked(show.equals("best"), size.equals("large"), format.day(batches.served()),
+                batches.day().serve(), batches.day().strict() ? "strict" : "measured");
+        return new ModelAndView("run/sheet", "view", SheetView.of(run(show, batches), batches.day().serve(), format))
+                .addObject("asked", asked);
+    }
+
+    /// What is asked of the sheet.
+    ///
+    /// @param best   whether it is the best order's, not the kitchen's own
+    /// @param large  whether it is set in large type
+    /// @param day    which day it is of
+    /// @param school how contact is judged
+    record Asked(boolean best, boolean large, String day, LocalTime serve, String school) {
+        public String title() { return best ? "Wall sheet, best order" : "Wall sheet, your order"; }
+
+        public String show() { return best ? "best" : "yours"; }
+
+        /// {@return the other size}
+        public String turn() { return large ? "One page a cook" : "Large type"; }
+
+        public String turnPath() { return "/run/sheet?show=" + show() + (large ? "" : "&size=large"); }
+
+        public String look() { return large ? "kf-wall large" : "kf-wall"; }
     }
 
     @GetMapping("/run/run.ics")

@@ -16,7 +16,7 @@ import keenfork.web.page.Sign;
 record ComparedView(List<Column> columns, List<ComparedDish> marks) {
     /// one plan
     record Column(int number, String title, List<String> moves, String facts, String bringsIn, String shutsOut,
-            String unknown, List<String> mouth) {}
+            String unknown, String mouth) {}
 
     /// one group over all columns
     record ComparedDish(String name, List<Sign> signs) {}
@@ -48,7 +48,8 @@ record ComparedView(List<Column> columns, List<ComparedDish> marks) {
                 .map(l -> l.name().toLowerCase() + " " + l.word()).toList();
         return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format),
                 format.list(PlansView.names(plan.bringsIn())), PlansView.shutsOut(plan, format),
-                plan.unknown() == 0 ? "" : "not all is known of what goes in", mouth);
+                plan.unknown() == 0 ? "" : "not all is known of what goes in",
+                mouth.isEmpty() ? "the whole dish as before" : format.list(mouth));
     }
 
     private static String instead(Move move) {

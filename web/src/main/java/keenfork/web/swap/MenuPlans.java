@@ -18,7 +18,14 @@ record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
     /// @param state    `plan`, `ask` or `blocked`
     /// @param words    the plan, or what blocks it
     /// @param bringsIn what it brings in, or an empty string
-    record PlannedDish(String dish, String link, String state, String words, String facts, String bringsIn) {}
+    record PlannedDish(String dish, String link, String state, String words, String facts, String bringsIn) {
+        /// {@return why there is no plan, in a word}
+        public String why() { return isUnknown() ? "not all is known" : "no plan"; }
+
+        public String symbol() { return isUnknown() ? "m-unknown" : "m-in"; }
+
+        private boolean isUnknown() { return state.equals("ask"); }
+    }
 
     static MenuPlans of(Menu menu, SwapQuery asked, List<Avoidance> avoid, Context context, Format format) {
         // each plan is a pure function of what is kept: they are made side by side

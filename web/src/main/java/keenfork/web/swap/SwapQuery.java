@@ -76,6 +76,9 @@ record SwapQuery(long dish, Set<Long> guests, Set<String> words, Set<String> rec
     }
 
     /// {@return what a choice of a role for a line is asked for by; an empty string where the line is read so anyway}
+    /// {@return what the button says that keeps a plan as a variant}
+    public String keepName() { return variant() == 0 ? "Keep as a variant" : "Write over the variant"; }
+
     public String asked(Role role, Role now, String line) {
         return role == now && !roles.containsKey(line) ? "" : role.id() + "=" + line;
     }

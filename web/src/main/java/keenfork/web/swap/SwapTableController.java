@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.swap.Role;
@@ -18,8 +19,6 @@ import keenfork.web.persistence.settings.OwnSwaps;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.ExtendedModelMap;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -38,7 +37,25 @@ class SwapTableController {
     ///
     /// @param key its key where it is the kitchen's own; 0 else
     record SwapRow(String id, long key, String replaces, String goesIn, String role, String how, String facts,
-            String source, boolean off) {}
+            String source, boolean off) {
+        /// {@return what its button does}
+        public String turn() { return off ? "Use it again" : "Turn off"; }
+
+        /// {@return where its button goes}
+        public String path() { return "/swaps/table/" + id + (off ? "/on" : "/off"); }
+    }
+
+    /// The table as a page.
+    ///
+    /// @param q     what is looked for, as typed
+    /// @param all   how many swaps there are
+    /// @param off   how many of them are turned off
+    /// @param form  a swap of the kitchen's own, as typed
+    /// @param wrong what is wrong with it; empty where nothing is
+    record SwapTable(String q, int all, int off, List<SwapRow> rows, OwnSwaps.Own form, List<Role> roles,
+            String wrong) {
+        public String facts() { return off == 0 ? all + " swaps" : "%d swaps, %d turned off".formatted(all, off); }
+    }
 
     SwapTableController(OwnSwaps own, Format format) {
         this.own = own;
@@ -46,27 +63,19 @@ class SwapTableController {
     }
 
     @GetMapping("/swaps/table")
-    String table(@RequestParam(defaultValue = "") String q, Model model) {
-        fill(model, q, BLANK, "");
-        return "swap/table";
-    }
+    ModelAndView table(@RequestParam(defaultValue = "") String q) { return page(q, BLANK, "", HttpStatus.OK); }
 
-    private void fill(Model model, String q, OwnSwaps.Own form, String wrong) {
+    private ModelAndView page(String q, OwnSwaps.Own form, String wrong, HttpStatus status) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
         var rows = new ArrayList<SwapRow>();
         for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap())));
         for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
-        model.addAttribute("q", q);
-        model.addAttribute("all", rows.size());
-        model.addAttribute("offs", off.size());
-        model.addAttribute("rows",
-                rows.stream().filter(
-                        r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words))
-                        .toList());
-        model.addAttribute("form", form);
-        model.addAttribute("roles", Role.values());
-        model.addAttribute("wrong", wrong);
+        var found = rows.stream().filter(
+                r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList();
+        return new ModelAndView("swap/table",
+                Map.of("page", new SwapTable(q, rows.size(), off.size(), found, form, List.of(Role.values()), wrong)),
+                status);
     }
 
     private SwapRow row(Swap swap, long key, boolean off) {
@@ -103,11 +112,7 @@ class SwapTableController {
             own.add(form, Cook.of(request));
             return new ModelAndView("redirect:/swaps/table");
         }
-        var page = new ModelAndView("swap/table", HttpStatus.UNPROCESSABLE_CONTENT);
-        var model = new ExtendedModelMap();
-        fill(model, "", form, wrong);
-        page.addAllObjects(model);
-        return page;
+        return page("", form, wrong, HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     private static String wrong(OwnSwaps.Own form) {

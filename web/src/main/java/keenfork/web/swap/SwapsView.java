@@ -48,5 +48,8 @@ record SwapsView(SwapQuery asked, List<Menu.Dish> dishes, List<GroupChoice> grou
     /// @param written    the text with the plan in it, or null where it is for some plates only
     record Keep(String print, long version, boolean asVariant, boolean somePlates, @Nullable String written) {}
 
+    /// {@return the head of what is chosen to be out}
+    public String head() { return groups.isEmpty() ? "Must be without" : "Or say what must be out"; }
+
     public List<Role> roles() { return List.of(Role.values()); }
 }

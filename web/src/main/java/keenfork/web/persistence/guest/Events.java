@@ -41,7 +41,10 @@ public class Events {
     /// An event.
     ///
     /// @param version what a change of it is written over
-    public record Event(long id, long version, Details details, boolean archived, boolean inForce) {}
+    public record Event(long id, long version, Details details, boolean archived, boolean inForce) {
+        /// {@return what it is called where one is chosen}
+        public String words() { return archived ? details.name + ", laid by" : details.name; }
+    }
 
     Events(GuestGroupRows rows, EventRows eventRows, EventDishRows menus, ApplicationEventPublisher events) {
         this.rows = rows;

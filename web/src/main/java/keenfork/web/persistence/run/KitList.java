@@ -33,7 +33,12 @@ public class KitList {
     /// @param was what stood there; empty where it is new
     /// @param now what stands there since; empty where it is gone
     /// @param by  who changed it, or an empty string
-    public record Change(String what, String was, String now, String why, Instant at, String by) {}
+    public record Change(String what, String was, String now, String why, Instant at, String by) {
+        /// {@return from what to what}
+        public String turn() {
+            return (was.isEmpty() ? "new" : was) + " → " + (now.isEmpty() ? "taken out" : now);
+        }
+    }
 
     KitList(KitPieceRows pieceRows, KitFigureRows figureRows, KitChangeRows changeRows,
             ApplicationEventPublisher events, Clock clock) {

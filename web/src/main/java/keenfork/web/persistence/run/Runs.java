@@ -76,7 +76,10 @@ public class Runs {
     /// @param how     what was done, in words
     /// @param by      who did it, or an empty string
     /// @param inForce whether that run is in force
-    public record Change(long id, String how, Instant made, String by, boolean inForce) {}
+    public record Change(long id, String how, Instant made, String by, boolean inForce) {
+        /// {@return that it is in force; empty where it is not}
+        public String standing() { return inForce ? ", in force" : ""; }
+    }
 
     /// Something done on the day.
     ///
