@@ -1,11 +1,15 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
@@ -42,19 +46,31 @@ public record EntrySteps(List<Integer> steps) {
     public static EntrySteps of(Recipe recipe) {
         var named = recipe.steps().stream().map(Step::of).toList();
         var steps = new ArrayList<Integer>();
-        for (var part : recipe.parts())
-            for (var line : part.lines()) steps.add(first(line, part, named));
+        for (var part : recipe.parts()) {
+            var wholes = named.stream().map(s -> s.takesWhole(part)).toList();
+            for (var line : part.lines()) steps.add(first(line, part, named, wholes));
+        }
         return new EntrySteps(steps);
+    }
+
+    /// {@return the lines that go in with the first step or before it; each by itself, not by what it says}
+    public static Set<Line> first(Recipe recipe) {
+        Set<Line> first = Collections.newSetFromMap(new IdentityHashMap<>());
+        var steps = of(recipe).steps;
+        for (var i = 0; i < steps.size(); i++) if (steps.get(i) <= 0) first.add(recipe.lines().get(i));
+        return first;
     }
 
     private static Set<Integer> takenBy(Step step, Recipe recipe) {
         var lines = new TreeSet<Integer>();
         var at = 0;
-        for (var part : recipe.parts())
+        for (var part : recipe.parts()) {
+            var isWhole = step.takesWhole(part);
             for (var line : part.lines()) {
-                if (step.takes(line, part)) lines.add(at);
+                if (step.takes(line, part, isWhole)) lines.add(at);
                 at++;
             }
+        }
         return lines;
     }
 
@@ -68,8 +84,9 @@ public record EntrySteps(List<Integer> steps) {
         return named;
     }
 
-    private static int first(Line line, Part part, List<Step> steps) {
-        for (var i = 0; i < steps.size(); i++) if (steps.get(i).takes(line, part)) return i;
+    /// @param wholes which of the steps take the whole part
+    private static int first(Line line, Part part, List<Step> steps, List<Boolean> wholes) {
+        for (var i = 0; i < steps.size(); i++) if (steps.get(i).takes(line, part, wholes.get(i))) return i;
         return part.kind().comesOff() ? steps.size() : START;
     }
 
@@ -85,7 +102,7 @@ public record EntrySteps(List<Integer> steps) {
         }
 
         private static Step of(String text, @Nullable Step but) {
-            var words = new TreeSet<String>();
+            var words = new HashSet<String>();
             for (var word : Words.of(text)) words.add(Words.key(word.text()));
             var matches = Foods.shipped().recipeWords().read(text).matches();
             var foods = matches.stream().map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance)
@@ -103,9 +120,12 @@ public record EntrySteps(List<Integer> steps) {
             };
         }
 
-        boolean takes(Line line, Part part) {
-            if (but != null && but.takes(line, part)) return false;
-            if (takesAll || names(part.name()) || names(part.kind().word())) return true;
+        /// {@return whether it takes all of a part, but for what it says stays out}
+        boolean takesWhole(Part part) { return takesAll || names(part.name()) || names(part.kind().word()); }
+
+        boolean takes(Line line, Part part, boolean isWhole) {
+            if (but != null && but.takes(line, part, but.takesWhole(part))) return false;
+            if (isWhole) return true;
             if (!line.dish().isEmpty() && names(line.dish())) return true;
             for (var choice : line.choices()) {
                 if (takes(choice.main())) return true;
@@ -118,7 +138,7 @@ public record EntrySteps(List<Integer> steps) {
         private boolean takes(Meaning meaning) {
             return switch (meaning) {
                 case Meaning.OfFood(var food) ->
-                        foods.contains(food) || hints(food.name()) || food.names().stream().anyMatch(this::names)
+                        foods.contains(food) || names(Tells.of(food))
                                 || food.holds().stream().anyMatch(this::names)
                                 || food.sometimes().stream().anyMatch(this::names);
                 case Meaning.OfSubstances(var held) -> held.stream().anyMatch(this::names);
@@ -128,19 +148,38 @@ public record EntrySteps(List<Integer> steps) {
 
         /// {@return whether the step says the last word of a name: "beans" for white beans}
         private boolean names(String name) {
-            var own = Words.key(name.toLowerCase(Locale.ROOT));
-            return words.contains(own.substring(own.lastIndexOf(' ') + 1));
+            return words.contains(last(name));
         }
 
-        /// {@return whether the step says any longer word of a name: "spices" for a spice mix}
-        private boolean hints(String name) {
-            return Arrays.stream(Words.key(name.toLowerCase(Locale.ROOT)).split(" "))
-                    .anyMatch(w -> w.length() >= TELLING && words.contains(w));
+        private boolean names(Tells tells) {
+            for (var word : tells.words) if (words.contains(word)) return true;
+            return false;
         }
 
         private boolean names(Substance held) {
             return substances.stream()
                     .anyMatch(s -> Substances.shipped().isUnder(held, s) || Substances.shipped().isUnder(s, held));
         }
+    }
+
+    /// The words by which a step names a food: any longer word of its first name ("spices" for a spice mix), the last
+    /// word of each other. Kept for each food of the table, as every step of every dish asks for them.
+    private record Tells(Set<String> words) {
+        private static final Map<String, Tells> ALL = new ConcurrentHashMap<>();
+
+        static Tells of(Food food) { return ALL.computeIfAbsent(food.name(), _ -> new Tells(words(food))); }
+
+        private static Set<String> words(Food food) {
+            var words = new TreeSet<String>();
+            for (var word : Words.key(food.name().toLowerCase(Locale.ROOT)).split(" "))
+                if (word.length() >= TELLING) words.add(word);
+            for (var name : food.names()) words.add(last(name));
+            return words;
+        }
+    }
+
+    private static String last(String name) {
+        var own = Words.key(name.toLowerCase(Locale.ROOT));
+        return own.substring(own.lastIndexOf(' ') + 1);
     }
 }

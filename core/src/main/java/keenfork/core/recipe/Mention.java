@@ -29,6 +29,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         substances = List.copyOf(substances);
     }
 
+    Mention at(int other) { return new Mention(other, words, substances, product); }
+
     /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a
     /// line}
     ///

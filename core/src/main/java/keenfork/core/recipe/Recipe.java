@@ -1,5 +1,6 @@
 package keenfork.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import keenfork.core.food.OwnWeights;
@@ -39,6 +40,18 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
     /// The same in a kitchen that weighed some of its foods itself.
     public static Recipe read(String text, Volumes volumes, Law home, OwnWeights own) {
         return new RecipeReader(volumes, home, own).read(text);
+    }
+
+    /// {@return this dish with other parts and steps; what is known of a step that stays is not read again}
+    public Recipe with(List<Part> others, List<String> changed) {
+        var named = new ArrayList<Mention>();
+        for (var i = 0; i < changed.size(); i++) {
+            var at = i;
+            var before = steps.indexOf(changed.get(i));
+            (before < 0 ? Mention.in(List.of(changed.get(i))).stream()
+                    : mentions.stream().filter(m -> m.step() == before)).forEach(m -> named.add(m.at(at)));
+        }
+        return new Recipe(name, serves, makes, others, changed, named);
     }
 
     public List<Line> lines() {

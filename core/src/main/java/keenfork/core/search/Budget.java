@@ -4,7 +4,7 @@ package keenfork.core.search;
 ///
 /// @param nodes most nodes, 1 or more
 public record Budget(long nodes) {
-    public static final Budget USUAL = new Budget(2_000_000);
+    public static final Budget USUAL = new Budget(400_000);
 
     public Budget {
         if (nodes < 1) throw new IllegalArgumentException("a search opens at least one node, not %d".formatted(nodes));

@@ -32,7 +32,7 @@ final class Changed {
         // whoever the portions are taken off for gets them without it
         var theirs =
                 moves.stream().map(m -> m instanceof Move.TakeOff off ? new Move.LeaveOut(off.line()) : m).toList();
-        var after = new Recipe(changed.name(), changed.serves(), changed.makes(), changed.parts(),
+        var after = recipe.with(changed.parts(),
                 Method.of(named, theirs, null).stream().map(MethodStep::plain).toList());
         if (held.isEmpty()) return after;
         var off =

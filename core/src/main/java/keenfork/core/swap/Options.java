@@ -59,7 +59,7 @@ final class Options {
             if (Leaving.isFine(recipe, part, line, roles) || options.isEmpty() && Leaving.isSmall(part, line))
                 options.add(free(new Move.LeaveOut(line), part));
             var step = step(line);
-            if (step > 0) options.add(free(new Move.TakeOff(line, step), part));
+            if (step > 0 && !Leaving.isNamed(recipe, part, line)) options.add(free(new Move.TakeOff(line, step), part));
         }
         if (answer == Avoidance.Answer.OPEN)
             options.add(new Option(new Move.ReadPack(line), true, NOBODY, NOBODY, heldPart(part)));

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Predicate;
-import java.util.function.ToIntFunction;
 import keenfork.core.search.Budget;
 import keenfork.core.search.Proof;
 import keenfork.core.swap.Puzzle.Cost;
@@ -30,7 +29,7 @@ final class PlanSearch {
     private final List<List<Option>> lines;
     private final int most;
     private final long budget;
-    private final ToIntFunction<List<Option>> whole;
+    private final Whole whole;
     private final List<RankedPlan> kept = new ArrayList<>();
     private final List<Option> taken = new ArrayList<>();
     private final @Nullable Cost[][] least;
@@ -38,9 +37,21 @@ final class PlanSearch {
 
     record RankedPlan(Cost cost, List<Option> options) {}
 
+    /// what is said of a plan as a whole, which no line of it says alone
+    interface Whole {
+        /// {@return what is still not known of a whole plan beyond its lines, or [#NEVER] for one that must not be
+        /// kept}
+        int unknown(List<Option> plan);
+
+        /// {@return whether a plan that begins so may still be kept; must be true wherever it may}
+        default boolean canBecomeOne(List<Option> begun) { return true; }
+
+        /// {@return how many nodes of a search it takes as long as}
+        default int effort() { return 0; }
+    }
+
     /// @param most  how many plans are kept, 1 or more
-    /// @param whole what is still not known of a whole plan beyond its lines, or [#NEVER] for one that must not be kept
-    PlanSearch(Puzzle puzzle, int most, Budget budget, ToIntFunction<List<Option>> whole) {
+    PlanSearch(Puzzle puzzle, int most, Budget budget, Whole whole) {
         this.puzzle = puzzle;
         this.lines = puzzle.lines().stream().map(options -> options.stream().sorted(BEST_FIRST).toList()).toList();
         this.most = most;
@@ -65,7 +76,8 @@ final class PlanSearch {
             return;
         nodes++;
         if (line == lines.size()) {
-            var unknown = whole.applyAsInt(taken);
+            nodes += whole.effort();
+            var unknown = whole.unknown(taken);
             if (unknown != NEVER) keep(new RankedPlan(cost.withUnknown(unknown), List.copyOf(taken)));
             return;
         }
@@ -74,7 +86,7 @@ final class PlanSearch {
             var more = with(brought, option.brings());
             var others = with(guests, option.shutsOut());
             taken.add(option);
-            descend(line + 1, puzzle.plus(cost, option, more, others), more, others);
+            if (whole.canBecomeOne(taken)) descend(line + 1, puzzle.plus(cost, option, more, others), more, others);
             taken.removeLast();
         }
     }

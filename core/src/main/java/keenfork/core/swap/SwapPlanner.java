@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Guests;
+import keenfork.core.recipe.EntrySteps;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;
@@ -44,19 +46,25 @@ public final class SwapPlanner {
 
     /// as many plans are ranked for each one shown, so that those shown can differ
     private static final int RANKED = 4;
+    /// how many plans are found by their lines for each that is kept
+    private static final int LIKELY = 3;
+    /// nodes a search opens while a dish is derived: a budget is one of time, too
+    private static final int DERIVING = 1_000;
+    /// nodes for a plan of a kind that is shown beside the best
+    private static final long BESIDE = 40_000;
 
     /// {@return the `most` best plans for a dish, what was turned down, and what blocks it}
     public Plans plan(Recipe recipe, int most, Budget budget) {
         var asked = ask(recipe);
         if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty())
             return new Plans(asked.before, List.of(), asked.rejected, asked.blocked, asked.needed, new Proof.Best(0));
-        var search = search(asked, asked.puzzle, most * RANKED, budget);
-        var plans = shown(asked, search.best(), most, budget).stream().map(f -> plan(asked, f)).toList();
+        var found = different(asked, most, budget);
+        var plans = found.best.stream().map(f -> plan(asked, f)).toList();
         var blocked = plans.isEmpty()
                 ? List.of(new Plans.Blocked(recipe.name(), "no plan leaves a dish of it that is clear as a whole",
                         "read what is not known first, or cook another dish for them"))
                 : asked.blocked;
-        return new Plans(asked.before, plans, asked.rejected, blocked, true, search.proof());
+        return new Plans(asked.before, plans, asked.rejected, blocked, true, found.proof);
     }
 
     /// {@return the best plan, whatever else could be shown beside it: for those who plan over many dishes; empty where
@@ -64,13 +72,94 @@ public final class SwapPlanner {
     public Optional<Plan> best(Recipe recipe, Budget budget) {
         var asked = ask(recipe);
         if (!asked.blocked.isEmpty() || asked.puzzle.lines().isEmpty()) return Optional.empty();
-        return search(asked, asked.puzzle, 1, budget).best().stream().findFirst().map(f -> plan(asked, f));
+        return search(asked, asked.puzzle, 1, budget).best.stream().findFirst().map(f -> plan(asked, f));
     }
 
-    private PlanSearch search(Asked asked, Puzzle puzzle, int most, Budget budget) {
-        var search = new PlanSearch(puzzle, most, budget, options -> unknownBeyondLines(asked, moves(options)));
-        search.run();
-        return search;
+    /// Plans that differ are chosen among the best by their lines; only those that were chosen are looked at as whole
+    /// dishes, and where all of them hold, no other could have taken their place.
+    private Found different(Asked asked, int most, Budget budget) {
+        var whole = new WholeDish(asked);
+        var likely = new PlanSearch(asked.puzzle, most * RANKED, budget, whole.byLines());
+        likely.run();
+        var chosen = shown(asked, likely.best(), most, budget);
+        if (!chosen.isEmpty() && chosen.stream().allMatch(p -> !likely.best().contains(p)
+                || whole.unknown(p.options()) == 0))
+            return new Found(chosen, likely.proof());
+        var search = search(asked, asked.puzzle, most * RANKED, budget);
+        return new Found(shown(asked, search.best, most, budget), search.proof);
+    }
+
+    /// the best plans, best first, and how sure it is that none is better
+    private record Found(List<PlanSearch.RankedPlan> best, Proof proof) {}
+
+    /// To look at a plan as a whole takes as long as hundreds of steps of the search: so the best by their lines are
+    /// found first, and then looked at, best first, until no other can be better. Only where too many of them must not
+    /// be kept is each looked at as it is found.
+    private Found search(Asked asked, Puzzle puzzle, int most, Budget budget) {
+        var whole = new WholeDish(asked);
+        var likely = new PlanSearch(puzzle, most * LIKELY, budget, whole.byLines());
+        likely.run();
+        var kept = new ArrayList<PlanSearch.RankedPlan>();
+        for (var plan : likely.best()) {
+            if (kept.size() == most && plan.cost().compareTo(kept.getLast().cost()) >= 0)
+                return new Found(kept, likely.proof());
+            var unknown = whole.unknown(plan.options());
+            if (unknown == PlanSearch.NEVER) continue;
+            kept.add(new PlanSearch.RankedPlan(plan.cost().withUnknown(unknown), plan.options()));
+            kept.sort(Comparator.comparing(PlanSearch.RankedPlan::cost));
+            if (kept.size() > most) kept.removeLast();
+        }
+        if (likely.best().size() < most * LIKELY) return new Found(kept, likely.proof());
+        var each = new PlanSearch(puzzle, most, budget, whole);
+        each.run();
+        return new Found(each.best(), each.proof());
+    }
+
+    /// What is said of a plan as a whole.
+    private final class WholeDish implements PlanSearch.Whole {
+        private final Asked asked;
+        private final double half;
+        private final Set<Line> first;
+
+        WholeDish(Asked asked) {
+            this.asked = asked;
+            this.half = asked.recipe.mass().likelyGrams() / 2;
+            this.first = EntrySteps.first(asked.recipe);
+        }
+
+        @Override
+        public int unknown(List<Option> plan) { return unknownBeyondLines(asked, moves(plan)); }
+
+        /// Portions that lack more than half of the dish are none of it, and none can be taken off before what is not
+        /// known goes in first of all.
+        @Override
+        public boolean canBecomeOne(List<Option> begun) {
+            var off = 0.0;
+            var takesOff = false;
+            var opensFirst = false;
+            for (var option : begun) {
+                if (option.move() instanceof Move.TakeOff(var line, _)) {
+                    takesOff = true;
+                    off += line.mass() == null ? 0 : line.mass().likelyGrams();
+                }
+                opensFirst |= option.open() && first.contains(option.move().line());
+            }
+            return !takesOff || off <= half && !opensFirst;
+        }
+
+        @Override
+        public int effort() { return DERIVING; }
+
+        /// {@return the same, but for what only the whole dish tells}
+        PlanSearch.Whole byLines() {
+            return new PlanSearch.Whole() {
+                @Override
+                public int unknown(List<Option> plan) { return 0; }
+
+                @Override
+                public boolean canBecomeOne(List<Option> begun) { return WholeDish.this.canBecomeOne(begun); }
+            };
+        }
     }
 
     /// Those that differ; among them, where there is one, a plan that holds a part back, which is the least work, and
@@ -99,7 +188,9 @@ public final class SwapPlanner {
     }
 
     private Optional<PlanSearch.RankedPlan> best(Asked asked, Class<? extends Move> kind, Budget budget) {
-        return asked.puzzle.with(kind).flatMap(p -> search(asked, p, 1, budget).best().stream().findFirst());
+        // shown beside the others: a good one is enough
+        var few = new Budget(Math.min(budget.nodes(), BESIDE));
+        return asked.puzzle.with(kind).flatMap(p -> search(asked, p, 1, few).best.stream().findFirst());
     }
 
     /// {@return the puzzle a plan for a dish is searched in: for an outside solver}
@@ -199,7 +290,7 @@ public final class SwapPlanner {
     private @Nullable Split split(Asked asked, List<Move> moves) {
         var others = moves.stream().filter(m -> !(m instanceof Move.TakeOff)).toList();
         var dish = asked.with(others);
-        return Split.of(Derivation.of(dish, asked.facts), avoid).filter(s -> s.isStillIt(dish)).orElse(null);
+        return Split.of(Derivation.of(dish, asked.facts), avoid).filter(s -> s.isStillIt(asked.recipe)).orElse(null);
     }
 
     private Plan plan(Asked asked, PlanSearch.RankedPlan found) {
