@@ -14,6 +14,9 @@ import keenfork.core.regime.RuleBook;
 public record Avoidances(List<Said> said, List<Refused> refused) {
     public static final Avoidances NONE = new Avoidances(List.of(), List.of());
 
+    private static final int LONGEST = 10_000;
+    private static final int SHOWN = 40;
+
     public Avoidances {
         said = List.copyOf(said);
         refused = List.copyOf(refused);
@@ -61,7 +64,18 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
     }
 
     /// Reads what people say: "eggs, sesame", "no nuts", "coeliac + vegan", "milk allergy (traces ok)", "nuts:recipe".
-    public static Avoidances of(String words, RuleBook ruleBook) { return new PeopleWords(ruleBook).read(words); }
+    /// What is longer than ten thousand letters is read as far as that, and the rest is told as not understood.
+    public static Avoidances of(String words, RuleBook ruleBook) {
+        var reader = new PeopleWords(ruleBook);
+        if (words.length() <= LONGEST) return reader.read(words);
+        var read = reader.read(words.substring(0, LONGEST));
+        var rest = new Refused("%s … (%,d letters more than are read at once)".formatted(
+                words.substring(LONGEST).strip().lines().findFirst()
+                        .map(l -> l.substring(0, Math.min(SHOWN, l.length())))
+                        .orElse(""),
+                words.length() - LONGEST), List.of());
+        return new Avoidances(read.said, Stream.concat(read.refused.stream(), Stream.of(rest)).toList());
+    }
 
     /// {@return what they avoid, without how it is meant}
     public List<Avoidance> all() { return said.stream().map(Said::avoidance).toList(); }

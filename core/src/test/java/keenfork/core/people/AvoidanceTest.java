@@ -52,6 +52,14 @@ class AvoidanceTest {
                 .isEqualTo(Avoidance.Answer.NOTHING);
     }
 
+    /// What stands last in a very long list is not read; it must not be taken for nothing either.
+    @Test
+    void what_is_too_long_to_be_read_is_told_as_not_understood() {
+        var all = Avoidances.of("no celery, ".repeat(1_000) + "sesame", UK);
+        assertThat(all.unread()).last().asString().contains("letters more");
+        assertThat(all.all()).extracting(Avoidance::words).contains("celery").doesNotContain("sesame");
+    }
+
     @Test
     void ids_are_those_of_the_rule_book_in_force() {
         assertThat(Avoidance.parse("tree-nuts", US)).isPresent();

@@ -21,6 +21,7 @@ import org.springframework.web.servlet.ModelAndView;
 class MapController {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_PEOPLE = 100_000;
+    private static final int LONGEST_AVOIDS = 500;
     private final Kitchen kitchen;
     private final Events events;
     private final Format format;
@@ -84,6 +85,9 @@ class MapController {
         if (!read.unread().isEmpty())
             return page(asked, "Not understood: %s. Say it in other words, such as “milk allergy” or “no nuts”."
                     .formatted(format.list(read.refused())), HttpStatus.UNPROCESSABLE_CONTENT);
+        if (avoid.strip().length() > LONGEST_AVOIDS)
+            return page(asked, "Say it in fewer than %d letters, or keep two groups.".formatted(LONGEST_AVOIDS),
+                    HttpStatus.UNPROCESSABLE_CONTENT);
         if (read.isEveryone())
             return page(asked, "Say what they avoid, such as egg + sesame.", HttpStatus.UNPROCESSABLE_CONTENT);
         events.add(name.strip(), Integer.parseInt(people.strip()), avoid.strip());

@@ -23,7 +23,6 @@ import org.jspecify.annotations.Nullable;
 /// @param q      words to find dishes by
 record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String group, @Nullable String member,
         @Nullable List<String> open, @Nullable Long guests, @Nullable String avoid, @Nullable String q) {
-    private static final int LONGEST = 300;
 
     Peel peeled() {
         if (peel == null || peel.isEmpty()) return Peel.COMPLETE;
@@ -44,8 +43,7 @@ record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String gro
     String words() { return q == null ? "" : q.strip().toLowerCase(Locale.ROOT); }
 
     public String avoided() {
-        if (avoid == null) return "";
-        return avoid.length() > LONGEST ? avoid.substring(0, LONGEST) : avoid.strip();
+        return avoid == null ? "" : avoid.strip();
     }
 
     /// {@return the address of the map with other peeling; what is open and found stays}

@@ -36,6 +36,14 @@ class DinersTest {
         assertThat(Diners.avoiding("", "zugwort", RuleBook.uk()).isEveryone()).isFalse();
     }
 
+    /// A list in an address was cut at 300 letters, and what stood behind was eaten.
+    @Test
+    void the_last_word_of_a_long_list_counts() {
+        var asked = new MapQuery(null, null, null, null, null, null, "no celery, ".repeat(40) + "sesame", null);
+        assertThat(Diners.of(asked, List.of(), RuleBook.uk()).eat(derived("Dip\n3 tbsp tahini")))
+                .isEqualTo(Eats.GOES_WITHOUT);
+    }
+
     /// A group kept under one rule book is asked for under another: what it avoids must not get lost on the way.
     @ParameterizedTest @FieldSource("BOOKS")
     void people_are_kept_safe_from_another_books_words(RuleBook book) {
