@@ -4,7 +4,6 @@ import com.openhtmltopdf.bidi.support.ICUBidiReorderer;
 import com.openhtmltopdf.bidi.support.ICUBidiSplitter;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.awt.Font;
 import java.awt.FontFormatException;
@@ -13,13 +12,30 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import java.util.logging.Level;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDPageContentStream.AppendMode;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /// Makes PDFs of pages written for paper: with the house's fonts in them, tagged, titled and with their language set.
 public final class Press {
     /// the faces that pages for paper may use, in the order they are looked through for a letter
     private static final List<Font> FACES = List.of("AtkinsonHyperlegibleNext-Regular", "NotoSans-Regular",
             "NotoSansHebrew-Regular", "NotoSansArabic-Regular").stream().map(Press::face).toList();
+
+    private static final float THOUSAND = 1000;
+    /// of the number of a page, pt
+    private static final float NUMBER_SIZE = 9;
+    private static final float NUMBER_RIGHT = 28;
+    private static final float NUMBER_BOTTOM = 17;
 
     static {
         // it tells of every step of every page; what is wrong is still told
@@ -28,12 +44,88 @@ public final class Press {
 
     private Press() {}
 
+    /// as many pages are set side by side as the memory of the application holds with room to spare; the rest wait
+    private static final int SIDE_BY_SIDE = 2;
+    private static final long LONGEST_WAIT_SECONDS = 45;
+    private static final Semaphore ROOM = new Semaphore(SIDE_BY_SIDE, true);
+
+    /// So much is being set for paper that this did not come to its turn.
+    public static final class Busy extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Busy() {
+            super("So many pages are being set for paper just now that this one did not come to its turn. Wait a "
+                    + "minute and ask again.");
+        }
+    }
+
+    private static <T> T inTurn(Supplier<T> work) {
+        try {
+            if (!ROOM.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) throw new Busy();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Busy();
+        }
+        try {
+            return work.get();
+        } finally {
+            ROOM.release();
+        }
+    }
+
     /// {@return a PDF of a page that names its fonts `Text` and `Head`, and behind them `NotoSans`, `NotoSansHebrew`
     /// and `NotoSansArabic`; drawings in it are kept as drawings}
     /// @param html the whole page, as XHTML; places of marks are filled with their shapes
-    public static byte[] pdf(String html) {
+    /// @throws Busy where it waited too long for its turn
+    public static byte[] pdf(String html) { return inTurn(() -> set(html)); }
+
+    /// {@return one PDF of several such pages, each set by itself and none held longer than it takes to write it, its
+    /// pages numbered through}
+    /// @param pages made one after the other, each when its turn has come
+    /// @throws Busy where it waited too long for its turn
+    public static byte[] pdf(List<Supplier<String>> pages) { return inTurn(() -> bound(pages)); }
+
+    private static byte[] bound(List<Supplier<String>> pages) {
         var out = new ByteArrayOutputStream();
-        try (var drawer = new BatikSVGDrawer()) {
+        var merger = new PDFMergerUtility();
+        merger.setDestinationStream(out);
+        for (var page : pages) merger.addSource(new RandomAccessReadBuffer(set(page.get())));
+        try {
+            merger.mergeDocuments(IOUtils.createTempFileOnlyStreamCache());
+            return numbered(out.toByteArray());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static byte[] numbered(byte[] pdf) throws IOException {
+        var out = new ByteArrayOutputStream();
+        try (var document = Loader.loadPDF(pdf); var in = open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
+            var font = PDType0Font.load(document, in, true);
+            var all = document.getNumberOfPages();
+            for (var i = 0; i < all; i++) {
+                var page = document.getPage(i);
+                var words = "%d of %d".formatted(i + 1, all);
+                var width = font.getStringWidth(words) / THOUSAND * NUMBER_SIZE;
+                try (var on = new PDPageContentStream(document, page, AppendMode.APPEND, true, true)) {
+                    // who hears the page hears no numbers of pages
+                    on.beginMarkedContent(COSName.ARTIFACT);
+                    on.beginText();
+                    on.setFont(font, NUMBER_SIZE);
+                    on.newLineAtOffset(page.getMediaBox().getWidth() - NUMBER_RIGHT - width, NUMBER_BOTTOM);
+                    on.showText(words);
+                    on.endText();
+                    on.endMarkedContent();
+                }
+            }
+            document.save(out);
+        }
+        return out.toByteArray();
+    }
+
+    private static byte[] set(String html) {
+        var out = new ByteArrayOutputStream();
+        try (var drawer = new MarkDrawer()) {
             var builder = new PdfRendererBuilder().useSVGDrawer(drawer);
             font(builder, "AtkinsonHyperlegibleNext-Regular", "Text", 400);
             font(builder, "AtkinsonHyperlegibleNext-Bold", "Text", 700);

@@ -43,12 +43,17 @@ public final class Shapes {
     static String inked(String html) {
         return MARK.matcher(html).replaceAll(m -> {
             var size = m.group(1) == null ? USUAL_SIZE : m.group(1);
-            return Matcher.quoteReplacement(
-                    ("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"%s\" height=\"%s\" "
-                            + "role=\"img\" alt=\"%s\" style=\"color:#000\">%s</svg>")
-                                    .formatted(size, size, m.group(2),
-                                            ALL.getOrDefault(m.group(3), "").replaceAll("#(?!fff)[0-9A-Fa-f]{6}",
-                                                    "#000000")));
+            return Matcher.quoteReplacement(("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%s\" height=\"%s\" "
+                    + "role=\"img\" alt=\"%s\" %s=\"%s\"></svg>")
+                            .formatted(size, size, m.group(2), MarkDrawer.NAME, m.group(3)));
         });
+    }
+
+    /// {@return a shape as a drawing of its own, 24 px wide and high, in black}
+    static String inOneInk(String name) {
+        var shape = "<g color=\"#000\">%s</g>"
+                .formatted(ALL.getOrDefault(name, "").replaceAll("#(?!fff)[0-9A-Fa-f]{6}", "#000000"));
+        return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 24 24\" width=\"24\" height=\"24\">%s</svg>"
+                .formatted(shape);
     }
 }

@@ -7,6 +7,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -34,6 +35,8 @@ class MapFiles {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
     private static final String CAUTION =
             "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
+    /// rows of the map that are set in one go
+    private static final int ROWS = 120;
     private static final Pattern HEAD = Pattern.compile("<i\\s+class=\"head\">([^<]*)</i>");
     private final Kitchen kitchen;
     private final Events events;
@@ -87,16 +90,24 @@ class MapFiles {
     /// "Dip: Celery in it" without the dish and the column: the cell says the rest.
     private static String words(String label, String dish) { return label.substring(dish.length() + 2); }
 
+    /// A large map is set by pieces, so that what it takes does not grow with the menu.
     private byte[] pdf(MapView view, Menu menu, String foot, String paper) {
-        var context = new Context();
-        context.setVariable("map", view);
-        context.setVariable("kitchen", menu.kitchenName());
-        context.setVariable("title", title(menu.kitchenName()));
-        context.setVariable("book", menu.ruleBook().name());
-        context.setVariable("foot", foot);
-        context.setVariable("key", MapKey.ENTRIES);
-        context.setVariable("paper", paper.equalsIgnoreCase("letter") ? "letter landscape" : "A4 landscape");
-        return Press.pdf(inlined(templates.process("map/pdf", context)));
+        var pieces = view.pieces(ROWS);
+        var sheets = new ArrayList<Supplier<String>>();
+        for (var i = 0; i < pieces.size(); i++) {
+            var context = new Context();
+            context.setVariable("map", pieces.get(i));
+            context.setVariable("kitchen", menu.kitchenName());
+            context.setVariable("title", title(menu.kitchenName()));
+            context.setVariable("head", i == 0 ? title(menu.kitchenName()) + view.forWhomShort() : "");
+            context.setVariable("book", menu.ruleBook().name());
+            context.setVariable("foot", i == pieces.size() - 1 ? foot : "");
+            context.setVariable("numbered", pieces.size() == 1);
+            context.setVariable("key", MapKey.ENTRIES);
+            context.setVariable("paper", paper.equalsIgnoreCase("letter") ? "letter landscape" : "A4 landscape");
+            sheets.add(() -> inlined(templates.process("map/pdf", context)));
+        }
+        return sheets.size() == 1 ? Press.pdf(sheets.getFirst().get()) : Press.pdf(sheets);
     }
 
     /// Each head stands upright.

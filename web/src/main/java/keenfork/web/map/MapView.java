@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import keenfork.core.covers.Eats;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Food;
@@ -30,6 +31,18 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
     /// {@return for whom the rows are; empty where they are for everyone}
     public String forWhom() { return isFor() ? " Rows for: " + people + "." : ""; }
 
+    String forWhomShort() { return isFor() ? ", for " + people : ""; }
+
+    /// {@return the same map, so many rows at a time}
+    List<MapView> pieces(int most) {
+        if (rows.size() <= most + most / 2) return List.of(this);
+        return IntStream.range(0, (rows.size() + most - 1) / most)
+                .mapToObj(i -> new MapView(columns, diets,
+                        rows.subList(i * most, Math.min(rows.size(), (i + 1) * most)), totals, peel, peels, open,
+                        people))
+                .toList();
+    }
+
     /// {@return how many columns there are, the dish's own and the people's among them}
     public int span() { return columns.size() + diets.size() + (isFor() ? 2 : 1); }
 
@@ -47,6 +60,9 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         List<Cell> cells() { return marks.cells(); }
 
         List<Bowl> bowls() { return marks.bowls(); }
+
+        /// {@return what it is of, a part with what it is made of}
+        public String title() { return part ? name + ": " + note : name; }
 
         /// {@return how the row looks, by which dish is open}
         public String look(long open) {
