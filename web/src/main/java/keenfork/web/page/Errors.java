@@ -1,9 +1,11 @@
 package keenfork.web.page;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.UUID;
+import java.sql.SQLException;
+import keenfork.paper.Press;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.slf4j.MDC;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
@@ -25,6 +27,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 /// The one place where something that went wrong becomes words.
 @ControllerAdvice
 class Errors {
+    private static final String DISK_FULL = "53100";
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
 
     /// Whoever asked went to another page meanwhile: nobody is there to be told.
@@ -72,14 +75,25 @@ class Errors {
     /// Two people saved within the same moment; who was slower by more is shown both texts where they typed.
     @ExceptionHandler({OptimisticLockingFailureException.class, DataIntegrityViolationException.class})
     ModelAndView atOnce(DataAccessException e, HttpServletRequest request) {
-        LOG.warn("at once: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getMessage());
+        LOG.warn("at once: {} {}: {}", request.getMethod(), request.getRequestURI(), e.getClass().getSimpleName());
         return page(HttpStatus.CONFLICT, "Somebody saved at the same moment",
                 "Nothing of yours was stored. Go back (your text is still in the page), look in another window at what "
-                        + "stands there now, and save again.");
+                        + "stands there now, and save again.")
+                                .addObject("sent", Sent.of(request));
+    }
+
+    @ExceptionHandler(Press.Busy.class)
+    ModelAndView busy(Press.Busy e) {
+        return page(HttpStatus.SERVICE_UNAVAILABLE, "The press is busy", String.valueOf(e.getMessage()));
     }
 
     @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})
     ModelAndView database(Exception e, HttpServletRequest request) {
+        if (isDiskFull(e))
+            return logged(HttpStatus.INSUFFICIENT_STORAGE, "The disk is full",
+                    "Nothing was stored just now, and nothing stored before is lost. Make room on the disk that holds "
+                            + "this kitchen, then go back (your text is still in the page) and try again.",
+                    e, request);
         return logged(HttpStatus.SERVICE_UNAVAILABLE, "The database does not answer",
                 "Nothing was stored just now, and nothing stored before is lost. Wait a moment, go back (your text "
                         + "is still in the page) and try again.",
@@ -94,9 +108,16 @@ class Errors {
 
     private static ModelAndView logged(HttpStatus status, String title, String words, Exception e,
             HttpServletRequest request) {
-        var id = UUID.randomUUID().toString().substring(0, 8);
-        LOG.error("{} at {} {}", id, request.getMethod(), request.getRequestURI(), e);
-        return page(status, title, words + " If it stays, tell whoever keeps this program the number " + id + ".");
+        LOG.error("{} at {} {}", title, request.getMethod(), request.getRequestURI(), e);
+        return page(status, title, "%s If it stays, tell whoever keeps this program the number %s.".formatted(words,
+                MDC.get(RequestLog.NUMBER))).addObject("sent", Sent.of(request));
+    }
+
+    /// PostgreSQL says so by a state of its own (class 53, "insufficient resources": disk full).
+    private static boolean isDiskFull(Throwable e) {
+        for (var cause = e; cause != null; cause = cause.getCause())
+            if (cause instanceof SQLException sql && DISK_FULL.equals(sql.getSQLState())) return true;
+        return false;
     }
 
     private static ModelAndView page(HttpStatus status, String title, String words) {

@@ -33,10 +33,11 @@ class TodayController {
     private final SetAsides asides;
     private final PrintJobs jobs;
     private final Dishes dishes;
+    private final BackedUp backedUp;
     private final Format format;
 
     TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides,
-            PrintJobs jobs, Dishes dishes, Format format) {
+            PrintJobs jobs, Dishes dishes, BackedUp backedUp, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.runs = runs;
@@ -45,6 +46,7 @@ class TodayController {
         this.asides = asides;
         this.jobs = jobs;
         this.dishes = dishes;
+        this.backedUp = backedUp;
         this.format = format;
     }
 
@@ -57,6 +59,7 @@ class TodayController {
                 new TodayView.Printer(jobs.open(), jobs.printer()), missed(menu),
                 new TodayView.Plates(variants.all(), asides.all()), format));
         model.addAttribute("cook", Cook.of(request));
+        model.addAttribute("backedUp", backedUp.said());
         return "today/today";
     }
 
