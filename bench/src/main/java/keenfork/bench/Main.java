@@ -29,7 +29,16 @@ public final class Main {
         var scores = scores(run());
         var peer = Peer.linesInASecond(Path.of(words[1]), Reading.lines());
         var query = query(words[2]);
-        Files.writeString(Path.of(words[0]), table(scores, peer, query), StandardCharsets.UTF_8);
+        Files.writeString(Path.of(words[0]), table(scores, peer, query) + """
+
+                ## Texts of doubling sizes
+
+                Milliseconds over texts of an eighth, a quarter, half and all of the size named, the best of five; the \
+                last column is how many times longer the last took than the one before: 2 is linear.
+
+                | read | size | ⅛ | ¼ | ½ | 1 | last step |
+                |---|---|---|---|---|---|---|
+                """ + Doubling.table(), StandardCharsets.UTF_8);
     }
 
     private static Collection<RunResult> run() throws RunnerException {
