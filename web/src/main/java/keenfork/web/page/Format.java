@@ -35,11 +35,14 @@ public class Format {
         return mass == null ? "–" : grams(mass.likelyGrams());
     }
 
-    /// {@return low to high: `590–690 g`; empty where it is known to the gram}
+    /// {@return low to high: `590–690 g`; empty where both read the same}
     public String range(@Nullable Mass mass) {
         if (mass == null || !mass.isRange()) return "";
-        return mass.highGrams() >= 1000 ? number(mass.lowGrams() / 1000) + "–" + number(mass.highGrams() / 1000) + " kg"
-                : number(mass.lowGrams()) + "–" + number(mass.highGrams()) + " g";
+        var isKilos = mass.highGrams() >= 1000;
+        var low = number(isKilos ? mass.lowGrams() / 1000 : mass.lowGrams());
+        var high = number(isKilos ? mass.highGrams() / 1000 : mass.highGrams());
+        // "1.3–1.3 kg" tells nobody anything
+        return low.equals(high) ? "" : low + "–" + high + (isKilos ? " kg" : " g");
     }
 
     /// {@return `640 g`, `1.8 kg`}

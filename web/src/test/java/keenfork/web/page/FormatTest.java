@@ -34,6 +34,8 @@ class FormatTest {
         assertThat(format.likely(null)).isEqualTo("–");
         assertThat(format.range(new Mass(590_000_000, 640_000_000, 690_000_000))).isEqualTo("590–690 g");
         assertThat(format.range(new Mass(900_000_000, 1_200_000_000, 1_500_000_000))).isEqualTo("0.9–1.5 kg");
+        assertThat(format.range(new Mass(1_290_000_000, 1_300_000_000, 1_310_000_000))).as("both read 1.3")
+                .isEmpty();
     }
 
     @ParameterizedTest
