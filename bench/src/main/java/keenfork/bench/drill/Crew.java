@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 /// Somebody at a screen: opens pages and saves, and knows what was answered.
 final class Crew {
     private static final Pattern TOKEN = Pattern.compile("hx-headers=\"[^\"]*&quot;: &quot;([^&\"]+)&quot;");
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(150);
     /// what a request is taken for that nobody answered
     static final int NOTHING = 0;
     private final HttpClient browser = HttpClient.newBuilder().cookieHandler(new CookieManager())

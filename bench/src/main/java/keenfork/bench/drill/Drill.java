@@ -21,6 +21,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 /// Does to real kitchens what must not hurt them, and writes down what came of it.
 public final class Drill {
     private static final int PORT = 7460;
+    private static final long LONGEST_STRUGGLE_NANOS = 90_000_000_000L;
     private static final String WRONG_PASSWORD = "28P01";
     /// what is ended in a round
     private static final List<String> VICTIMS = List.of("application", "database", "both", "launcher");
@@ -220,17 +221,20 @@ public final class Drill {
         }
     }
 
-    /// So little memory that a large map cannot be set: the application ends at once and is begun again.
+    /// So little memory that a large map cannot be set: the application ends and is begun again.
     private void memoryFull() {
         try (var kitchen = kitchen("memory", Map.of("KEEN_FORK_HEAP", "80m")).open()) {
             dishes(kitchen, 1500);
             try (var crew = Executors.newFixedThreadPool(4)) {
                 for (var i = 0; i < 4; i++) crew.submit(() -> kitchen.crew().get("/map.pdf"));
             }
-            var isTold = kitchen.words().contains("ran out of memory");
+            // it may turn over what it has for a while first
+            var end = System.nanoTime() + LONGEST_STRUGGLE_NANOS;
+            while (!kitchen.words().contains("ran out of memory") && System.nanoTime() < end) OpenKitchen.pause(200);
             kitchen.awaitReady();
+            var isTold = kitchen.words().contains("ran out of memory");
             say("Memory runs out", kitchen.crew().get("/dishes").status() == 200,
-                    isTold ? "it ends at once, says so, and is begun again" : "it held out");
+                    isTold ? "it ends, the launcher says so and begins it again" : "it held out");
         }
     }
 
@@ -313,7 +317,7 @@ public final class Drill {
                 OpenKitchen.run(List.of("dd", "if=/dev/zero", "of=" + filler, "bs=64k"));
                 var answers = new ArrayList<Crew.Answer>();
                 for (var i = 0; i < 40; i++)
-                    answers.add(kitchen.crew().post("/larder/new", "label", "Pack " + i, "food", "food " + i, "law",
+                    answers.add(kitchen.crew().post("/larder/new", "label", "Pack " + i, "food", "chickpeas", "law",
                             "uk", "declaration", "Ingredients: " + "beans ".repeat(3000)));
                 var kept = answers.stream().filter(Crew.Answer::isKept).count();
                 var broke = answers.stream().filter(a -> a.status() == 500).count();
@@ -322,7 +326,7 @@ public final class Drill {
                 var later = kitchen.crew().post("/dishes/new", "text", "Pea dip\nServes 4\n200 g peas", "version",
                         "0");
                 var packs = number(kitchen, "select count(*) from pack");
-                say("The disk is full", broke == 0 && later.isKept() && packs >= kept
+                say("The disk is full", broke == 0 && kept < answers.size() && later.isKept() && packs >= kept
                         && kitchen.crew().get("/dishes").body().contains("Bean dip"),
                         "of 40 saves %d were answered and kept, %d said that the disk is full, %d that the database "
                                 + "does not answer; with room again it goes on by itself, nothing lost",
