@@ -42,7 +42,8 @@ public class Format {
         var low = number(isKilos ? mass.lowGrams() / 1000 : mass.lowGrams());
         var high = number(isKilos ? mass.highGrams() / 1000 : mass.highGrams());
         // "1.3–1.3 kg" tells nobody anything
-        return low.equals(high) ? "" : low + "–" + high + (isKilos ? " kg" : " g");
+        if (low.equals(high)) return "";
+        return low + "–" + high + (isKilos ? " kg" : " g");
     }
 
     /// {@return `640 g`, `1.8 kg`}
