@@ -18,7 +18,8 @@ import org.springframework.test.context.DynamicPropertySource;
 
 /// The real application with the demo kitchen, on a real database.
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT, properties = {"keenfork.demo=true",
-        "keenfork.printer.pace=PT0.05S", "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
+        "keenfork.printer.pace=PT0.05S", "logging.level.keenfork=warn",
+        "spring.datasource.url=${test.url.${test.kitchen:keenfork}}"})
 public abstract class RunningKitchen {
     private static final Pattern TOKEN = Pattern.compile("hx-headers=\"[^\"]*&quot;: &quot;([^&\"]+)&quot;");
     @LocalServerPort protected int port;
