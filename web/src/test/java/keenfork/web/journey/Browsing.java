@@ -6,8 +6,10 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -82,6 +84,28 @@ abstract class Browsing extends RunningKitchen {
     /// A page that is not there, or not to be had, is looked at by no test unawares.
     protected void go(String path) {
         assertThat(Objects.requireNonNull(page.navigate(address(path))).status()).as(path).isEqualTo(200);
+    }
+
+    /// {@return the button of just that name}
+    protected Locator button(String name) {
+        return loaded().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /// {@return the links whose name has these words in it}
+    protected Locator link(String words) {
+        return loaded().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(words));
+    }
+
+    /// {@return the link of just that name}
+    protected Locator linkOnly(String name) {
+        return loaded().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    /// Before its style sheet is there a page shows what a tablet does not, and what was found then is waited for
+    /// until it is seen, which never comes.
+    private Page loaded() {
+        page.waitForLoadState();
+        return page;
     }
 
     protected void size(int width) { page.setViewportSize(width, width == 820 ? 1180 : 800); }

@@ -2,18 +2,12 @@ package keenfork.web.journey;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// From a list of guests to everyone fed, by hand, on a desk and on a tablet.
 class CoversJourneyTest extends Browsing {
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void a_list_is_pasted_read_and_everyone_is_fed(int width) {
         size(width);

@@ -23,10 +23,6 @@ class LabelJourneyTest extends Browsing {
         jobs.use(new PrintJobs.Printer(true, 200, false));
     }
 
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     private Locator picture() { return page.locator("img[data-preview]"); }
 
     private long write(String text) {

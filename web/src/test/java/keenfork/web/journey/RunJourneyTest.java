@@ -31,14 +31,6 @@ class RunJourneyTest extends Browsing {
         runs.use(kitchen.menu().run().kept().id(), List.copyOf(turns), "began anew", "");
     }
 
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator link(String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
     private Locator first() { return page.locator(".kf-turnlist .nm").first(); }
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
@@ -69,18 +61,18 @@ class RunJourneyTest extends Browsing {
     void the_day_the_kit_and_the_wall_sheet_are_sound(int width) {
         size(width);
         go("/run?show=yours");
-        link("Day and cooks").click();
+        linkOnly("Day and cooks").click();
         page.getByLabel("Cooks").fill("3");
         isSound();
         button("Keep it so").click();
         assertThat(page.locator(".day .kt", new Page.LocatorOptions().setHasText("Cook 3"))).hasCount(1);
-        link("Wall sheet").click();
+        linkOnly("Wall sheet").click();
         assertThat(page.locator(".kf-wall section")).hasCount(3);
         isSound();
         go("/run/day");
         page.getByLabel("Cooks").fill("2");
         button("Keep it so").click();
-        link("Our kit").click();
+        linkOnly("Our kit").click();
         isSound();
     }
 

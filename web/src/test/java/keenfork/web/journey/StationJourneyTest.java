@@ -13,14 +13,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// The stations where the work starts, each gone through by hand and on a tablet, and once by keyboard alone.
 class StationJourneyTest extends Browsing {
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator link(String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
-    }
-
     private Locator box() { return page.getByLabel("The recipe, as you say it"); }
 
     private void write(String text) {
@@ -63,7 +55,7 @@ class StationJourneyTest extends Browsing {
         button("Write these amounts into the recipe").click();
         assertThat(box()).hasValue(Pattern.compile("[\\s\\S]*Serves 8\nBase:\n800 g chickpeas[\\s\\S]*"));
         button("Keep this text").click();
-        link("Dishes").first().click();
+        linkOnly("Dishes").click();
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("carob salad " + width);
         assertThat(page.locator(".kf-dishes li")).hasCount(1);
         isSound();
@@ -152,7 +144,7 @@ class StationJourneyTest extends Browsing {
         size(width);
         var food = width == 820 ? "ponzu" : "teriyaki sauce";
         write("Glazed greens " + width + "\n1 kg kale\n4 tbsp " + food + "\n2 tbsp zugsauce " + width);
-        link("Larder").first().click();
+        linkOnly("Larder").click();
         link("Read a pack").click();
         page.getByLabel("What you call it").fill("Glaze " + width);
         page.getByLabel("Used for").fill(food);
@@ -183,7 +175,7 @@ class StationJourneyTest extends Browsing {
         assertThat(page.locator(".kf-packgrid")).containsText("It stands in today");
         button("The usual one is back").click();
         isSound();
-        link("Larder").first().click();
+        linkOnly("Larder").click();
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("glaze " + width);
         assertThat(page.locator(".kf-packs li")).hasCount(2);
     }
@@ -249,7 +241,7 @@ class StationJourneyTest extends Browsing {
         isSound();
         link("Flatbreads, 24").click();
         assertThat(page.getByLabel("What you call it")).hasValue("Flatbreads, 24");
-        link("Today").first().click();
+        linkOnly("Today").click();
         page.locator(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh"))
                 .click();
         assertThat(button("date syrup")).isVisible();

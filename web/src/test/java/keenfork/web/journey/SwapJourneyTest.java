@@ -11,14 +11,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /// The swap bench, gone through by hand, on a tablet and by keyboard alone.
 class SwapJourneyTest extends Browsing {
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private Locator link(String name) {
-        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
-    }
-
     private void write(String text) {
         go("/dishes/new");
         page.getByLabel("The recipe, as you say it").fill(text);
