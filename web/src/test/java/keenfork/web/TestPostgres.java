@@ -24,18 +24,28 @@ public final class TestPostgres {
     private TestPostgres() {
         try {
             home = Files.createTempDirectory("keen-fork-test-db");
-            port = freePort();
             if (isRoot()) run(List.of("chown", "postgres", home.toString()));
             var data = home.resolve("data").toString();
             run(asPostgres(bin("initdb"), "-D", data, "-U", "keenfork", "--auth=trust", "--encoding=UTF8",
                     "--locale=C.UTF-8", "--no-sync"));
-            run(asPostgres(bin("pg_ctl"), "-D", data, "-w", "-t", "60", "-l", home.resolve("server.log").toString(),
-                    "-o",
-                    "-p " + port + " -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off",
-                    "start"));
+            port = started(data, 3);
             Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /// {@return its port} A port that was free may be taken by the time the server asks for it; then another is tried.
+    private int started(String data, int tries) throws IOException {
+        var free = freePort();
+        try {
+            run(asPostgres(bin("pg_ctl"), "-D", data, "-w", "-t", "60", "-l", home.resolve("server.log").toString(),
+                    "-o", "-p " + free + " -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c fsync=off",
+                    "start"));
+            return free;
+        } catch (IllegalStateException e) {
+            if (tries == 1) throw e;
+            return started(data, tries - 1);
         }
     }
 

@@ -2,7 +2,6 @@ package keenfork.core.run;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Pattern;
 import keenfork.core.food.Table;
 import keenfork.core.recipe.Recipe;
 
@@ -11,7 +10,7 @@ final class Assumed {
     private static final List<DishKind> KINDS = read();
 
     /// @param words what the dish or one of its parts is called; null for every other dish
-    private record DishKind(@org.jspecify.annotations.Nullable Pattern words, List<Kit> kit) {}
+    private record DishKind(@org.jspecify.annotations.Nullable Phrases words, List<Kit> kit) {}
 
     private Assumed() {}
 
@@ -29,7 +28,7 @@ final class Assumed {
 
     static List<Kit> kit(Recipe recipe) {
         var said = recipe.name() + "\n" + String.join("\n", recipe.parts().stream().map(p -> p.name()).toList());
-        for (var kind : KINDS) if (kind.words == null || kind.words.matcher(said).find()) return kind.kit;
+        for (var kind : KINDS) if (kind.words == null || kind.words.isIn(said)) return kind.kit;
         return List.of();
     }
 }

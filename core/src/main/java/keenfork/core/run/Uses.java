@@ -1,9 +1,11 @@
 package keenfork.core.run;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
@@ -32,6 +34,8 @@ final class Uses {
     private final List<Line> lines;
     /// the part of each line, by their places
     private final List<Integer> partOf;
+    /// asked for again at every task
+    private final Map<Evidence, Set<Substance>> grouped = new IdentityHashMap<>();
 
     /// some lines going over some kit
     record Going(Kit kit, Set<Integer> touched, int task) {}
@@ -144,7 +148,9 @@ final class Uses {
     /// {@return the members that the kitchen's rule book lists the evidence under, and those that several others do:
     ///         whoever avoids sesame asks about it under any law, and what one law alone lists is looked for under it
     ///         only}
-    private Set<Substance> grouped(Evidence evidence) {
+    private Set<Substance> grouped(Evidence evidence) { return grouped.computeIfAbsent(evidence, this::groups); }
+
+    private Set<Substance> groups(Evidence evidence) {
         var members = new LinkedHashSet<Substance>();
         var home = dish.facts().home();
         for (var book : RuleBook.all())

@@ -19,11 +19,10 @@ final class Waits {
 
     /// @param work   words of the work, one of which stands in the sentence
     /// @param beside sets of words, of each of which one stands beside it
-    private record WaitRow(Pattern work, List<Pattern> beside, int minutes) {
+    private record WaitRow(Phrases work, List<Phrases> beside, int minutes) {
         /// the talk that turns a work round is read past, and the foods that it names count: "drain the soaked seeds"
         boolean isOf(Work.Sentence sentence) {
-            return work.matcher(sentence.works()).find() && beside.stream()
-                    .allMatch(b -> b.matcher(sentence.whole()).find());
+            return work.isIn(sentence.works()) && beside.stream().allMatch(b -> b.isIn(sentence.whole()));
         }
     }
 
@@ -33,7 +32,7 @@ final class Waits {
         var rows = new ArrayList<WaitRow>();
         for (var row : Table.read(Waits.class, "waits.txt", 4)) {
             var beside = Arrays.stream(row.cell(1).split("\\+")).map(String::strip).filter(s -> !s.isEmpty())
-                    .map(s -> Work.anyOf(Arrays.stream(s.split(";")).map(String::strip))).toList();
+                    .map(s -> Phrases.longestFirst(Arrays.stream(s.split(";")).map(String::strip).toList())).toList();
             rows.add(new WaitRow(Work.anyFormOf(row), beside, row.read(2, Integer::parseInt)));
         }
         return List.copyOf(rows);

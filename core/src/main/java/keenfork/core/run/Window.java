@@ -35,7 +35,7 @@ public record Window(When kind, int least, int most) {
         FRESH
     }
 
-    private record WindowWords(Pattern words, Window window) {}
+    private record WindowWords(Phrases words, Window window) {}
 
     public Window {
         if (least < 0 || most < least)
@@ -52,11 +52,8 @@ public record Window(When kind, int least, int most) {
         return List.copyOf(rows);
     }
 
-    /// a star of the table stands for one word
-    private static Pattern anyOf(Table.Row row) {
-        var words = Arrays.stream(row.cell(1).split(";")).map(String::strip)
-                .map(w -> Pattern.quote(w).replace("*", "\\E\\S+\\Q")).toList();
-        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", words) + ")(?!\\p{L})");
+    private static Phrases anyOf(Table.Row row) {
+        return Phrases.inOrder(Arrays.stream(row.cell(1).split(";")).map(String::strip).toList());
     }
 
     /// {@return what a kind usually asks for}
@@ -68,7 +65,7 @@ public record Window(When kind, int least, int most) {
     static List<Window> said(String text) {
         var plain = text.replace('’', '\'');
         var said = new ArrayList<Window>();
-        for (var row : ROWS) if (row.words.matcher(plain).find()) said.add(row.window);
+        for (var row : ROWS) if (row.words.isIn(plain)) said.add(row.window);
         var before = BEFORE.matcher(plain);
         if (before.find()) {
             said.removeIf(w -> w.kind == When.FRESH);
@@ -93,7 +90,7 @@ public record Window(When kind, int least, int most) {
     /// {@return a step's words without those that say when: how long it goes on is told by the rest}
     static String withoutTimes(String text) {
         var left = BEFORE.matcher(text).replaceAll("");
-        for (var row : ROWS) if (row.window.kind == When.COOL) left = row.words.matcher(left).replaceAll("");
+        for (var row : ROWS) if (row.window.kind == When.COOL) left = row.words.replacedIn(left, "");
         return left;
     }
 }

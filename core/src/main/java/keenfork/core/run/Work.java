@@ -3,7 +3,6 @@ package keenfork.core.run;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -28,11 +27,12 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
     private static final Map<String, WorkRow> WORKS = works();
     private static final Map<String, Noun> NOUNS = nouns();
     /// every word of both tables, the longest first: the blender of "stick blender" is no blender
-    private static final Pattern WORDS = anyOf(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()));
+    private static final Phrases WORDS =
+            Phrases.longestFirst(Stream.concat(WORKS.keySet().stream(), NOUNS.keySet().stream()).toList());
     /// words behind a participle that make a work of it
     private static final String DOING = String.join("|", Table.read(Work.class, "step-doing.txt", 2).stream()
             .map(r -> r.cell(0)).toList());
-    private static final Pattern TALK = talk();
+    private static final Phrases TALK = talk();
 
     private static final String ADDED = "add";
     private static final Set<String> GOES_ON =
@@ -82,10 +82,9 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
                 .toList();
     }
 
-    private static Pattern talk() {
-        var all = Table.read(Work.class, "step-talk.txt", 2).stream()
-                .map(r -> Pattern.quote(r.cell(0)).replace("*", "\\E" + star(r.cell(0)) + "\\Q")).toList();
-        return Pattern.compile("(?iu)(?<!\\p{L})(?:" + String.join("|", all) + ")(?!\\p{L})");
+    private static Phrases talk() {
+        return Phrases.inOrder(Table.read(Work.class, "step-talk.txt", 2).stream().map(r -> r.cell(0)).toList(),
+                Work::star);
     }
 
     /// "Fried onions" are talk; "fried the onions" and "boiled in salted water" are works that somebody did.
@@ -95,19 +94,12 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
 
     boolean isCutting() { return List.of("board", "mandoline", "grater", "scissors").contains(kit.id()); }
 
-    /// {@return what finds any of the words of a row's first cell, parted by `;`, where they stand as words of their
-    /// own}
-    static Pattern anyOf(Table.Row row) { return anyOf(words(row).stream()); }
+    /// {@return the words of a row's first cell, parted by `;`}
+    static Phrases anyOf(Table.Row row) { return Phrases.longestFirst(words(row)); }
 
-    /// {@return the same for every form of its words}
-    static Pattern anyFormOf(Table.Row row) {
-        return anyOf(words(row).stream().flatMap(w -> forms(w).stream()));
-    }
-
-    static Pattern anyOf(Stream<String> words) {
-        var longestFirst = words.distinct().sorted(Comparator.comparingInt(String::length).reversed()
-                .thenComparing(w -> w)).map(Pattern::quote).toList();
-        return Pattern.compile("(?iu)(?<![\\p{L}-])(?:" + String.join("|", longestFirst) + ")(?!\\p{L})");
+    /// {@return every form of them}
+    static Phrases anyFormOf(Table.Row row) {
+        return Phrases.longestFirst(words(row).stream().flatMap(w -> forms(w).stream()).toList());
     }
 
     /// A verb's forms; some that nobody says are among them, and harm nobody. The first word of several is the one that
@@ -154,27 +146,23 @@ record Work(Kit kit, boolean allSoFar, Pace pace) {
                 .replace('’', '\'');
     }
 
-    /// a word of either table in a step
-    record Mention(int start, int end) {}
-
     /// {@return where kit or work is named in a step in plain letters}
-    static List<Mention> mentions(String plain) {
-        return WORDS.matcher(plain).results().map(m -> new Mention(m.start(), m.end())).toList();
-    }
+    static List<Phrases.Place> mentions(String plain) { return WORDS.in(plain); }
 
     /// {@return what a step tells to do, one thing after the other}
     static List<Sentence> sentences(String text) {
         var plain = plain(text);
-        return SENTENCE.splitAsStream(plain).map(s -> new Sentence(s, TALK.matcher(s).replaceAll(" "))).toList();
+        return SENTENCE.splitAsStream(plain).map(s -> new Sentence(s, TALK.replacedIn(s, " "))).toList();
     }
 
     private static boolean readSentence(String sentence, List<Work> found) {
         var acts = new LinkedHashSet<WorkRow>();
         var said = new LinkedHashSet<Noun>();
-        for (var word = WORDS.matcher(sentence); word.find();) {
-            var noun = NOUNS.get(word.group());
+        for (var place : WORDS.in(sentence)) {
+            var word = sentence.substring(place.start(), place.end());
+            var noun = NOUNS.get(word);
             if (noun != null) said.add(noun);
-            else acts.add(Objects.requireNonNull(WORKS.get(word.group())));
+            else acts.add(Objects.requireNonNull(WORKS.get(word)));
         }
         var named = said.stream().filter(n -> !n.with || acts.stream().anyMatch(a -> n.covers.contains(a.act)))
                 .toList();

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -35,6 +36,8 @@ abstract class Browsing extends RunningKitchen {
 
     @BeforeAll
     static void open() {
+        // what is waited for comes late on a busy machine; nothing here measures how late
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         playwright = Playwright
                 .create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright.chromium()
