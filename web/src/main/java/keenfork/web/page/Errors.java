@@ -3,6 +3,7 @@ package keenfork.web.page;
 import jakarta.servlet.http.HttpServletRequest;
 import java.sql.SQLException;
 import keenfork.paper.Press;
+import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.slf4j.MDC;
@@ -31,10 +32,8 @@ class Errors {
     private static final Logger LOG = LoggerFactory.getLogger(Errors.class);
 
     /// Whoever asked went to another page meanwhile: nobody is there to be told.
-    @ExceptionHandler(AsyncRequestNotUsableException.class)
-    void gone() {
-        // the answer cannot be written any more
-    }
+    @ExceptionHandler({AsyncRequestNotUsableException.class, ClientAbortException.class})
+    ModelAndView gone() { return new ModelAndView(); }
 
     @ExceptionHandler(NotHere.class)
     ModelAndView notHere(NotHere e) {
