@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Remembered;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
@@ -95,13 +96,18 @@ public record EntrySteps(List<Integer> steps) {
     /// @param but what it says stays out; null where it says nothing of the kind
     private record Step(Set<String> words, Set<Food> foods, List<Substance> substances, boolean takesAll,
             @Nullable Step but) {
-        static Step of(String text) {
+        private static final Remembered<Step> READ = new Remembered<>(Step::read);
+
+        static Step of(String text) { return READ.of(text); }
+
+        private static Step read(String text) {
             var but = BUT.matcher(text);
-            if (!but.find()) return of(text, null);
-            return of(text.substring(0, but.start("but")) + text.substring(but.end("but")), of(but.group("but"), null));
+            if (!but.find()) return read(text, null);
+            return read(text.substring(0, but.start("but")) + text.substring(but.end("but")),
+                    read(but.group("but"), null));
         }
 
-        private static Step of(String text, @Nullable Step but) {
+        private static Step read(String text, @Nullable Step but) {
             var words = new HashSet<String>();
             for (var word : Words.of(text)) words.add(Words.key(word.text()));
             var matches = Foods.shipped().recipeWords().read(text).matches();

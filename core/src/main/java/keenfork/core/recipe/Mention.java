@@ -8,6 +8,7 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Remembered;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
@@ -25,11 +26,14 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final Pattern WORKED_IN =
             Pattern.compile("(?i)\\b(?:blend|blitz|whizz|stir|fold|mix|toss|through|into|half|some|rest)\\b");
 
+    /// of each step by itself
+    private static final Remembered<List<Mention>> READ = new Remembered<>(Mention::read);
+
     public Mention {
         substances = List.copyOf(substances);
     }
 
-    Mention at(int other) { return new Mention(other, words, substances, product); }
+    private Mention at(int other) { return new Mention(other, words, substances, product); }
 
     /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a
     /// line}
@@ -89,22 +93,26 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         return (" " + Words.key(text) + " ").contains(" " + word + " ");
     }
 
-    private static void of(List<String> steps, int step, Lexicon.Match match, List<Mention> mentions) {
-        if (Words.isDenied(steps.get(step), match.end())) return;
+    private static void of(String step, Lexicon.Match match, List<Mention> mentions) {
+        if (Words.isDenied(step, match.end())) return;
         if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
-            if (!MadeHere.isIt(steps.get(step), match))
-                mentions.add(new Mention(step, match.text(), food.holds(), food));
+            if (!MadeHere.isIt(step, match)) mentions.add(new Mention(0, match.text(), food.holds(), food));
             return;
         }
         var holds = holds(match.meaning());
-        if (!holds.isEmpty()) mentions.add(new Mention(step, match.text(), holds, null));
+        if (!holds.isEmpty()) mentions.add(new Mention(0, match.text(), holds, null));
     }
 
     static List<Mention> in(List<String> steps) {
         var mentions = new ArrayList<Mention>();
-        for (var i = 0; i < steps.size(); i++)
-            for (var match : Foods.shipped().phrase(steps.get(i)).matches()) of(steps, i, match, mentions);
+        for (var i = 0; i < steps.size(); i++) for (var mention : READ.of(steps.get(i))) mentions.add(mention.at(i));
         return mentions;
+    }
+
+    private static List<Mention> read(String step) {
+        var mentions = new ArrayList<Mention>();
+        for (var match : Foods.shipped().phrase(step).matches()) of(step, match, mentions);
+        return List.copyOf(mentions);
     }
 
     private static List<Substance> holds(Meaning meaning) {

@@ -42,16 +42,9 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
         return new RecipeReader(volumes, home, own).read(text);
     }
 
-    /// {@return this dish with other parts and steps; what is known of a step that stays is not read again}
+    /// {@return this dish with other parts and steps}
     public Recipe with(List<Part> others, List<String> changed) {
-        var named = new ArrayList<Mention>();
-        for (var i = 0; i < changed.size(); i++) {
-            var at = i;
-            var before = steps.indexOf(changed.get(i));
-            (before < 0 ? Mention.in(List.of(changed.get(i))).stream()
-                    : mentions.stream().filter(m -> m.step() == before)).forEach(m -> named.add(m.at(at)));
-        }
-        return new Recipe(name, serves, makes, others, changed, named);
+        return new Recipe(name, serves, makes, others, changed, Mention.in(changed));
     }
 
     public List<Line> lines() {

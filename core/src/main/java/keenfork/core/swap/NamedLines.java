@@ -26,9 +26,8 @@ final class NamedLines {
 
     private NamedLines(Recipe recipe) {
         steps = recipe.steps().stream().map(Sentence::of).toList();
-        var lines = recipe.lines();
         for (var step : steps)
-            for (var sentence : step) for (var food : sentence.foods()) meant.put(food, meant(food, lines));
+            for (var sentence : step) for (var food : sentence.foods()) meant.put(food, meant(food, recipe));
     }
 
     static NamedLines of(Recipe recipe) { return new NamedLines(recipe); }
@@ -49,20 +48,30 @@ final class NamedLines {
         return found;
     }
 
-    private static List<Line> meant(Sentence.Named food, List<Line> lines) {
+    private static List<Line> meant(Sentence.Named food, Recipe recipe) {
+        var lines = recipe.lines();
         return switch (food.match().meaning()) {
-            case Meaning.OfFood(var named) -> meant(named, food.match().text(), lines);
+            case Meaning.OfFood(var named) -> meant(named, food.match().text(), recipe);
             case Meaning.OfSubstances(var substances) ->
                     lines.stream().filter(l -> foods(l).anyMatch(f -> holds(f, substances))).toList();
             case Meaning.Vague _ -> List.of();
         };
     }
 
-    private static List<Line> meant(Food named, String word, List<Line> lines) {
+    private static List<Line> meant(Food named, String word, Recipe recipe) {
+        var lines = recipe.lines();
         var exact = lines.stream().filter(l -> foods(l).anyMatch(named::equals)).toList();
         if (!exact.isEmpty()) return exact;
+        if (isPart(word, recipe)) return List.of();
         var heads = HEADS.getOrDefault(named.id(), Set.of());
         return lines.stream().filter(l -> foods(l).anyMatch(f -> heads.contains(f.id())) || endsWith(l, word)).toList();
+    }
+
+    /// "Blend the dressing" means all of that part, and not the caesar dressing in it.
+    private static boolean isPart(String word, Recipe recipe) {
+        var key = Words.key(word);
+        return recipe.parts().stream()
+                .anyMatch(p -> key.equals(Words.key(p.name())) || key.equals(Words.key(p.kind().word())));
     }
 
     /// "the beans" for white beans: the last word of the line's food, or of the name it was read as

@@ -1,5 +1,6 @@
 package keenfork.core.swap;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -8,12 +9,15 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Plurals;
+import keenfork.core.food.Remembered;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
 
 /// The step that a swap brings: how what goes in is made ready, and every companion named.
 public final class OwnStep {
     private static final Set<String> SEASONS = Families.keys("any salt; any citrus juice; any vinegar");
+
+    private static final Remembered<Said> SAID = new Remembered<>(Said::of);
 
     private OwnStep() {}
 
@@ -45,11 +49,21 @@ public final class OwnStep {
     /// {@return whether some words name a food, be it by the last word of its name}
     static boolean names(String words, Food food) {
         if (words.isEmpty()) return false;
-        for (var match : Foods.shipped().recipeWords().read(words).matches())
-            if (match.meaning() instanceof Meaning.OfFood(var named) && named.equals(food)) return true;
+        var said = SAID.of(words);
+        if (said.foods.contains(food)) return true;
         var key = Words.key(food.name());
-        return Words.of(words).stream().map(w -> Words.key(w.text()))
-                .anyMatch(key.substring(key.lastIndexOf(' ') + 1)::equals);
+        return said.words.contains(key.substring(key.lastIndexOf(' ') + 1));
+    }
+
+    /// The foods that some words name, and each of them in its one form.
+    private record Said(Set<Food> foods, Set<String> words) {
+        static Said of(String text) {
+            var foods = new HashSet<Food>();
+            for (var match : Foods.shipped().recipeWords().read(text).matches())
+                if (match.meaning() instanceof Meaning.OfFood(var food)) foods.add(food);
+            return new Said(foods,
+                    Words.of(text).stream().map(w -> Words.key(w.text())).collect(Collectors.toSet()));
+        }
     }
 
     /// {@return the verb it opens with}

@@ -1,7 +1,7 @@
 package keenfork.core.swap;
 
+import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -34,7 +34,13 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
         /// {@return minutes of hands-on work, after others}
         public int hands() { return move.lead().waits() ? 0 : move.lead().high(); }
 
-        int lost() { return (int) Math.round((1 - move.closeness()) * MILLE); }
+        private int lost() { return (int) Math.round((1 - move.closeness()) * MILLE); }
+
+        /// {@return what it costs by itself, but for what it brings in and whom it shuts out}
+        Cost cost() {
+            return new Cost(open ? 1 : 0, 0, move.keepsRole() ? 0 : 1, move.changes() ? 1 : 0, lost(), waiting(),
+                    hands(), move.saltDrift(), 0);
+        }
     }
 
     /// What a plan costs, in the order that counts.
@@ -52,13 +58,17 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
             int bringsIn)
             implements Comparable<Cost> {
         public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0, 0);
-        private static final Comparator<Cost> ORDER =
-                Comparator.comparingInt(Cost::unknown).thenComparingInt(Cost::shutOut).thenComparingInt(Cost::roles)
-                        .thenComparingInt(Cost::bringsIn).thenComparingInt(Cost::changed)
-                        .thenComparingInt(Cost::lost).thenComparingInt(Cost::lead).thenComparingInt(Cost::salt);
-
+        /// written out, as a search does little else
         @Override
-        public int compareTo(Cost other) { return ORDER.compare(this, other); }
+        public int compareTo(Cost other) {
+            if (unknown != other.unknown) return Integer.compare(unknown, other.unknown);
+            if (shutOut != other.shutOut) return Integer.compare(shutOut, other.shutOut);
+            if (roles != other.roles) return Integer.compare(roles, other.roles);
+            if (bringsIn != other.bringsIn) return Integer.compare(bringsIn, other.bringsIn);
+            if (changed != other.changed) return Integer.compare(changed, other.changed);
+            if (lost != other.lost) return Integer.compare(lost, other.lost);
+            return lead() == other.lead() ? Integer.compare(salt, other.salt) : Integer.compare(lead(), other.lead());
+        }
 
         /// {@return minutes before all is ready, at most}
         public int lead() { return waiting + hands; }
@@ -83,21 +93,19 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
         for (var option : chosen) {
             brought.or(option.brings);
             guests.or(option.shutsOut);
-            cost = plus(cost, option, brought, guests);
+            cost = plus(cost, option.cost(), brought, guests);
         }
         return cost;
     }
 
     /// {@return a cost with one more option taken}
+    /// @param own     what it costs by itself
     /// @param brought what is brought in with it
     /// @param guests  who is shut out with it
-    Cost plus(Cost cost, Option option, BitSet brought, BitSet guests) {
-        var move = option.move;
-        return new Cost(cost.unknown + (option.open ? 1 : 0), shutOut(guests),
-                cost.roles + (move.keepsRole() ? 0 : 1), cost.changed + (move.changes() ? 1 : 0),
-                cost.lost + option.lost(),
-                Math.max(cost.waiting, option.waiting()), cost.hands + option.hands(), cost.salt + move.saltDrift(),
-                people.isEmpty() ? brought.cardinality() : 0);
+    Cost plus(Cost cost, Cost own, BitSet brought, BitSet guests) {
+        return new Cost(cost.unknown + own.unknown, shutOut(guests), cost.roles + own.roles,
+                cost.changed + own.changed, cost.lost + own.lost, Math.max(cost.waiting, own.waiting),
+                cost.hands + own.hands, cost.salt + own.salt, people.isEmpty() ? brought.cardinality() : 0);
     }
 
     /// {@return the same puzzle, where each line that has a move of a kind takes one of that kind; empty where no line
@@ -108,6 +116,21 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
             return of.isEmpty() ? options : of;
         }).toList();
         return held.equals(lines) ? Optional.empty() : Optional.of(new Puzzle(held, people));
+    }
+
+    /// {@return the same puzzle with some of its options alone; empty where a line has none of them}
+    Optional<Puzzle> where(ByLine counted) {
+        var left = new ArrayList<List<Option>>();
+        for (var line = 0; line < lines.size(); line++) {
+            var at = line;
+            left.add(lines.get(line).stream().filter(o -> counted.test(at, o)).toList());
+        }
+        return left.stream().anyMatch(List::isEmpty) ? Optional.empty() : Optional.of(new Puzzle(left, people));
+    }
+
+    /// which options of which line are meant
+    interface ByLine {
+        boolean test(int line, Option option);
     }
 
     /// {@return whether options go together: a part is held back as a whole or not at all}

@@ -39,7 +39,7 @@ public final class SwapPlanner {
 
     /// What is asked for one dish: its puzzle, and what was found on the way to it.
     private record Asked(Recipe recipe, Facts facts, NamedLines named, Derivation before, Judge judge, Roles roles,
-            Puzzle puzzle,
+            Puzzle puzzle, Set<Line> first,
             List<Plans.Rejected> rejected, List<Plans.Blocked> blocked, boolean needed) {
         Recipe with(List<Move> moves) { return Changed.of(recipe, named, moves); }
     }
@@ -124,27 +124,34 @@ public final class SwapPlanner {
         WholeDish(Asked asked) {
             this.asked = asked;
             this.half = asked.recipe.mass().likelyGrams() / 2;
-            this.first = EntrySteps.first(asked.recipe);
+            this.first = asked.first;
         }
 
         @Override
         public int unknown(List<Option> plan) { return unknownBeyondLines(asked, moves(plan)); }
 
-        /// Portions that lack more than half of the dish are none of it, and none can be taken off before what is not
-        /// known goes in first of all.
+        /// Portions that lack more than half of the dish are none of it.
         @Override
         public boolean canBecomeOne(List<Option> begun) {
             var off = 0.0;
-            var takesOff = false;
-            var opensFirst = false;
-            for (var option : begun) {
-                if (option.move() instanceof Move.TakeOff(var line, _)) {
-                    takesOff = true;
+            for (var option : begun)
+                if (option.move() instanceof Move.TakeOff(var line, _))
                     off += line.mass() == null ? 0 : line.mass().likelyGrams();
-                }
-                opensFirst |= option.open() && first.contains(option.move().line());
+            return off <= half;
+        }
+
+        /// Without portions taken off, and by the first line they are taken off for: none can be taken off before what
+        /// is not known goes in first of all.
+        @Override
+        public List<Puzzle> cases(Puzzle puzzle) {
+            var cases = new ArrayList<Puzzle>();
+            puzzle.where((_, option) -> !isTakeOff(option)).ifPresent(cases::add);
+            for (var line = 0; line < puzzle.lines().size(); line++) {
+                var at = line;
+                puzzle.where((other, option) -> (other > at || isTakeOff(option) == (other == at))
+                        && !(option.open() && first.contains(option.move().line()))).ifPresent(cases::add);
             }
-            return !takesOff || off <= half && !opensFirst;
+            return cases;
         }
 
         @Override
@@ -158,6 +165,9 @@ public final class SwapPlanner {
 
                 @Override
                 public boolean canBecomeOne(List<Option> begun) { return WholeDish.this.canBecomeOne(begun); }
+
+                @Override
+                public List<Puzzle> cases(Puzzle puzzle) { return WholeDish.this.cases(puzzle); }
             };
         }
     }
@@ -232,7 +242,7 @@ public final class SwapPlanner {
         var left = Derivation.of(Changed.of(recipe, named, gone), facts);
         blockedBeyondLines(gone.isEmpty() ? before : left, gone.isEmpty(), blocked);
         return new Asked(recipe, facts, named, before, judge, roles,
-                new Puzzle(choices, context.guests().stream().map(Guests::people).toList()),
+                new Puzzle(choices, context.guests().stream().map(Guests::people).toList()), EntrySteps.first(recipe),
                 List.copyOf(options.rejected()), blocked, !gone.isEmpty() || !blocked.isEmpty());
     }
 
@@ -281,6 +291,8 @@ public final class SwapPlanner {
     private static boolean isPackRead(Move move) {
         return move instanceof Move.ReadPack(var line) && line.food().filter(f -> !f.isCompound()).isEmpty();
     }
+
+    private static boolean isTakeOff(Option option) { return option.move() instanceof Move.TakeOff; }
 
     private static boolean takesOff(List<Move> moves) {
         return moves.stream().anyMatch(Move.TakeOff.class::isInstance);

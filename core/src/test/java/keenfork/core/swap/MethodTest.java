@@ -46,6 +46,16 @@ class MethodTest {
                 .contains("50 to 60 minutes").doesNotContain("25 minutes").doesNotContain("farro");
     }
 
+    /// The step is about the part: without it, the new dressing would go in nowhere.
+    @Test
+    void a_step_about_a_part_stays_when_a_line_of_like_name_is_left_out() {
+        var salad = read("Salad\nServes 8\nBase:\n800 g cos lettuce\nDressing:\n40 g caesar dressing\n"
+                + "200 g olive oil\nMethod:\nTear the lettuce.\nWhisk the dressing and pour it over.");
+        var left = new Move.LeaveOut(salad.lines().get(1));
+        assertThat(texts(Method.of(NamedLines.of(salad), List.of(left), null)))
+                .containsExactly("Tear the lettuce.", "Whisk the dressing and pour it over.");
+    }
+
     @Test
     void the_recipes_own_water_is_made_as_much_as_the_new_grain_takes() {
         var plan = plans("Salad\n1 kg couscous\n1.2 kg water\n100 g mint\nMethod:\nPour the water, boiling, over the "
