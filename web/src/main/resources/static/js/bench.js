@@ -1,4 +1,5 @@
 // The bench: answers put into the text, and nothing typed is lost by going away.
+import * as parts from './parts.js';
 
 // only a bullet or a number may stand before a line: "14 tbsp honey" is not the line "4 tbsp honey"
 const BULLET = /^[\s\-–—*•·▪◦+➢→●○■□☐☑✓✔]*(?:\[[ x]?\]\s*|\d{1,3}[.)]\s+)?$/;
@@ -42,12 +43,18 @@ document.addEventListener('click', (event) => {
   if (button && answer(button)) event.preventDefault();
 });
 
-const kept = document.querySelector('#text')?.value;
+// what was typed before the scripts were there, or is put back by the browser on the way back, is read as well: a
+// reading of other words must not stand beside it
+window.addEventListener('pageshow', () => {
+  for (const box of document.querySelectorAll('[hx-trigger$="typed"]'))
+    if ([...(box.form?.elements ?? [box])].some(parts.isTyped)) window.htmx.trigger(box, 'typed');
+});
+
 let leaving = false;
 document.addEventListener('submit', () => {
   leaving = true;
 });
 window.addEventListener('beforeunload', (event) => {
   const box = document.querySelector('#text');
-  if (box && !leaving && box.value !== kept) event.preventDefault();
+  if (box && !leaving && parts.isTyped(box)) event.preventDefault();
 });

@@ -55,3 +55,16 @@ export function foldIn() {
   open.querySelector('summary').focus();
   return true;
 }
+
+/**
+ * Whether a field holds something else than the page came with.
+ * @param {Element} field of a form
+ */
+export function isTyped(field) {
+  if (field instanceof HTMLSelectElement) {
+    const came = [...field.options].findIndex((option) => option.defaultSelected);
+    return field.selectedIndex !== Math.max(0, came);
+  }
+  if (field.type === 'checkbox' || field.type === 'radio') return field.checked !== field.defaultChecked;
+  return field.type !== 'hidden' && 'defaultValue' in field && field.value !== field.defaultValue;
+}

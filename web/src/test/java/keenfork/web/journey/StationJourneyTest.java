@@ -4,8 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -110,6 +113,26 @@ class StationJourneyTest extends Browsing {
         page.waitForTimeout(1_500);
         assertThat(page.locator("#reading .kf-recipe")).containsText("50 g feta");
         assertThat(box()).hasValue("Quick dip\n50 g feta");
+    }
+
+    @Test
+    void what_is_typed_before_the_scripts_are_there_is_read_and_so_is_what_the_browser_puts_back() {
+        var held = new ArrayList<Route>();
+        page.route("**/htmx.min*.js", held::add);
+        page.navigate(address("/dishes/new"), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        box().fill("Early dip\n50 g feta");
+        page.waitForCondition(() -> !held.isEmpty());
+        held.forEach(Route::resume);
+        var reading = page.locator("#reading .kf-recipe");
+        assertThat(reading).containsText("50 g feta");
+        page.unroute("**/htmx.min*.js");
+        box().fill("Early dip\n50 g walnuts");
+        assertThat(reading).containsText("50 g walnuts");
+        linkOnly("Larder").click();
+        link("Read a pack").waitFor();
+        page.goBack();
+        assertThat(box()).hasValue("Early dip\n50 g walnuts");
+        assertThat(reading).containsText("50 g walnuts");
     }
 
     @Test
