@@ -9,6 +9,7 @@ import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.dish.Variants;
 import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.run.Runs;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,6 +26,7 @@ class CoversTest extends RunningKitchen {
     @Autowired Dishes dishes;
     @Autowired TakenPlans taken;
     @Autowired Variants variants;
+    @Autowired Runs runs;
 
     @AfterEach
     void nobody() {
@@ -181,6 +183,34 @@ class CoversTest extends RunningKitchen {
                 .contains("potato,1000,");
         variants.unlink(made);
         for (var id : new long[] {made, dish}) dishes.takeOff(id, dishes.find(id).orElseThrow().version());
+    }
+
+    /// Eight of ten eat the bake: that many are made of it, soaks first, and the run is set for them and back.
+    @Test
+    void the_prep_list_and_the_run_are_for_those_who_can_eat() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var id = write("Gangway stew\nServes 10\n1 kg dried chickpeas\n300 g feta\nMethod:\n"
+                + "Soak the chickpeas overnight.\nSimmer the chickpeas.\nCrumble the feta over just before serving.");
+        post("/covers", "/covers/list", "list", "2 milk allergy, 8 no zucchini", "keep", "true");
+        assertThat(plain(get("/covers/shopping").body())).contains("8 Gangway stew");
+        assertThat(plain(get("/covers/prep").body())).contains("The day before Gangway stew for 8 Soak the chickpeas")
+                .contains("On the day").contains("Just before it is served Gangway stew for 8 Crumble");
+        assertThat(get("/covers/prep.csv?per=150").body()).contains("day before,Gangway stew,12,")
+                .contains("last,Gangway stew,12,");
+        var run = runs.inForce();
+        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id()), "per", "100").statusCode())
+                .isEqualTo(302);
+        assertThat(runs.inForce().turns()).filteredOn(t -> t.dish() == id).extracting(Runs.Turn::portions)
+                .containsExactly(8);
+        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id()), "per", "100").statusCode())
+                .as("the run was changed meanwhile").isEqualTo(409);
+        for (var g : events.groups()) events.change(g.id(), g.name(), g.people(), "milk, chickpeas");
+        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(runs.inForce().id())).body())
+                .contains("there is nothing to set");
+        for (var g : events.groups()) if (g.people() == 8) events.change(g.id(), g.name(), 8, "chickpeas");
+        post("/covers/prep", "/covers/run", "run", String.valueOf(runs.inForce().id()), "per", "100");
+        assertThat(runs.inForce().turns()).as("nobody eats it").noneMatch(t -> t.dish() == id);
+        dishes.takeOff(id, dishes.find(id).orElseThrow().version());
     }
 
     private static String taken(String page) {

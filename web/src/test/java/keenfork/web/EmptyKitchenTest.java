@@ -20,7 +20,7 @@ class EmptyKitchenTest extends RunningKitchen {
 
     @ParameterizedTest
     @ValueSource(strings = {"/today", "/dishes", "/larder", "/map", "/covers", "/swaps", "/run", "/run/kit", "/labels",
-            "/kitchen", "/covers/sheet", "/covers/shopping",
+            "/kitchen", "/covers/sheet", "/covers/shopping", "/covers/prep",
             "/rule-book", "/run/now", "/run/sheet", "/larder/intake"})
     void no_page_says_another_kitchens_name_or_event(String path) {
         var page = get(path);
