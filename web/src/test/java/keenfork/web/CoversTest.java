@@ -213,6 +213,39 @@ class CoversTest extends RunningKitchen {
         dishes.takeOff(id, dishes.find(id).orElseThrow().version());
     }
 
+    /// One vegan is the coeliac guest, too: they are one guest who avoids both, and the table is one smaller.
+    @Test
+    void somebody_in_two_groups_is_made_one_guest_and_groups_are_joined_and_parted() {
+        post("/covers", "/covers/list", "list", "4 vegan, 2 coeliac, 3 gluten", "keep", "true");
+        assertThat(regroup(1, "vegan", "coeliac", "both")).isEqualTo(302);
+        assertThat(events.groups()).extracting(g -> g.people() + " " + g.name() + ": " + g.avoids())
+                .contains("3 vegan: vegan", "1 coeliac: coeliac", "1 vegan and coeliac: vegan, coeliac");
+        regroup(1, "vegan", "coeliac", "join");
+        assertThat(events.groups()).as("they do not avoid the same").hasSize(4);
+        assertThat(plain(get("/covers").body())).contains("do not avoid the same");
+        regroup(1, "coeliac", "coeliac", "both");
+        regroup(9, "vegan", "coeliac", "both");
+        assertThat(plain(get("/covers").body())).contains("a whole number from 1 to 1, not “9”");
+        assertThat(events.groups()).extracting(Events.Guests::people).containsExactlyInAnyOrder(3, 1, 3, 1);
+        regroup(2, "vegan", "vegan", "part");
+        assertThat(events.groups()).extracting(g -> g.people() + " " + g.name())
+                .contains("1 vegan", "2 vegan, apart");
+        regroup(1, "vegan", "vegan, apart", "join");
+        assertThat(events.groups()).extracting(g -> g.people() + " " + g.name()).contains("3 vegan")
+                .noneMatch(g -> g.contains("apart"));
+    }
+
+    private int regroup(int people, String one, String other, String way) {
+        return post("/covers", "/covers/regroup", "people", String.valueOf(people), "one", key(one), "other",
+                key(other),
+                "way", way).statusCode();
+    }
+
+    private String key(String group) {
+        return events.groups().stream().filter(g -> g.name().equals(group)).map(g -> String.valueOf(g.id())).findFirst()
+                .orElseThrow();
+    }
+
     private static String taken(String page) {
         var id = Pattern.compile("/covers/plan/(\\d+)/back").matcher(page);
         assertThat(id.find()).isTrue();

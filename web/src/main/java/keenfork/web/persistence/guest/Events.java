@@ -89,6 +89,34 @@ public class Events {
         });
     }
 
+    /// Takes people out of some groups, which go where nobody is left, and makes them a group of their own: all of it
+    /// or nothing.
+    ///
+    /// @param people how many, at most as many as each of the groups has
+    /// @throws Conflict where a group is gone, or smaller by now
+    public void regroup(List<Long> from, int people, String name, String avoids) {
+        for (var id : from) {
+            var row = rows.findById(id).filter(r -> r.people >= people)
+                    .orElseThrow(() -> new Conflict("A group was changed meanwhile. Nothing was done; look again."));
+            row.people -= people;
+            if (row.people == 0) rows.delete(row);
+            else rows.save(row);
+        }
+        rows.flush();
+        add(name, people, avoids);
+    }
+
+    /// Puts two groups together under the name of the first.
+    /// @throws Conflict where one of them is gone
+    public void join(long one, long other) {
+        var gone = rows.findById(other);
+        var into = rows.findById(one).filter(_ -> gone.isPresent())
+                .orElseThrow(() -> new Conflict("A group was changed meanwhile. Nothing was done; look again."));
+        into.people += gone.orElseThrow().people;
+        rows.saveAndFlush(into);
+        remove(other);
+    }
+
     public void remove(long id) {
         rows.deleteById(id);
         events.publishEvent(new Changed());
