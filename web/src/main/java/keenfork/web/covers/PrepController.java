@@ -4,11 +4,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.run.PrepList;
 import keenfork.core.run.Task;
 import keenfork.format.PackCsv;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Conflict;
@@ -68,29 +71,33 @@ class PrepController {
 
     private ModelAndView page(String per, String wrong, HttpStatus status) {
         var view = new ModelAndView("covers/prep", status);
-        var run = run(per);
-        view.addObject("view", new View(PlatesToMake.per(per), spans(PrepList.of(run.batches())),
-                kitchen.menu().run().kept().id(), wrong));
+        var menu = kitchen.menu();
+        var unscaled = menu.dishes().stream().filter(d -> d.derivation().recipe().serves() < 1).map(Menu.Dish::name)
+                .collect(Collectors.toSet());
+        view.addObject("view", new View(PlatesToMake.per(per), spans(PrepList.of(run(menu, per).batches()), unscaled),
+                menu.run().kept().id(), wrong));
         return view;
     }
 
-    private PlatesRun run(String per) {
-        var menu = kitchen.menu();
+    private PlatesRun run(Menu menu, String per) {
         return new PlatesRun(menu, PlatesToMake.of(menu, covers, PlatesToMake.per(per)));
     }
 
-    private List<Span> spans(PrepList list) {
+    private List<Span> spans(PrepList list, Set<String> unscaled) {
         var day = events.inForce().map(e -> e.details().day());
         var spans = List.of(
                 new Span("before", "The day before" + day.map(d -> ", " + format.day(d.minusDays(1))).orElse(""),
-                        dishes(list.dayBefore())),
-                new Span("day", "On the day" + day.map(d -> ", " + format.day(d)).orElse(""), dishes(list.day())),
-                new Span("last", "Just before it is served", dishes(list.last())));
+                        dishes(list.dayBefore(), unscaled)),
+                new Span("day", "On the day" + day.map(d -> ", " + format.day(d)).orElse(""),
+                        dishes(list.day(), unscaled)),
+                new Span("last", "Just before it is served", dishes(list.last(), unscaled)));
         return spans.stream().filter(s -> !s.dishes.isEmpty()).toList();
     }
 
-    private List<OfDish> dishes(List<PrepList.OfDish> dishes) {
-        return dishes.stream().map(d -> new OfDish(d.dish(), "for " + d.portions(),
+    /// @param unscaled dishes whose recipe does not say for how many it is: they are made once, as written
+    private List<OfDish> dishes(List<PrepList.OfDish> dishes, Set<String> unscaled) {
+        return dishes.stream().map(d -> new OfDish(d.dish(),
+                unscaled.contains(d.dish()) ? "once, as written" : "for " + d.portions(),
                 d.tasks().stream().map(t -> new Item(t.text(), format.list(t.takes()), time(t))).toList())).toList();
     }
 
@@ -101,7 +108,7 @@ class PrepController {
 
     @GetMapping("/covers/prep.csv")
     ResponseEntity<byte[]> csv(@RequestParam(defaultValue = "100") String per) {
-        var list = PrepList.of(run(per).batches());
+        var list = PrepList.of(run(kitchen.menu(), per).batches());
         var rows = new ArrayList<List<String>>();
         rows(list.dayBefore(), "day before").forEach(rows::add);
         rows(list.day(), "day").forEach(rows::add);
@@ -126,7 +133,7 @@ class PrepController {
     @PostMapping("/covers/run")
     ModelAndView set(@RequestParam(defaultValue = "0") long run, @RequestParam(defaultValue = "100") String per,
             HttpServletRequest request) {
-        var turns = run(per).turns();
+        var turns = run(kitchen.menu(), per).turns();
         if (turns.isEmpty())
             return page(per, "No dish of these covers is eaten by anybody yet: there is nothing to set.",
                     HttpStatus.UNPROCESSABLE_CONTENT);
