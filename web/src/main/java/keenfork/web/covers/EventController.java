@@ -27,7 +27,7 @@ class EventController {
 
     /// an event as it was typed
     record Typed(@Nullable String name, @Nullable String day, @Nullable String service, @Nullable String covers,
-            @Nullable String notes) {
+            @Nullable String notes, @Nullable String guestsUntil) {
         String wrong() {
             if (plain(name).isEmpty() || plain(name).length() > LONGEST_NAME)
                 return "Give the event a name of 1 to %d letters.".formatted(LONGEST_NAME);
@@ -37,18 +37,22 @@ class EventController {
                 return "It is served at a time such as 18:30, not “%s”.".formatted(plain(service));
             if (plain(notes).length() > LONGEST_NOTES)
                 return "Keep the notes under %,d letters.".formatted(LONGEST_NOTES);
-            return plain(day).isEmpty() || date() != null ? "" : "Its day is a date, not “%s”.".formatted(plain(day));
+            if (!plain(guestsUntil).isEmpty() && date(guestsUntil) == null)
+                return "Guests are kept until a date, not “%s”.".formatted(plain(guestsUntil));
+            return plain(day).isEmpty() || date(day) != null ? ""
+                    : "Its day is a date, not “%s”.".formatted(plain(day));
         }
 
         Events.Details details() {
-            return new Events.Details(plain(name), date(), plain(service).replace('.', ':'), number(), plain(notes));
+            return new Events.Details(plain(name), date(day), plain(service).replace('.', ':'), number(), plain(notes),
+                    date(guestsUntil));
         }
 
         private int number() { return plain(covers).isEmpty() ? 0 : Integer.parseInt(plain(covers)); }
 
-        private @Nullable LocalDate date() {
+        private static @Nullable LocalDate date(@Nullable String typed) {
             try {
-                return plain(day).isEmpty() ? null : LocalDate.parse(plain(day));
+                return plain(typed).isEmpty() ? null : LocalDate.parse(plain(typed));
             } catch (DateTimeParseException e) {
                 return null;
             }

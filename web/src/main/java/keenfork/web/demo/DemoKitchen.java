@@ -113,7 +113,8 @@ class DemoKitchen implements ApplicationRunner {
     /// salad.
     private long event(PathMatchingResourcePatternResolver resources) throws IOException {
         var cells = rows(resources, "event").getFirst();
-        return events.begin(new Events.Details(cells.get(0), null, cells.get(1), Integer.parseInt(cells.get(2)), ""));
+        return events
+                .begin(new Events.Details(cells.get(0), null, cells.get(1), Integer.parseInt(cells.get(2)), "", null));
     }
 
     private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {

@@ -19,6 +19,7 @@ class EventRow {
     String service = "";
     int covers;
     String notes = "";
+    @Nullable LocalDate guestsUntil;
     boolean archived;
     boolean inForce;
 }

@@ -36,7 +36,9 @@ public class Events {
     /// @param day     its day, or null while nobody knows
     /// @param service when it is served, such as `18:30`, or an empty string
     /// @param covers  how many come; 0 while nobody knows
-    public record Details(String name, @Nullable LocalDate day, String service, int covers, String notes) {}
+    /// @param guestsUntil the last day on which its guests are kept, or null for as long as it is
+    public record Details(String name, @Nullable LocalDate day, String service, int covers, String notes,
+            @Nullable LocalDate guestsUntil) {}
 
     /// An event.
     ///
@@ -131,7 +133,8 @@ public class Events {
 
     private static Event event(EventRow row) {
         return new Event(row.id == null ? 0 : row.id, row.version,
-                new Details(row.name, row.day, row.service, row.covers, row.notes), row.archived, row.inForce);
+                new Details(row.name, row.day, row.service, row.covers, row.notes, row.guestsUntil), row.archived,
+                row.inForce);
     }
 
     /// {@return the key of a new event, which is in force from now on}
@@ -149,6 +152,7 @@ public class Events {
         row.service = details.service;
         row.covers = details.covers;
         row.notes = details.notes;
+        row.guestsUntil = details.guestsUntil;
     }
 
     /// Writes an event anew.
@@ -185,10 +189,24 @@ public class Events {
         });
     }
 
+    /// Deletes the guests of every event whose last day for them is over: names, numbers and what they avoid.
+    /// @return the keys of those events
+    public List<Long> forgetGuests(LocalDate today) {
+        var over = eventRows.findAllByOrderByDayAscIdAsc().stream()
+                .filter(e -> e.guestsUntil != null && e.guestsUntil.isBefore(today)).map(e -> e.id).toList();
+        var gone = rows.findAllByOrderById().stream().filter(g -> g.eventId != null && over.contains(g.eventId))
+                .toList();
+        if (gone.isEmpty()) return List.of();
+        rows.deleteAll(gone);
+        rows.flush();
+        events.publishEvent(new Changed());
+        return gone.stream().map(g -> Objects.requireNonNull(g.eventId)).distinct().toList();
+    }
+
     /// Begins an event as another one was, its menu and guests with it, without its day.
     public void copy(long id) {
         var row = eventRows.findById(id).orElseThrow(() -> new Conflict("This event is not there any more."));
-        var copy = begin(new Details(row.name + ", again", null, row.service, row.covers, row.notes));
+        var copy = begin(new Details(row.name + ", again", null, row.service, row.covers, row.notes, null));
         menus.findAllByEventId(id).forEach(d -> serve(copy, d.dishId, d.course));
         rows.findAllByOrderById().stream().filter(g -> Objects.equals(g.eventId, id))
                 .forEach(g -> add(copy, g.name, g.people, g.avoids));
