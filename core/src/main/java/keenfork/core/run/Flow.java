@@ -16,13 +16,15 @@ public final class Flow {
 
     private final Map<String, Recipe> recipes = new LinkedHashMap<>();
     private final Map<String, Integer> set;
+    private final Map<String, Integer> eaten;
     private final Map<String, Integer> known = new LinkedHashMap<>();
     /// those that are being reckoned: dishes that use each other in a ring end here
     private final Set<String> open = new HashSet<>();
 
-    private Flow(Collection<Recipe> recipes, Map<String, Integer> set) {
+    private Flow(Collection<Recipe> recipes, Map<String, Integer> set, Map<String, Integer> eaten) {
         for (var recipe : recipes) this.recipes.putIfAbsent(Words.key(recipe.name()), recipe);
         this.set = set;
+        this.eaten = eaten;
     }
 
     /// {@return for each dish, by its key as [Words#key] gives it, the people it is made for}
@@ -30,9 +32,19 @@ public final class Flow {
     /// @param set     what the crew says, by the dishes' keys; a dish that is not there is made for as many as its
     ///                 recipe feeds, or for more where others need more of it
     public static Map<String, Integer> portions(Collection<Recipe> recipes, Map<String, Integer> set) {
-        var flow = new Flow(recipes, set);
-        for (var key : flow.recipes.keySet()) flow.of(key);
-        return flow.known;
+        return new Flow(recipes, set, Map.of()).all();
+    }
+
+    /// {@return for each dish, by its key, the people it is made for: those who eat it as it is, and what goes into
+    /// others beside}
+    /// @param eaten how many eat a dish, by the dishes' keys; what is not there goes into others only
+    public static Map<String, Integer> portionsFor(Collection<Recipe> recipes, Map<String, Integer> eaten) {
+        return new Flow(recipes, Map.of(), eaten).all();
+    }
+
+    private Map<String, Integer> all() {
+        for (var key : recipes.keySet()) of(key);
+        return known;
     }
 
     private int of(String key) {
@@ -43,7 +55,9 @@ public final class Flow {
         var own = Batch.portions(recipe);
         if (!open.add(key)) return own;
         var said = set.getOrDefault(key, 0);
-        var portions = said > 0 ? said : Math.max(own, needed(key, recipe));
+        var needed = said > 0 ? 0 : needed(key, recipe);
+        var portions = said > 0 ? said : Math.max(own, needed);
+        if (eaten.containsKey(key)) portions = Math.max(1, eaten.getOrDefault(key, 0) + needed);
         open.remove(key);
         known.put(key, portions);
         return portions;

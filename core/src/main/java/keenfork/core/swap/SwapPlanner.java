@@ -77,42 +77,42 @@ public final class SwapPlanner {
 
     /// Plans that differ are chosen among the best by their lines; only those that were chosen are looked at as whole
     /// dishes, and where all of them hold, no other could have taken their place.
-    private Found different(Asked asked, int most, Budget budget) {
+    private Searched different(Asked asked, int most, Budget budget) {
         var whole = new WholeDish(asked);
         var likely = new PlanSearch(asked.puzzle, most * RANKED, budget, whole.byLines());
         likely.run();
         var chosen = shown(asked, likely.best(), most, budget);
         if (!chosen.isEmpty() && chosen.stream().allMatch(p -> !likely.best().contains(p)
                 || whole.unknown(p.options()) == 0))
-            return new Found(chosen, likely.proof());
+            return new Searched(chosen, likely.proof());
         var search = search(asked, asked.puzzle, most * RANKED, budget);
-        return new Found(shown(asked, search.best, most, budget), search.proof);
+        return new Searched(shown(asked, search.best, most, budget), search.proof);
     }
 
     /// the best plans, best first, and how sure it is that none is better
-    private record Found(List<PlanSearch.RankedPlan> best, Proof proof) {}
+    private record Searched(List<PlanSearch.RankedPlan> best, Proof proof) {}
 
     /// To look at a plan as a whole takes as long as hundreds of steps of the search: so the best by their lines are
     /// found first, and then looked at, best first, until no other can be better. Only where too many of them must not
     /// be kept is each looked at as it is found.
-    private Found search(Asked asked, Puzzle puzzle, int most, Budget budget) {
+    private Searched search(Asked asked, Puzzle puzzle, int most, Budget budget) {
         var whole = new WholeDish(asked);
         var likely = new PlanSearch(puzzle, most * LIKELY, budget, whole.byLines());
         likely.run();
         var kept = new ArrayList<PlanSearch.RankedPlan>();
         for (var plan : likely.best()) {
             if (kept.size() == most && plan.cost().compareTo(kept.getLast().cost()) >= 0)
-                return new Found(kept, likely.proof());
+                return new Searched(kept, likely.proof());
             var unknown = whole.unknown(plan.options());
             if (unknown == PlanSearch.NEVER) continue;
             kept.add(new PlanSearch.RankedPlan(plan.cost().withUnknown(unknown), plan.options()));
             kept.sort(Comparator.comparing(PlanSearch.RankedPlan::cost));
             if (kept.size() > most) kept.removeLast();
         }
-        if (likely.best().size() < most * LIKELY) return new Found(kept, likely.proof());
+        if (likely.best().size() < most * LIKELY) return new Searched(kept, likely.proof());
         var each = new PlanSearch(puzzle, most, budget, whole);
         each.run();
-        return new Found(each.best(), each.proof());
+        return new Searched(each.best(), each.proof());
     }
 
     /// What is said of a plan as a whole.

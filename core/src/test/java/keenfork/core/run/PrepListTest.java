@@ -4,6 +4,7 @@ import static keenfork.core.Kit.UK;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
@@ -51,5 +52,17 @@ class PrepListTest {
         assertThat(list.day()).extracting(PrepList.OfDish::dish).containsExactly("Harbour dressing", "Bowl");
         assertThat(list.dayBefore()).isEmpty();
         assertThat(PrepList.of(List.of()).isEmpty()).isTrue();
+    }
+
+    /// 300 g of it go into the bowl for ten, a portion weighs 26 g: 12 portions more than the 5 that are eaten.
+    @Test
+    void what_is_eaten_and_goes_into_another_dish_is_made_for_both() {
+        var dressing = read("Harbour dressing\nServes 10\n200 g olive oil\n60 g lemon juice");
+        var bowl = read("Bowl\nServes 10\n1 kg lettuce\n300 g Harbour dressing");
+        var facts = new Facts(UK, List.<Fact>of(new Fact.OtherDish(dressing), new Fact.OtherDish(bowl)));
+        var recipes = List.of(Derivation.of(bowl, facts).recipe(), dressing);
+        assertThat(Flow.portionsFor(recipes, Map.of("bowl", 10, "harbour dressing", 5)))
+                .containsEntry("harbour dressing", 5 + 12).containsEntry("bowl", 10);
+        assertThat(Flow.portionsFor(recipes, Map.of("bowl", 20))).containsEntry("harbour dressing", 24);
     }
 }

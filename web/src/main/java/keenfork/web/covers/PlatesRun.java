@@ -11,6 +11,7 @@ import java.util.Set;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.run.Batch;
+import keenfork.core.run.Flow;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.run.Runs;
@@ -24,6 +25,8 @@ final class PlatesRun {
     private final Map<Long, Integer> plates = new LinkedHashMap<>();
     /// what is made: a dish stands behind those that go into it
     private final Set<Long> made = new LinkedHashSet<>();
+    private final Map<Long, Recipe> recipes = new LinkedHashMap<>();
+    private final Map<String, Integer> portions;
 
     PlatesRun(Menu menu, PlatesToMake plates) {
         this.menu = menu;
@@ -32,6 +35,21 @@ final class PlatesRun {
         this.plates.forEach((dish, many) -> {
             if (many > 0) make(dish);
         });
+        for (var id : made) menu.dish(id).ifPresent(d -> recipes.put(id, d.derivation().recipe()));
+        var eaten = new HashMap<String, Integer>();
+        recipes.forEach((id, recipe) -> {
+            if (isEaten(id)) eaten.put(Words.key(recipe.name()), many(id));
+        });
+        portions = Flow.portionsFor(recipes.values(), eaten);
+    }
+
+    private int many(long dish) { return plates.getOrDefault(dish, 0); }
+
+    private boolean isEaten(long dish) { return many(dish) > 0; }
+
+    private int portions(long dish) {
+        var recipe = recipes.get(dish);
+        return recipe == null ? 0 : portions.getOrDefault(Words.key(recipe.name()), 0);
     }
 
     private void make(long id) {
@@ -43,29 +61,26 @@ final class PlatesRun {
         made.add(id);
     }
 
-    private Runs.Turn anew(long dish) {
-        return new Runs.Turn(dish, plates.getOrDefault(dish, 0), false, Map.of(), Map.of());
-    }
+    /// what only goes into others is made for as much as they take, whatever becomes of them
+    private int said(long dish) { return isEaten(dish) ? portions(dish) : 0; }
 
     /// {@return the turns: those of the run in force in their order, and what is new at its end}
     List<Runs.Turn> turns() {
         var left = new LinkedHashSet<>(made);
         var turns = new ArrayList<Runs.Turn>();
         for (var turn : menu.run().kept().turns())
-            if (left.remove(turn.dish()) || !plates.containsKey(turn.dish()))
-                turns.add(new Runs.Turn(turn.dish(), plates.getOrDefault(turn.dish(), 0), turn.locked(), turn.cleans(),
-                        turn.pieces(), turn.way()));
-        left.forEach(dish -> turns.add(anew(dish)));
+            if (left.remove(turn.dish()))
+                turns.add(new Runs.Turn(turn.dish(), said(turn.dish()), turn.locked(), turn.cleans(), turn.pieces(),
+                        turn.way()));
+            else if (!plates.containsKey(turn.dish())) turns.add(turn);
+        left.forEach(dish -> turns.add(new Runs.Turn(dish, said(dish), false, Map.of(), Map.of())));
         return turns;
     }
 
     /// {@return the batches of all that is made}
     List<Batch> batches() {
-        var recipes = new LinkedHashMap<Long, Recipe>();
-        for (var id : made) menu.dish(id).ifPresent(d -> recipes.put(id, d.derivation().recipe()));
-        var portions = KeptRun.portions(new Runs.Kept(0, made.stream().map(this::anew).toList()), recipes);
         return recipes.keySet().stream().flatMap(id -> menu.dish(id).stream())
-                .flatMap(d -> KeptRun.batch(d.id(), d.derivation(), portions.getOrDefault(d.id(), 1),
+                .flatMap(d -> KeptRun.batch(d.id(), d.derivation(), Math.max(1, portions(d.id())),
                         menu.run().asides(), menu.run().equipment().figures()).stream())
                 .toList();
     }
