@@ -104,6 +104,12 @@ abstract class Browsing extends RunningKitchen {
         return loaded().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /// {@return what a selector of style sheets finds}
+    protected Locator on(String selector) { return loaded().locator(selector); }
+
+    /// {@return the same, among what fits}
+    protected Locator on(String selector, Page.LocatorOptions fits) { return loaded().locator(selector, fits); }
+
     /// Before its style sheet is there a page shows what a tablet does not, and what was found then is waited for
     /// until it is seen, which never comes.
     private Page loaded() {

@@ -13,22 +13,22 @@ class CoversJourneyTest extends Browsing {
         size(width);
         go("/covers");
         isSound();
-        page.locator("summary", new Page.LocatorOptions().setHasText("Add guests")).click();
+        on("summary", new Page.LocatorOptions().setHasText("Add guests")).click();
         page.getByLabel("The list as it came").fill("2 no celery, table %d: no lupin".formatted(width));
         button("Read it").click();
-        assertThat(page.locator(".kf-read")).containsText("celery, traces count");
+        assertThat(on(".kf-read")).containsText("celery, traces count");
         isSound();
         button("Keep these groups").click();
-        assertThat(page.locator(".kf-covers thead")).containsText("table " + width);
+        assertThat(on(".kf-covers thead")).containsText("table " + width);
         page.getByLabel("At least").fill("2");
         button("Feed everyone").click();
-        assertThat(page.locator(".kf-plansfor article").first()).isVisible();
+        assertThat(on(".kf-plansfor article").first()).isVisible();
         isSound();
-        page.locator("summary", new Page.LocatorOptions().setHasText("The groups")).click();
+        on("summary", new Page.LocatorOptions().setHasText("The groups")).click();
         for (var name : new String[] {"no celery", "table " + width}) {
             page.onceDialog(d -> d.accept());
             button("Remove " + name).click();
-            page.locator("summary", new Page.LocatorOptions().setHasText("The groups")).click();
+            on("summary", new Page.LocatorOptions().setHasText("The groups")).click();
         }
     }
 }

@@ -20,7 +20,7 @@ class JourneyTest extends Browsing {
         text.fill(
                 "Sorrel green dressing\nServes 10\nDressing:\n4 anchovy fillets\n2 egg yolks\n60 g parmesan\n"
                         + "200 ml olive oil\n1 cup zugwort\nMethod:\nBlend the dressing.");
-        var reading = page.locator("#reading");
+        var reading = on("#reading");
         assertThat(reading).containsText("4 anchovy fillets");
         assertThat(reading).containsText("What is “zugwort”?");
         assertThat(text).hasValue(java.util.regex.Pattern.compile("Sorrel green dressing[\\s\\S]*"));
@@ -34,10 +34,10 @@ class JourneyTest extends Browsing {
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Map").setExact(true)).click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Sorrel green dressing: Fish in it")).click();
-        assertThat(page.locator("#why")).containsText("“4 anchovy fillets”");
-        assertThat(page.locator("#why svg.twine path")).not().hasCount(0);
+        assertThat(on("#why")).containsText("“4 anchovy fillets”");
+        assertThat(on("#why svg.twine path")).not().hasCount(0);
 
-        page.locator("#why")
+        on("#why")
                 .getByRole(AriaRole.LINK,
                         new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Plan a swap without fish"))
                 .click();
@@ -45,25 +45,25 @@ class JourneyTest extends Browsing {
         page.getByLabel("Nuts", new Page.GetByLabelOptions().setExact(true)).check();
         page.getByLabel("Milk", new Page.GetByLabelOptions().setExact(true)).check();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Plan it")).click();
-        assertThat(page.locator(".kf-plan")).containsText("caper");
-        assertThat(page.locator(".kf-rej")).containsText("cashew");
+        assertThat(on(".kf-plan")).containsText("caper");
+        assertThat(on(".kf-rej")).containsText("cashew");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Prep run")).click();
-        assertThat(page.locator(".kf-left")).containsText("Not in this run: ");
+        assertThat(on(".kf-left")).containsText("Not in this run: ");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take them in")).click();
-        assertThat(page.locator(".kf-left")).hasCount(0);
-        assertThat(page.locator(".kf-turnlist")).containsText("Sorrel green dressing");
+        assertThat(on(".kf-left")).hasCount(0);
+        assertThat(on(".kf-turnlist")).containsText("Sorrel green dressing");
 
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Labels").setExact(true)).click();
-        assertThat(page.locator("html")).hasClass(Pattern.compile("has-js"));
+        assertThat(on("html")).hasClass(Pattern.compile("has-js"));
         page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true)).selectOption("Sorrel green dressing");
-        assertThat(page.locator("img[data-preview]")).hasAttribute("alt",
+        assertThat(on("img[data-preview]")).hasAttribute("alt",
                 Pattern.compile("Sorrel green dressing.*Contains: egg, fish, milk.*"));
         page.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("14");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Print").setExact(true)).click();
-        assertThat(page.locator("#queue")).containsText("14 pages, all came out");
+        assertThat(on("#queue")).containsText("14 pages, all came out");
         isSound();
-        var pdf = page.locator("#queue a[href$='.pdf']").first().getAttribute("href");
+        var pdf = on("#queue a[href$='.pdf']").first().getAttribute("href");
         assertThat(page.request().get(address(pdf)).body())
                 .startsWith("%PDF".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
     }
@@ -72,19 +72,19 @@ class JourneyTest extends Browsing {
     void the_map_by_keyboard_alone() {
         go("/map");
         page.keyboard().press("Tab");
-        assertThat(page.locator(".kf-skip")).isFocused();
-        page.locator(".kf-map tbody tr.dish").first().locator("a.kf-cell").first().focus();
+        assertThat(on(".kf-skip")).isFocused();
+        on(".kf-map tbody tr.dish").first().locator("a.kf-cell").first().focus();
         page.keyboard().press("ArrowDown");
         page.keyboard().press("ArrowRight");
-        assertThat(page.locator(".kf-map tbody tr.dish").nth(1).locator("a.kf-cell").nth(1)).isFocused();
+        assertThat(on(".kf-map tbody tr.dish").nth(1).locator("a.kf-cell").nth(1)).isFocused();
         page.keyboard().press("Enter");
-        assertThat(page.locator("#why h2")).containsText("Gluten cereals");
+        assertThat(on("#why h2")).containsText("Gluten cereals");
         page.waitForLoadState();
         page.keyboard().press("p");
-        assertThat(page.locator(".kf-peels a[aria-current]")).hasText("No beside");
+        assertThat(on(".kf-peels a[aria-current]")).hasText("No beside");
         page.waitForLoadState();
         page.keyboard().press("Shift+P");
-        assertThat(page.locator(".kf-peels a[aria-current]")).hasText("Complete");
+        assertThat(on(".kf-peels a[aria-current]")).hasText("Complete");
         page.waitForLoadState();
         page.keyboard().press("3");
         assertThat(page).hasURL(address("/larder"));
@@ -95,7 +95,7 @@ class JourneyTest extends Browsing {
         go("/larder/new");
         page.getByLabel("What is printed on it, all of it")
                 .fill("wheat flour, spices, milk powder. May contain sesame.");
-        var reading = page.locator("#reading");
+        var reading = on("#reading");
         assertThat(reading.locator(".u-in")).hasCount(2);
         assertThat(reading.locator(".u-may")).hasText("sesame");
         page.getByLabel("Printed under").selectOption("unknown");

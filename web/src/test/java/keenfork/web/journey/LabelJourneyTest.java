@@ -23,12 +23,12 @@ class LabelJourneyTest extends Browsing {
         jobs.use(new PrintJobs.Printer(true, 200, false));
     }
 
-    private Locator picture() { return page.locator("img[data-preview]"); }
+    private Locator picture() { return on("img[data-preview]"); }
 
     private long write(String text) {
         post("/dishes/new", "/dishes/new", "text", text);
         go("/dishes");
-        var href = page.locator("a", new Page.LocatorOptions().setHasText(text.lines().findFirst().orElseThrow()))
+        var href = on("a", new Page.LocatorOptions().setHasText(text.lines().findFirst().orElseThrow()))
                 .first().getAttribute("href");
         return Long.parseLong(href.replaceAll("\\D+", ""));
     }
@@ -49,24 +49,24 @@ class LabelJourneyTest extends Browsing {
         page.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("3");
         page.getByLabel("Where they go").fill("fridge 2");
         button("Print").click();
-        assertThat(page.locator("#queue")).containsText("3 pages, all came out");
-        assertThat(page.locator(".kf-lbside")).containsText("3 × Tub label");
+        assertThat(on("#queue")).containsText("3 pages, all came out");
+        assertThat(on(".kf-lbside")).containsText("3 × Tub label");
         isSound();
 
         post("/dishes/" + dish, "/dishes/" + dish, "version", "0", "text",
                 name + "\n1 kg peas\n50 g feta\n30 g tahini");
         go("/labels?dish=" + dish + "&kind=tub");
-        var old = page.locator(".kf-oldlabels article", new Page.LocatorOptions().setHasText(name));
+        var old = on(".kf-oldlabels article", new Page.LocatorOptions().setHasText(name));
         assertThat(old).containsText("3 of 3 still out, fridge 2");
         assertThat(old).containsText("Sesame is in it. The label does not say so.");
         assertThat(old.locator(".c")).containsText(name + ": written");
         old.getByRole(AriaRole.LINK).click();
-        assertThat(page.locator(".kf-lbpaper .old")).containsText("Out of date");
-        assertThat(page.locator(".kf-lbpaper ins")).containsText("Sesame is in it");
+        assertThat(on(".kf-lbpaper .old")).containsText("Out of date");
+        assertThat(on(".kf-lbpaper ins")).containsText("Sesame is in it");
         assertThat(page.getByLabel("Dish", new Page.GetByLabelOptions().setExact(true))).hasValue(String.valueOf(dish));
         isSound();
         old.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Print again: " + name + ", 3")).click();
-        assertThat(page.locator("#queue")).containsText("Nothing waits");
+        assertThat(on("#queue")).containsText("Nothing waits");
         old.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Taken back: " + name)).click();
         assertThat(old).hasCount(0);
     }
@@ -78,16 +78,16 @@ class LabelJourneyTest extends Browsing {
         go("/labels?dish=" + dish);
         page.getByLabel("Copies", new Page.GetByLabelOptions().setExact(true)).fill("2");
         button("Print").click();
-        assertThat(page.locator("#queue")).containsText("Out of paper");
-        assertThat(page.locator("#queue")).containsText("1 of 2 pages came out");
+        assertThat(on("#queue")).containsText("Out of paper");
+        assertThat(on("#queue")).containsText("1 of 2 pages came out");
         isSound();
         jobs.use(new PrintJobs.Printer(true, 0, true));
         button("New roll loaded").click();
-        assertThat(page.locator("#queue")).containsText("Nobody saw whether page 2 came out");
+        assertThat(on("#queue")).containsText("Nobody saw whether page 2 came out");
         isSound();
         button("It did not, print it again").click();
         button("Switched on again").click();
-        assertThat(page.locator("#queue")).containsText("2 pages, all came out");
+        assertThat(on("#queue")).containsText("2 pages, all came out");
     }
 
     @Test
@@ -96,7 +96,7 @@ class LabelJourneyTest extends Browsing {
         page.getByLabel("Which label").focus();
         page.getByLabel("Which label").selectOption("Guest’s own card, large");
         page.waitForLoadState();
-        assertThat(page.locator(".kf-pages")).containsText("page 1 of");
+        assertThat(on(".kf-pages")).containsText("page 1 of");
         page.getByLabel("Guests", new Page.GetByLabelOptions().setExact(true))
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setIndex(1));
         page.waitForLoadState();
@@ -105,7 +105,7 @@ class LabelJourneyTest extends Browsing {
         page.getByLabel("Language").selectOption("Français");
         page.waitForLoadState();
         assertThat(picture()).hasAttribute("alt", Pattern.compile(".*Ingrédients.: .*Peut contenir.: .*"));
-        page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Vegetarian")).click();
+        on("label.kf-chip", new Page.LocatorOptions().setHasText("Vegetarian")).click();
         page.waitForLoadState();
         assertThat(picture()).hasAttribute("src", Pattern.compile(".*claims=vegetarian.*"));
         isSound();

@@ -31,30 +31,30 @@ class RunJourneyTest extends Browsing {
         runs.use(kitchen.menu().run().kept().id(), List.copyOf(turns), "began anew", "");
     }
 
-    private Locator first() { return page.locator(".kf-turnlist .nm").first(); }
+    private Locator first() { return on(".kf-turnlist .nm").first(); }
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
     void the_best_order_is_cooked_a_wash_is_left_out_looked_into_and_put_back(int width) {
         size(width);
         go("/run");
-        assertThat(page.locator(".kf-order[aria-current] .nm")).hasText("Best order");
+        assertThat(on(".kf-order[aria-current] .nm")).hasText("Best order");
         isSound();
         button("Cook in this order").click();
-        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
-        page.locator(".kf-turnlist li:has-text('clean') a").first().click();
-        page.locator(".kf-opened .overs li:has(button[value=wash][aria-pressed=true]) button[value=none]").first()
+        assertThat(on(".kf-trips h2")).containsText("Nothing travels");
+        on(".kf-turnlist li:has-text('clean') a").first().click();
+        on(".kf-opened .overs li:has(button[value=wash][aria-pressed=true]) button[value=none]").first()
                 .click();
-        assertThat(page.locator(".kf-trips h2")).containsText("What still travels");
-        page.locator(".day .arc").first().press("Enter");
-        assertThat(page.locator(".kf-trip")).containsText("mg");
-        assertThat(page.locator(".kf-trip")).containsText("What would clear it");
+        assertThat(on(".kf-trips h2")).containsText("What still travels");
+        on(".day .arc").first().press("Enter");
+        assertThat(on(".kf-trip")).containsText("mg");
+        assertThat(on(".kf-trip")).containsText("What would clear it");
         isSound();
-        page.locator(".kf-trip button").first().click();
-        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
+        on(".kf-trip button").first().click();
+        assertThat(on(".kf-trips h2")).containsText("Nothing travels");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back.*"))).click();
-        assertThat(page.locator(".kf-trips h2")).containsText("What still travels");
+        assertThat(on(".kf-trips h2")).containsText("What still travels");
         button("Wash where it must be").click();
-        assertThat(page.locator(".kf-trips h2")).containsText("Nothing travels");
+        assertThat(on(".kf-trips h2")).containsText("Nothing travels");
     }
 
     @ParameterizedTest(name = "at {0}") @ValueSource(ints = {1280, 820})
@@ -65,9 +65,9 @@ class RunJourneyTest extends Browsing {
         page.getByLabel("Cooks").fill("3");
         isSound();
         button("Keep it so").click();
-        assertThat(page.locator(".day .kt", new Page.LocatorOptions().setHasText("Cook 3"))).hasCount(1);
+        assertThat(on(".day .kt", new Page.LocatorOptions().setHasText("Cook 3"))).hasCount(1);
         linkOnly("Wall sheet").click();
-        assertThat(page.locator(".kf-wall section")).hasCount(3);
+        assertThat(on(".kf-wall section")).hasCount(3);
         isSound();
         go("/run/day");
         page.getByLabel("Cooks").fill("2");
@@ -86,33 +86,33 @@ class RunJourneyTest extends Browsing {
         page.mouse().down();
         page.mouse().move(over.x + over.width / 2 - 3, over.y + 12, new Mouse.MoveOptions().setSteps(6));
         page.mouse().move(over.x + over.width / 2, over.y + 12);
-        assertThat(page.locator(".kf-moves")).containsText("Turn 3:");
+        assertThat(on(".kf-moves")).containsText("Turn 3:");
         page.mouse().up();
-        assertThat(page.locator(".kf-turnlist .nm").nth(2)).hasText(name);
+        assertThat(on(".kf-turnlist .nm").nth(2)).hasText(name);
     }
 
-    private BoundingBox box(String block) { return page.locator(block).first().locator(".bx").boundingBox(); }
+    private BoundingBox box(String block) { return on(block).first().locator(".bx").boundingBox(); }
 
     @Test
     void a_batch_is_moved_looked_at_and_locked_by_keyboard_alone() {
         go("/run?show=yours");
         var name = first().textContent();
-        page.locator(".day .b.task[data-turn='0']").first().focus();
+        on(".day .b.task[data-turn='0']").first().focus();
         page.keyboard().press("Shift+ArrowRight");
-        assertThat(page.locator(".kf-turnlist .nm").nth(1)).hasText(name);
-        assertThat(page.locator(".day .b.open").first()).isFocused();
+        assertThat(on(".kf-turnlist .nm").nth(1)).hasText(name);
+        assertThat(on(".day .b.open").first()).isFocused();
         page.keyboard().press("Shift+ArrowLeft");
         assertThat(first()).hasText(name);
-        assertThat(page.locator(".day .b.open").first()).isFocused();
+        assertThat(on(".day .b.open").first()).isFocused();
         page.keyboard().press("ArrowDown");
-        assertThat(page.locator(".day .b.open").first()).not().isFocused();
+        assertThat(on(".day .b.open").first()).not().isFocused();
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-opened")).isVisible();
+        assertThat(on(".kf-opened")).isVisible();
         tabTo("Lock its turn");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-turnlist .lk")).hasCount(1);
+        assertThat(on(".kf-turnlist .lk")).hasCount(1);
         tabTo(name + " later");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-turnlist .nm").nth(1)).hasText(name);
+        assertThat(on(".kf-turnlist .nm").nth(1)).hasText(name);
     }
 }

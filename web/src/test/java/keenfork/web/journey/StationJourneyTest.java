@@ -34,7 +34,7 @@ class StationJourneyTest extends Browsing {
         write(name
                 + "\nServes 4\nBase:\n400 g chickpeas\n4 tbsp honey or date syrup\n1 tsp zugwort\nTopping:\n"
                 + "50 g almonds\nMethod:\nMix the chickpeas.\nScatter the almonds.");
-        var reading = page.locator("#reading");
+        var reading = on("#reading");
         assertThat(reading).containsText("Which is it?");
         assertThat(reading.locator(".kf-jar svg rect")).not().hasCount(0);
         button("date syrup").click();
@@ -49,18 +49,18 @@ class StationJourneyTest extends Browsing {
         button("Keep this text").click();
         assertThat(reading).not().containsText("Not kept yet");
         link("Versions").click();
-        assertThat(page.locator(".kf-compare")).containsText("4 tbsp date syrup");
+        assertThat(on(".kf-compare")).containsText("4 tbsp date syrup");
         link("Back to the dish").click();
         link("Scale").click();
         page.getByLabel("For how many").fill("8");
         button("Work it out").click();
-        assertThat(page.locator(".kf-scaled")).containsText("800 g chickpeas");
+        assertThat(on(".kf-scaled")).containsText("800 g chickpeas");
         button("Write these amounts into the recipe").click();
         assertThat(box()).hasValue(Pattern.compile("[\\s\\S]*Serves 8\nBase:\n800 g chickpeas[\\s\\S]*"));
         button("Keep this text").click();
         linkOnly("Dishes").click();
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("carob salad " + width);
-        assertThat(page.locator(".kf-dishes li")).hasCount(1);
+        assertThat(on(".kf-dishes li")).hasCount(1);
         isSound();
     }
 
@@ -76,7 +76,7 @@ class StationJourneyTest extends Browsing {
         page.keyboard().type("Keyboard dip");
         page.keyboard().press("Enter");
         page.keyboard().type("2 tbsp honey or date syrup");
-        assertThat(page.locator("#reading")).containsText("Which is it?");
+        assertThat(on("#reading")).containsText("Which is it?");
         tabTo("date syrup");
         page.keyboard().press("Enter");
         assertThat(box()).hasValue("Keyboard dip\n2 tbsp date syrup");
@@ -109,9 +109,9 @@ class StationJourneyTest extends Browsing {
         box().fill("Slow dip\n1 egg slow");
         page.waitForTimeout(400);
         box().fill("Quick dip\n50 g feta");
-        assertThat(page.locator("#reading .kf-recipe")).containsText("50 g feta");
+        assertThat(on("#reading .kf-recipe")).containsText("50 g feta");
         page.waitForTimeout(1_500);
-        assertThat(page.locator("#reading .kf-recipe")).containsText("50 g feta");
+        assertThat(on("#reading .kf-recipe")).containsText("50 g feta");
         assertThat(box()).hasValue("Quick dip\n50 g feta");
     }
 
@@ -123,7 +123,7 @@ class StationJourneyTest extends Browsing {
         box().fill("Early dip\n50 g feta");
         page.waitForCondition(() -> !held.isEmpty());
         held.forEach(Route::resume);
-        var reading = page.locator("#reading .kf-recipe");
+        var reading = on("#reading .kf-recipe");
         assertThat(reading).containsText("50 g feta");
         page.unroute("**/htmx.min*.js");
         box().fill("Early dip\n50 g walnuts");
@@ -148,12 +148,12 @@ class StationJourneyTest extends Browsing {
             assertThat(theirs.locator("#reading")).containsText("3 tbsp tahini");
             button("Keep this text").click();
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("Both texts are below");
-            assertThat(page.locator(".kf-theirs")).containsText("3 tbsp tahini");
+            assertThat(on(".kf-theirs")).containsText("3 tbsp tahini");
             assertThat(box()).hasValue("Shared relish\n2 kg quince\n100 g walnuts");
             isSound();
             box().fill("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
             button("Keep this text").click();
-            assertThat(page.locator("#reading")).not().containsText("Not kept yet");
+            assertThat(on("#reading")).not().containsText("Not kept yet");
             theirs.reload();
             assertThat(theirs.getByLabel("The recipe, as you say it"))
                     .hasValue("Shared relish\n2 kg quince\n100 g walnuts\n3 tbsp tahini");
@@ -173,14 +173,14 @@ class StationJourneyTest extends Browsing {
         page.getByLabel("Used for").fill(food);
         page.getByLabel("What is printed on it, all of it").fill("water, spices, sugar. May contain sesame.");
         page.getByLabel("Printed under").selectOption("unknown");
-        var reading = page.locator("#reading");
+        var reading = on("#reading");
         assertThat(reading).containsText("Ask the supplier");
         page.getByText("As a message to send").click();
         assertThat(page.getByLabel("Message to the supplier"))
                 .hasValue(Pattern.compile("About “Glaze " + width + "”[\\s\\S]*1\\. [\\s\\S]*"));
         isSound();
         button("Keep what it says").click();
-        assertThat(page.locator(".kf-packgrid")).containsText("4 tbsp " + food);
+        assertThat(on(".kf-packgrid")).containsText("4 tbsp " + food);
         page.getByLabel("What is printed on it, all of it").fill("water, soya beans, sugar. May contain sesame.");
         assertThat(reading).containsText("Against what is stored");
         assertThat(reading).containsText("Glazed greens " + width);
@@ -193,14 +193,14 @@ class StationJourneyTest extends Browsing {
         page.getByLabel("What you call it").fill("Other glaze " + width);
         page.getByLabel("What is printed on it, all of it").fill("water, fish sauce (anchovy), sugar.");
         button("Keep what it says").click();
-        assertThat(page.locator(".kf-packgrid")).containsText("It stands by");
+        assertThat(on(".kf-packgrid")).containsText("It stands by");
         button("The usual one is out: use this today").click();
-        assertThat(page.locator(".kf-packgrid")).containsText("It stands in today");
+        assertThat(on(".kf-packgrid")).containsText("It stands in today");
         button("The usual one is back").click();
         isSound();
         linkOnly("Larder").click();
         page.getByLabel("Find", new Page.GetByLabelOptions().setExact(true)).fill("glaze " + width);
-        assertThat(page.locator(".kf-packs li")).hasCount(2);
+        assertThat(on(".kf-packs li")).hasCount(2);
     }
 
     @Test
@@ -213,12 +213,12 @@ class StationJourneyTest extends Browsing {
         page.keyboard().insertText("food,name,declaration\nhoisin sauce,Hoisin,\"soya beans, wheat\"\nzugwort,Zug,x");
         tabTo("Look at it first");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-fates")).containsText("1 to take in, 0 the same as in the larder, 1 refused");
+        assertThat(on(".kf-fates")).containsText("1 to take in, 0 the same as in the larder, 1 refused");
         isSound();
         tabTo("Take in 1 pack");
         page.keyboard().press("Enter");
         page.waitForURL(address("/larder"));
-        assertThat(page.locator(".kf-packs")).containsText("Hoisin");
+        assertThat(on(".kf-packs")).containsText("Hoisin");
     }
 
     // --- map ---------------------------------------------------------------------------------------------------------
@@ -228,30 +228,30 @@ class StationJourneyTest extends Browsing {
         size(width);
         go("/map");
         link("Roast carrot and harissa dip: Celery in it").click();
-        assertThat(page.locator("#why")).containsText("celery seed");
+        assertThat(on("#why")).containsText("celery seed");
         assertThat(page).hasURL(Pattern.compile(".*group=celery.*"));
         page.keyboard().press("Escape");
-        assertThat(page.locator("#why")).containsText("Choose a mark");
+        assertThat(on("#why")).containsText("Choose a mark");
         link("Roast carrot and harissa dip").first().click();
-        assertThat(page.locator("tr.part")).hasCount(3);
+        assertThat(on("tr.part")).hasCount(3);
         link("No topping").click();
-        assertThat(page.locator("tr.part")).hasCount(1);
+        assertThat(on("tr.part")).hasCount(1);
         link("Complete").click();
-        page.locator("thead a[aria-expanded]").filter(new Locator.FilterOptions().setHasText("Nuts")).click();
+        on("thead a[aria-expanded]").filter(new Locator.FilterOptions().setHasText("Nuts")).click();
         assertThat(link("White bean, lemon and thyme dip: Almond in it, comes off")).isVisible();
         page.getByText("Avoiding …").click();
         page.getByLabel("They avoid").fill("egg + sesame");
         button("Show").click();
-        assertThat(page.locator("tr.dim")).not().hasCount(0);
+        assertThat(on("tr.dim")).not().hasCount(0);
         // the rows are there before the script that finds them
         page.waitForLoadState();
         page.getByLabel("Find a dish").fill("fennel");
-        assertThat(page.locator("tr.dish:visible")).hasCount(1);
+        assertThat(on("tr.dish:visible")).hasCount(1);
         page.getByLabel("Find a dish").fill("");
         isSound();
         page.getByLabel("Rows for").last()
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Vegan, 4"));
-        assertThat(page.locator("thead th.for")).containsText("Vegan");
+        assertThat(on("thead th.for")).containsText("Vegan");
         isSound();
     }
 
@@ -265,7 +265,7 @@ class StationJourneyTest extends Browsing {
         link("Flatbreads, 24").click();
         assertThat(page.getByLabel("What you call it")).hasValue("Flatbreads, 24");
         linkOnly("Today").click();
-        page.locator(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh"))
+        on(".kf-need.wide").getByRole(AriaRole.LINK).filter(new Locator.FilterOptions().setHasText("Freekeh"))
                 .click();
         assertThat(button("date syrup")).isVisible();
         go("/today");
@@ -278,9 +278,9 @@ class StationJourneyTest extends Browsing {
     void today_by_keyboard_alone() {
         go("/map");
         page.keyboard().press("?");
-        assertThat(page.locator(".kf-keys")).containsText("peel the dishes one step");
+        assertThat(on(".kf-keys")).containsText("peel the dishes one step");
         page.keyboard().press("Escape");
-        assertThat(page.locator(".kf-keys")).isHidden();
+        assertThat(on(".kf-keys")).isHidden();
         page.keyboard().press("1");
         page.waitForURL(address("/today"));
         tabTo("Flatbreads, 24Never read: 1 dish waits for it");

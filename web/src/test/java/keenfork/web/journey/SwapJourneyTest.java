@@ -27,42 +27,42 @@ class SwapJourneyTest extends Browsing {
                 + "Topping:\n200 g pistachios\nMethod:\nSimmer the farro.\nPour the dressing over.\n"
                 + "Scatter the pistachios.");
         link("Plan a swap").click();
-        page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Sesame")).first().click();
-        page.locator("label.kf-chip", new Page.LocatorOptions().setHasText("Coeliac")).click();
+        on("label.kf-chip", new Page.LocatorOptions().setHasText("Sesame")).first().click();
+        on("label.kf-chip", new Page.LocatorOptions().setHasText("Coeliac")).click();
         button("Plan it").click();
-        assertThat(page.locator(".kf-plans li")).hasCount(5);
-        assertThat(page.locator(".kf-plans li").first()).containsText("nothing is left unknown");
-        assertThat(page.locator(".kf-plan")).containsText("2 kg farro");
-        assertThat(page.locator(".kf-start .kf-turns")).containsText("Sesame");
+        assertThat(on(".kf-plans li")).hasCount(5);
+        assertThat(on(".kf-plans li").first()).containsText("nothing is left unknown");
+        assertThat(on(".kf-plan")).containsText("2 kg farro");
+        assertThat(on(".kf-start .kf-turns")).containsText("Sesame");
         isSound();
         page.getByLabel("Compare plan 1").check();
         page.getByLabel("Compare plan 3").check();
         button("Compare the ticked").click();
-        assertThat(page.locator(".kf-compared thead")).containsText("Plan 3");
+        assertThat(on(".kf-compared thead")).containsText("Plan 3");
         isSound();
-        page.locator(".kf-compared thead a", new Page.LocatorOptions().setHasText("Plan 3")).click();
-        assertThat(page.locator(".kf-plans li.on .no")).hasText("3");
+        on(".kf-compared thead a", new Page.LocatorOptions().setHasText("Plan 3")).click();
+        assertThat(on(".kf-plans li.on .no")).hasText("3");
         button("Keep as a variant").click();
         assertThat(page.getByRole(AriaRole.STATUS))
                 .containsText("“" + name + ", without gluten cereals, sesame” is on the menu now");
-        assertThat(page.locator(".kf-asides")).containsText("Variant: " + name);
+        assertThat(on(".kf-asides")).containsText("Variant: " + name);
         link("Open it").click();
-        assertThat(page.locator(".kf-kin")).containsText("A variant");
+        assertThat(on(".kf-kin")).containsText("A variant");
         isSound();
         link(name).first().click();
         var box = page.getByLabel("The recipe, as you say it");
         box.fill(box.inputValue().replace("500 g carrots", "700 g carrots"));
         button("Keep this text").click();
-        assertThat(page.locator(".kf-kin")).containsText("was made before the last change");
+        assertThat(on(".kf-kin")).containsText("was made before the last change");
         go("/today");
-        page.locator("section[aria-label='Variants and plates'] a", new Page.LocatorOptions().setHasText(name)).click();
-        assertThat(page.locator(".kf-kin")).containsText("The original was changed since");
+        on("section[aria-label='Variants and plates'] a", new Page.LocatorOptions().setHasText(name)).click();
+        assertThat(on(".kf-kin")).containsText("The original was changed since");
         link("Plan it again").click();
         button("Write over the variant").click();
         link("Open it").click();
         assertThat(page.getByLabel("The recipe, as you say it"))
                 .hasValue(java.util.regex.Pattern.compile("[\\s\\S]*700 g carrots[\\s\\S]*"));
-        assertThat(page.locator(".kf-kin")).not().containsText("changed since");
+        assertThat(on(".kf-kin")).not().containsText("changed since");
     }
 
     @Test
@@ -72,14 +72,14 @@ class SwapJourneyTest extends Browsing {
         go("/today");
         page.keyboard().press("6");
         page.waitForURL(address("/swaps"));
-        page.locator("#dish").focus();
+        on("#dish").focus();
         // a list is chosen from by typing the beginning of a name, as every browser does
         page.keyboard().type("Keyboard swap");
         tabTo("Sesame1");
         page.keyboard().press("Space");
         tabTo("Plan it");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-plan")).containsText("200 g tahini");
+        assertThat(on(".kf-plan")).containsText("200 g tahini");
         tabTo("Change the dish for everyone");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.STATUS)).containsText("is changed, for everyone who eats it");
@@ -89,7 +89,7 @@ class SwapJourneyTest extends Browsing {
         page.goBack();
         tabTo("Undo");
         page.keyboard().press("Enter");
-        assertThat(page.locator(".kf-done")).hasCount(0);
+        assertThat(on(".kf-done")).hasCount(0);
         go("/dishes/" + dish);
         assertThat(page.getByLabel("The recipe, as you say it"))
                 .hasValue("Keyboard swap\n1 kg chickpeas\n200 g tahini");
@@ -108,10 +108,10 @@ class SwapJourneyTest extends Browsing {
         isSound();
         page.getByLabel("With, g for each g replaced").fill("butter bean 0.9-1.0");
         button("Keep this swap").click();
-        assertThat(page.locator(".kf-swaptable tbody tr").first()).containsText("this kitchen");
+        assertThat(on(".kf-swaptable tbody tr").first()).containsText("this kitchen");
         isSound();
-        page.locator(".kf-swaptable tbody tr").first()
+        on(".kf-swaptable tbody tr").first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Turn off")).click();
-        assertThat(page.locator(".kf-swaptable tbody tr").first()).containsText("Use it again");
+        assertThat(on(".kf-swaptable tbody tr").first()).containsText("Use it again");
     }
 }
