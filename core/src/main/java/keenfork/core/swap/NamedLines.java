@@ -62,16 +62,19 @@ final class NamedLines {
         var lines = recipe.lines();
         var exact = lines.stream().filter(l -> foods(l).anyMatch(named::equals)).toList();
         if (!exact.isEmpty()) return exact;
-        if (isPart(word, recipe)) return List.of();
         var heads = HEADS.getOrDefault(named.id(), Set.of());
-        return lines.stream().filter(l -> foods(l).anyMatch(f -> heads.contains(f.id())) || endsWith(l, word)).toList();
+        var alike = lines.stream().filter(l -> foods(l).anyMatch(f -> heads.contains(f.id())) || endsWith(l, word))
+                .toList();
+        return isMoreOfPart(word, recipe, alike) ? List.of() : alike;
     }
 
-    /// "Blend the dressing" means all of that part, and not the caesar dressing in it.
-    private static boolean isPart(String word, Recipe recipe) {
+    /// "Blend the dressing" means all of that part, and not the caesar dressing in it; a cheese that is a part by
+    /// itself is what it says.
+    private static boolean isMoreOfPart(String word, Recipe recipe, List<Line> alike) {
         var key = Words.key(word);
         return recipe.parts().stream()
-                .anyMatch(p -> key.equals(Words.key(p.name())) || key.equals(Words.key(p.kind().word())));
+                .filter(p -> key.equals(Words.key(p.name())) || key.equals(Words.key(p.kind().word())))
+                .anyMatch(p -> p.lines().stream().anyMatch(l -> alike.stream().noneMatch(a -> a == l)));
     }
 
     /// "the beans" for white beans: the last word of the line's food, or of the name it was read as

@@ -57,6 +57,14 @@ class MethodTest {
     }
 
     @Test
+    void a_part_that_is_one_cheese_is_that_cheese() {
+        var salad = read("Salad\nServes 8\nBase:\n800 g cos lettuce\nCheese:\n200 g feta\nMethod:\n"
+                + "Tear the lettuce.\nCrumble the cheese over.");
+        var left = new Move.LeaveOut(salad.lines().get(1));
+        assertThat(texts(Method.of(NamedLines.of(salad), List.of(left), null))).containsExactly("Tear the lettuce.");
+    }
+
+    @Test
     void the_recipes_own_water_is_made_as_much_as_the_new_grain_takes() {
         var plan = plans("Salad\n1 kg couscous\n1.2 kg water\n100 g mint\nMethod:\nPour the water, boiling, over the "
                 + "couscous, cover and leave for 10 minutes.\nFold in the mint.", "gluten").stream()

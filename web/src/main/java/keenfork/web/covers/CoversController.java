@@ -1,7 +1,6 @@
 package keenfork.web.covers;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import keenfork.core.covers.GuestGroup;
@@ -13,14 +12,12 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
+import keenfork.web.page.CsvAnswer;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,9 +32,9 @@ class CoversController {
     private static final int PLANS = 3;
     private static final int USUAL_LEAST = 2;
     private static final int MOST_LEAST = 20;
-    private static final int LONGEST_NAME = 60;
+    static final int LONGEST_NAME = 60;
     private static final int LONGEST_LIST = 20_000;
-    private static final int LONGEST_AVOIDS = 500;
+    static final int LONGEST_AVOIDS = 500;
     private static final int MOST_PEOPLE = 100_000;
     private final Kitchen kitchen;
     private final CoversKitchen covers;
@@ -241,9 +238,6 @@ class CoversController {
     ResponseEntity<byte[]> csv() {
         var csv = GroupCsv.write(covers.kept().stream()
                 .map(g -> new GroupCsv.Cells(g.name(), g.people(), g.avoids())).toList());
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename("covers.csv").build()
-                        .toString())
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+        return CsvAnswer.of("covers.csv", csv);
     }
 }

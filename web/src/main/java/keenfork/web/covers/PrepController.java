@@ -1,7 +1,6 @@
 package keenfork.web.covers;
 
 import jakarta.servlet.http.HttpServletRequest;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -13,14 +12,12 @@ import keenfork.format.PackCsv;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Cook;
+import keenfork.web.page.CsvAnswer;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.run.Runs;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -115,10 +112,7 @@ class PrepController {
         rows(list.last(), "last").forEach(rows::add);
         var text = PackCsv.table(List.of("when", "dish", "portions", "task", "takes", "hands_minutes", "waits_minutes"),
                 rows);
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename("prep.csv").build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return CsvAnswer.of("prep.csv", text);
     }
 
     private static Stream<List<String>> rows(List<PrepList.OfDish> dishes, String when) {

@@ -14,8 +14,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /// Puts groups together and parts them: somebody who stands in two is one guest, who avoids both.
 @Controller
 class RegroupController {
-    private static final int LONGEST_NAME = 60;
-    private static final int LONGEST_AVOIDS = 500;
     private final Kitchen kitchen;
     private final Events events;
 
@@ -90,7 +88,7 @@ class RegroupController {
         var words = one.avoids() + ", " + other.avoids();
         var all = new HashSet<>(avoided(one.avoids()));
         all.addAll(avoided(other.avoids()));
-        if (words.length() > LONGEST_AVOIDS || !avoided(words).containsAll(all))
+        if (words.length() > CoversController.LONGEST_AVOIDS || !avoided(words).containsAll(all))
             throw new Conflict("What both avoid is too much for one line: write that group by hand.");
         events.regroup(List.of(one.id(), other.id()), people, name(one.name() + " and " + other.name()), words);
     }
@@ -100,6 +98,7 @@ class RegroupController {
     }
 
     private static String name(String words) {
-        return words.length() > LONGEST_NAME ? words.substring(0, LONGEST_NAME) : words;
+        return words.length() > CoversController.LONGEST_NAME ? words.substring(0, CoversController.LONGEST_NAME)
+                : words;
     }
 }

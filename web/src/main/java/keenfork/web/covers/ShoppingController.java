@@ -1,16 +1,13 @@
 package keenfork.web.covers;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import keenfork.core.covers.Shopping;
 import keenfork.core.regime.Group;
 import keenfork.format.PackCsv;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.page.CsvAnswer;
 import keenfork.web.page.Format;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -81,10 +78,7 @@ class ShoppingController {
                 .toList();
         var text = PackCsv.table(List.of("food", "grams", "grams_low", "grams_high", "more_to_taste", "holds",
                 "pack_to_read", "dishes"), rows);
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename("shopping.csv").build().toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return CsvAnswer.of("shopping.csv", text);
     }
 
     private static String whole(double grams) { return String.valueOf(Math.round(grams)); }

@@ -2,7 +2,6 @@ package keenfork.web.larder;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
 import keenfork.core.kitchen.LarderPack;
@@ -10,13 +9,11 @@ import keenfork.format.PackCsv;
 import keenfork.format.RecipeFile;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Cook;
+import keenfork.web.page.CsvAnswer;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.pack.Packs;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,10 +37,7 @@ class IntakeController {
     @GetMapping("/larder/packs.csv")
     ResponseEntity<byte[]> write() {
         var rows = packs.all().stream().map(p -> cells(p.value())).toList();
-        var file = ContentDisposition.attachment().filename("packs.csv").build().toString();
-        return ResponseEntity.ok().contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .header(HttpHeaders.CONTENT_DISPOSITION, file)
-                .body(PackCsv.write(rows).getBytes(StandardCharsets.UTF_8));
+        return CsvAnswer.of("packs.csv", PackCsv.write(rows));
     }
 
     private static List<String> cells(LarderPack p) {
