@@ -16,6 +16,11 @@ import org.thymeleaf.templateresolver.ClassLoaderTemplateResolver;
 /// Labels as PDF, with the fonts in them, tagged, titled and with their language set.
 public final class LabelPdf {
     private static final String LETTER = "letter";
+    /// mm kept free inside a label at its sides, and at its head and foot
+    private static final int SIDE = 6;
+    private static final int HEAD = 5;
+    /// mm a page is lower than its paper, so that rounding never begins a new one
+    private static final double HAIR = 0.2;
     private final ITemplateEngine templates;
 
     /// @param templates those of the labels, `label/pdf` and `label/menu`, among them
@@ -85,7 +90,13 @@ public final class LabelPdf {
         context.setVariable("pages", pages);
         context.setVariable("kind", kind);
         context.setVariable("layout", layout);
-        context.setVariable("cut", sheet != PaperFormat.OWN);
+        var isCut = sheet != PaperFormat.OWN;
+        context.setVariable("cut", isCut);
+        context.setVariable("margin", isCut ? "0" : "5mm 6mm");
+        context.setVariable("within", layout.height() - HAIR);
+        context.setVariable("inside", kind.width() - 2 * SIDE);
+        context.setVariable("insideHigh", kind.height() - 2 * HEAD);
+        context.setVariable("title", faces.size() == 1 ? faces.getFirst().name() : kind.words());
         context.setVariable("first", faces.getFirst());
         return Press.pdf(templates.process("label/pdf", context));
     }
@@ -95,7 +106,8 @@ public final class LabelPdf {
         var context = new Context();
         context.setVariable("labels", labels);
         context.setVariable("first", labels.getFirst());
-        context.setVariable("kitchen", kitchen);
+        context.setVariable("title", kitchen.isEmpty() ? "Menu" : "Menu of " + kitchen);
+        context.setVariable("head", kitchen.isEmpty() ? "Menu" : kitchen);
         context.setVariable("day", day);
         context.setVariable("paper", sheet == PaperFormat.LETTER ? LETTER : "A4");
         return Press.pdf(templates.process("label/menu", context));

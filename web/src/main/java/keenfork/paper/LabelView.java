@@ -113,8 +113,10 @@ public record LabelView(String name, RuleBook ruleBook, Language language, Strin
     @Override
     public String tag() { return language.locale().toLanguageTag(); }
 
-    /// {@return whether it says so little that a card can say it in larger type}
-    public boolean isRoomy() {
+    /// {@return how it is set: `roomy` where it says so little that a card can say it in larger type}
+    public String air() { return isRoomy() ? "roomy" : ""; }
+
+    private boolean isRoomy() {
         return name.length() <= SHORT_NAME
                 && said.stream().mapToInt(s -> s.words.text().length()).sum() + claims.length() <= FEW_WORDS;
     }

@@ -2,14 +2,19 @@ package keenfork.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.regex.Pattern;
+import keenfork.core.covers.Appetite;
+import keenfork.core.covers.Provision;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.dish.Variants;
 import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.pack.Provisions;
 import keenfork.web.persistence.run.Runs;
+import keenfork.web.persistence.settings.Settings;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -27,6 +32,8 @@ class CoversTest extends RunningKitchen {
     @Autowired TakenPlans taken;
     @Autowired Variants variants;
     @Autowired Runs runs;
+    @Autowired Settings settings;
+    @Autowired Provisions provisions;
 
     @AfterEach
     void nobody() {
@@ -35,6 +42,11 @@ class CoversTest extends RunningKitchen {
         events.use(0);
         for (var last = taken.last(0); last.isPresent(); last = taken.last(0)) taken.forget(last.get().id());
         for (var g : events.groups()) events.remove(g.id());
+        for (var v : variants.all()) variants.unlink(v.dish());
+        for (var dish : dishes.all()) dishes.takeOff(dish.id(), dish.version());
+        settings.take(Appetite.EVERY_DISH);
+        settings.fillTubsWith(2500);
+        for (var food : provisions.all().keySet()) provisions.keep(food, Provision.NONE, "");
     }
 
     private long write(String text) {
@@ -72,6 +84,7 @@ class CoversTest extends RunningKitchen {
 
     @Test
     void a_table_is_taken_as_well_as_a_mail() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
         post("/covers", "/covers/list", "list", "name,count,avoids,strictness\nTable 2,3,milk,recipe", "keep", "true");
         assertThat(events.groups()).singleElement().satisfies(g -> {
             assertThat(g.name()).isEqualTo("Table 2");
@@ -83,6 +96,7 @@ class CoversTest extends RunningKitchen {
     /// What is kept are their own words: a dislike by its name and an intolerance come through a table unharmed.
     @Test
     void words_of_a_table_are_kept_as_they_were_said() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
         post("/covers", "/covers/list", "list", "name,count,avoids,strictness\nA,1,no vinegar,traces\n"
                 + "B,2,lactose intolerant,\nC,1,\"milk, eggs\",recipe", "keep", "true");
         assertThat(events.groups()).extracting(Events.Guests::avoids).containsExactly("no vinegar",
@@ -165,11 +179,61 @@ class CoversTest extends RunningKitchen {
         var id = write("Gangway bake\nServes 10\n1 kg potatoes\n300 g feta\nsalt, to taste");
         post("/covers", "/covers/list", "list", "2 milk allergy, 8 no zucchini", "keep", "true");
         var list = plain(get("/covers/shopping").body());
-        assertThat(list).contains("potato 800 g").contains("feta 340 g milk").contains("and to taste")
+        assertThat(list).contains("potato 800 g").contains("feta 340 g").contains("and to taste")
                 .contains("Not said for how many it is");
-        assertThat(get("/covers/shopping.csv?per=150").body()).contains("potato,1200,").contains("feta,460,");
-        var dish = dishes.find(id).orElseThrow();
-        dishes.takeOff(id, dish.version());
+        assertThat(post("/covers/shopping", "/covers/taken", "helpings", "", "spare", "50").statusCode())
+                .isEqualTo(302);
+        assertThat(get("/covers/shopping.csv").body()).contains("potato,1200,").contains("feta,460,");
+        assertThat(plain(get("/covers/shopping").body())).contains("50 % more on top");
+    }
+
+    /// 700 g of walnuts for ten, 250 g there, in packs of 200 g: three packs, from who sells them.
+    @Test
+    void what_is_there_is_not_bought_and_packs_are_whole() {
+        var id = write("Gangway crumble\nServes 10\n1 kg potatoes\n700 g walnuts");
+        post("/covers", "/covers/list", "list", "10 no zucchini", "keep", "true");
+        assertThat(post("/covers/shopping", "/covers/shopping/food", "food", "walnut", "pack", "200 g", "have",
+                "0.25 kg", "supplier", "Capstan stores").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/covers/shopping").body())).contains("From Capstan stores").contains("3 packs of 200 g")
+                .contains("250 g there").contains("From anywhere");
+        assertThat(get("/covers/shopping.csv").body()).contains("walnut,700,")
+                .contains(",250,450,3,200,Capstan stores,");
+        post("/covers/shopping", "/covers/shopping/food", "food", "walnut", "pack", "a sack");
+        assertThat(provisions.all().get("walnut").provision().packGrams()).as("what is no weight changes nothing")
+                .isEqualTo(200);
+    }
+
+    @Test
+    void figures_nobody_can_reckon_with_are_refused_in_words() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        for (var wrong : List.of(List.of("helpings", "many"), List.of("spare", "900"), List.of("tub", "a bucket"),
+                List.of("tub", "0 g"))) {
+            post("/covers/shopping", "/covers/taken", wrong.get(0), wrong.get(1));
+            assertThat(settings.appetite()).as("%s", wrong).isEqualTo(Appetite.EVERY_DISH);
+            assertThat(settings.tubGrams()).as("%s", wrong).isEqualTo(2500);
+        }
+    }
+
+    /// What has an earlier turn stands earlier, on the covers and among the signs.
+    @Test
+    void dishes_stand_in_serving_order_with_their_place() {
+        var slaw = write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var dip = write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        post("/covers", "/covers/events", "name", "Rope ball", "doors", "18:00", "service", "18:30", "covers", "10");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        post("/covers", "/covers/course", "dish", String.valueOf(slaw), "course", "Menu", "station", "buffet", "turn",
+                "2");
+        post("/covers", "/covers/course", "dish", String.valueOf(dip), "course", "Menu", "station", "counter", "turn",
+                "1");
+        var sheet = plain(get("/covers/sheet").body());
+        assertThat(sheet).contains("doors 18:00, served 18:30").contains("Menu, counter").contains("Menu, buffet");
+        assertThat(sheet.indexOf("Gangway dip")).isLessThan(sheet.indexOf("Gangway slaw"));
+        var labels = plain(get("/labels?dish=event&kind=card").body());
+        assertThat(labels).contains("What is served, in serving order");
+        post("/covers", "/covers/events", "name", "Rope ball", "doors", "early");
+        assertThat(plain(get("/covers").body())).contains("Doors open at a time such as 18:00");
+        events.all().forEach(e -> events.archive(e.id()));
     }
 
     /// Who eats a variant needs what goes into it, and no more of the dish as it is.
@@ -181,8 +245,6 @@ class CoversTest extends RunningKitchen {
         post("/covers", "/covers/list", "list", "2 milk allergy, 8 no zucchini", "keep", "true");
         assertThat(get("/covers/shopping.csv").body()).contains("walnut,40,").contains("feta,")
                 .contains("potato,1000,");
-        variants.unlink(made);
-        for (var id : new long[] {made, dish}) dishes.takeOff(id, dishes.find(id).orElseThrow().version());
     }
 
     /// Eight of ten eat the bake: that many are made of it, soaks first, and the run is set for them and back.
@@ -195,22 +257,24 @@ class CoversTest extends RunningKitchen {
         assertThat(plain(get("/covers/shopping").body())).contains("8 Gangway stew");
         assertThat(plain(get("/covers/prep").body())).contains("The day before Gangway stew for 8 Soak the chickpeas")
                 .contains("On the day").contains("Just before it is served Gangway stew for 8 Crumble");
-        assertThat(get("/covers/prep.csv?per=150").body()).contains("day before,Gangway stew,12,")
+        post("/covers/prep", "/covers/taken", "spare", "50", "tub", "1 kg", "back", "/covers/prep");
+        assertThat(get("/covers/prep.csv").body()).contains("day before,Gangway stew,12,")
                 .contains("last,Gangway stew,12,");
+        post("/covers/prep", "/covers/taken", "spare", "0", "back", "/covers/prep");
+        assertThat(plain(get("/covers/prep").body())).contains("What is made").contains("tubs");
         var run = runs.inForce();
-        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id()), "per", "100").statusCode())
+        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id())).statusCode())
                 .isEqualTo(302);
         assertThat(runs.inForce().turns()).filteredOn(t -> t.dish() == id).extracting(Runs.Turn::portions)
                 .containsExactly(8);
-        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id()), "per", "100").statusCode())
+        assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(run.id())).statusCode())
                 .as("the run was changed meanwhile").isEqualTo(409);
         for (var g : events.groups()) events.change(g.id(), g.name(), g.people(), "milk, chickpeas");
         assertThat(post("/covers/prep", "/covers/run", "run", String.valueOf(runs.inForce().id())).body())
                 .contains("there is nothing to set");
         for (var g : events.groups()) if (g.people() == 8) events.change(g.id(), g.name(), 8, "chickpeas");
-        post("/covers/prep", "/covers/run", "run", String.valueOf(runs.inForce().id()), "per", "100");
+        post("/covers/prep", "/covers/run", "run", String.valueOf(runs.inForce().id()));
         assertThat(runs.inForce().turns()).as("nobody eats it").noneMatch(t -> t.dish() == id);
-        dishes.takeOff(id, dishes.find(id).orElseThrow().version());
     }
 
     /// One vegan is the coeliac guest, too: they are one guest who avoids both, and the table is one smaller.

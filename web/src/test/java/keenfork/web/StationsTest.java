@@ -502,12 +502,13 @@ class StationsTest extends RunningKitchen {
         var id = write("Printed dip\n1 kg peas");
         var says = kitchen.menu().now(kitchen.menu().dish(id).orElseThrow()).says(false, Language.english());
         var printed = labels.printed(new Labels.Print(id, 0, "card", says, 1, "", "", "", null, null, ""));
-        assertThat(get("/today").body()).doesNotContain("Printed dip");
+        assertThat(get("/today").body()).doesNotContain("/labels?see=" + printed + "\"");
         post("/dishes/" + id, "/dishes/" + id, "version", version(id), "text", "Printed dip\n1 kg peas\n1 tbsp tahini");
         assertThat(get("/today").body())
+                .contains("/labels?see=" + printed + "\"")
                 .containsPattern("Printed dip[\\s\\S]*Sesame is in it. The label does not say so. Take it back.");
         post("/labels", "/labels/printed/" + printed + "/back", "copies", "1");
-        assertThat(get("/today").body()).doesNotContain("Printed dip");
+        assertThat(get("/today").body()).doesNotContain("/labels?see=" + printed + "\"");
         assertThat(get("/").headers().firstValue("Location").orElse("")).endsWith("/today");
     }
 

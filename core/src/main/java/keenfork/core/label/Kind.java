@@ -57,6 +57,12 @@ public enum Kind {
     /// {@return whether it is a card for guests, of the whole menu}
     public boolean isForGuests() { return of == Of.GUESTS; }
 
+    /// {@return whether it stands by the dish on a counter}
+    public boolean isForCounter() { return this == CARD || this == BIG || this == TENT; }
+
+    /// {@return the sides that are printed, in the order they stand on the paper}
+    public List<String> sides() { return this == TENT ? List.of("back", "front") : List.of("front"); }
+
     /// {@return the kinds that are of one dish}
     public static List<Kind> alone() { return ALONE; }
 

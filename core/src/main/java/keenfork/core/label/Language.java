@@ -46,6 +46,9 @@ public final class Language {
     /// {@return what its speakers call it}
     public String name() { return phrase("name"); }
 
+    /// {@return whether it is the language the words are written in}
+    public boolean isEnglish() { return this == english(); }
+
     public Locale locale() { return Locale.forLanguageTag(phrase("tag")); }
 
     /// {@return a phrase of its own: `ingredients`, `made`, `batch`, `keep`, `ask`, `none`}

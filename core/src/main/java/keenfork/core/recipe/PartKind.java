@@ -33,7 +33,7 @@ public enum PartKind {
     public boolean comesOff() { return this == TOPPING || this == BESIDE; }
 
     /// {@return the kind a part's name sounds like; a base where it sounds like nothing else}
-    static PartKind guess(String name) {
+    public static PartKind guess(String name) {
         for (var kind : new PartKind[] {BESIDE, TOPPING, DRESSING})
             if (kind.names.matcher(name).find()) return kind;
         return BASE;

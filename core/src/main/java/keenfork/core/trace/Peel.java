@@ -21,6 +21,9 @@ public enum Peel {
 
     public String word() { return word; }
 
+    /// {@return whether parts of a kind are taken off}
+    public boolean takesOff(PartKind kind) { return off.contains(kind); }
+
     /// {@return what is left of a dish; a step that names what was taken off ("scatter the pistachios") puts nothing
     /// back}
     public Recipe of(Recipe recipe) {

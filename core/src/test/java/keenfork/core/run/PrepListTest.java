@@ -54,6 +54,23 @@ class PrepListTest {
         assertThat(PrepList.of(List.of()).isEmpty()).isTrue();
     }
 
+    /// One base goes into two bowls: what it weighs, the tubs it fills, and where it goes.
+    @Test
+    void a_base_says_what_it_comes_to_and_what_it_goes_into() {
+        var recipes = List.of(read("Harbour dressing\nServes 10\n4 kg olive oil\n2 kg lemon juice\n"
+                + "Method:\nWhisk the oil and the juice."),
+                read("Bowl\nServes 10\n1 kg lettuce\n300 g Harbour dressing\nMethod:\nToss the lettuce."),
+                read("Other bowl\nServes 10\n1 kg rocket\n300 g Harbour dressing\nMethod:\nToss the rocket."));
+        var facts = new Facts(UK, recipes.stream().<Fact>map(Fact.OtherDish::new).toList());
+        var yields = BatchYield.of(recipes.stream().flatMap(
+                r -> Batch.of(Derivation.of(r, facts), 10, List.of(), Equipment.USUAL.figures()).stream()).toList(),
+                2500);
+        assertThat(yields.getFirst().goesInto()).containsExactly("Bowl", "Other bowl");
+        assertThat(yields.getFirst().tubs()).as("6 kg").isEqualTo(3);
+        assertThat(yields.getLast().goesInto()).isEmpty();
+        assertThat(yields.getLast().tubs()).isEqualTo(1);
+    }
+
     /// 300 g of it go into the bowl for ten, a portion weighs 26 g: 12 portions more than the 5 that are eaten.
     @Test
     void what_is_eaten_and_goes_into_another_dish_is_made_for_both() {

@@ -8,6 +8,7 @@ import keenfork.core.covers.GuestList;
 import keenfork.core.covers.Serving;
 import keenfork.core.people.Avoidances;
 import keenfork.format.GroupCsv;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.SwapStock;
@@ -15,6 +16,7 @@ import keenfork.web.page.Cook;
 import keenfork.web.page.CsvAnswer;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.ServedAt;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
 import org.springframework.http.HttpStatus;
@@ -37,14 +39,14 @@ class CoversController {
     static final int LONGEST_AVOIDS = 500;
     private static final int MOST_PEOPLE = 100_000;
     private final Kitchen kitchen;
-    private final CoversKitchen covers;
+    private final EventMenu covers;
     private final SwapStock swaps;
     private final Events events;
     private final PlanTaking taking;
     private final TakenPlans taken;
     private final Format format;
 
-    CoversController(Kitchen kitchen, CoversKitchen covers, SwapStock swaps, Events events, PlanTaking taking,
+    CoversController(Kitchen kitchen, EventMenu covers, SwapStock swaps, Events events, PlanTaking taking,
             TakenPlans taken, Format format) {
         this.kitchen = kitchen;
         this.covers = covers;
@@ -89,13 +91,13 @@ class CoversController {
         return "The groups are %d, the covers %d. Is somebody in two groups?".formatted(people, comes);
     }
 
-    private List<CoversView.Plan> plans(Menu menu, List<CoversKitchen.Served> dishes, List<Long> ids,
+    private List<CoversView.Plan> plans(Menu menu, List<EventMenu.Served> dishes, List<Long> ids,
             List<GuestGroup> groups, int least) {
         return CoversView.Plan.of(serving(menu, dishes, groups, least).plans(PLANS), dishes, ids, groups, format);
     }
 
-    private Serving serving(Menu menu, List<CoversKitchen.Served> dishes, List<GuestGroup> groups, int least) {
-        return new Serving(swaps.context(menu), dishes.stream().map(CoversKitchen.Served::dish).toList(), groups,
+    private Serving serving(Menu menu, List<EventMenu.Served> dishes, List<GuestGroup> groups, int least) {
+        return new Serving(swaps.context(menu), dishes.stream().map(EventMenu.Served::dish).toList(), groups,
                 least);
     }
 
@@ -177,11 +179,19 @@ class CoversController {
         return "redirect:/covers";
     }
 
+    /// @param station where it stands, such as `buffet`
+    /// @param turn    its turn in serving order, from 1; anything else is none
     @PostMapping("/covers/course")
-    String course(@RequestParam long dish, @RequestParam(defaultValue = "") String course) {
-        var name = course.strip();
-        covers.course(kitchen.menu(), dish, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
+    String course(@RequestParam long dish, @RequestParam(defaultValue = "") String course,
+            @RequestParam(defaultValue = "") String station, @RequestParam(defaultValue = "") String turn) {
+        covers.place(kitchen.menu(), dish, new ServedAt(cut(course), cut(station),
+                turn.strip().matches("\\d{1,3}") ? Integer.parseInt(turn.strip()) : 0));
         return "redirect:/covers";
+    }
+
+    private static String cut(String typed) {
+        var name = typed.strip();
+        return name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name;
     }
 
     /// Does what a plan says.

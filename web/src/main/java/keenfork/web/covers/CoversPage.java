@@ -2,6 +2,7 @@ package keenfork.web.covers;
 
 import java.util.List;
 import keenfork.core.covers.GuestList;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,16 @@ import org.jspecify.annotations.Nullable;
 /// @param events  every event, and the one in force
 /// @param menu    every dish with its course
 record CoversPage(CoversView view, List<CoversView.Plan> plans, int least, String sum, Typed typed,
-        List<Events.Guests> kept, TakenPlans.@Nullable Taken taken, Chosen events, List<CoversKitchen.OnMenu> menu) {
+        List<Events.Guests> kept, TakenPlans.@Nullable Taken taken, Chosen events, List<EventMenu.OnMenu> menu) {
+
+    /// {@return whether there is anything to draw: dishes, and people who eat them}
+    public boolean isDrawn() { return !view.heads().isEmpty() && !view.courses().isEmpty(); }
+
+    /// {@return whether the list of guests stands open to be written in}
+    public boolean asksForGuests() { return view.heads().isEmpty() || !typed.text.isEmpty(); }
+
+    /// {@return the second group as kept, which is the other one of two until somebody chooses; null for none}
+    public Events.@Nullable Guests second() { return kept.size() > 1 ? kept.get(1) : null; }
 
     /// What was typed into the list of guests.
     ///
@@ -35,8 +45,11 @@ record CoversPage(CoversView view, List<CoversView.Plan> plans, int least, Strin
 
         public String keep() { return now == null ? "Begin it" : "Keep it"; }
 
-        /// {@return what is kept of the one in force, or null}
-        public Events.@Nullable Details details() { return now == null ? null : now.details(); }
+        /// {@return what stands in its form: what was typed and not kept, else what is kept, else nothing}
+        public EventController.Typed typed(EventController.@Nullable Typed typed) {
+            if (typed != null) return typed;
+            return now == null ? EventController.Typed.NOTHING : EventController.Typed.of(now.details());
+        }
 
         /// {@return where its form goes}
         public String path() { return now == null ? "/covers/events" : "/covers/events/" + now.id(); }

@@ -8,6 +8,7 @@ import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.ServePlan;
 import keenfork.format.CoverWords;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.page.Format;
 
 /// Who can eat what, and what feeds everyone, as shown.
@@ -60,7 +61,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         public String look() { return kept ? symbol + " kept" : symbol; }
     }
 
-    static CoversView of(List<CoversKitchen.Served> dishes, List<Long> ids, List<GuestGroup> groups, Asked asked,
+    static CoversView of(List<EventMenu.Served> dishes, List<Long> ids, List<GuestGroup> groups, Asked asked,
             Format format) {
         var least = asked.least;
         var people = groups.stream().mapToInt(GuestGroup::people).sum();
@@ -90,7 +91,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         return new CoversView(heads, courses, few, people, rest);
     }
 
-    private static DishRow row(CoversKitchen.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
+    private static DishRow row(EventMenu.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
         var covers = Coverage.of(List.of(served.dish()), groups).covers();
         var cells = new ArrayList<Cell>();
         for (var i = 0; i < covers.size(); i++) cells.add(cell(covers.get(i), ids.get(i)));
@@ -135,14 +136,14 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     /// @param facts what it comes to, in words
     /// @param print tells it from any other
     record Plan(int number, String facts, String print, List<Step> steps, List<String> unfed) {
-        static List<Plan> of(List<ServePlan> all, List<CoversKitchen.Served> dishes, List<Long> ids,
+        static List<Plan> of(List<ServePlan> all, List<EventMenu.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups, Format format) {
             var plans = new ArrayList<Plan>();
             for (var plan : all) plans.add(of(plans.size() + 1, plan, dishes, ids, groups, format));
             return plans;
         }
 
-        private static Plan of(int number, ServePlan plan, List<CoversKitchen.Served> dishes, List<Long> ids,
+        private static Plan of(int number, ServePlan plan, List<EventMenu.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups, Format format) {
             var done = plan.changes().isEmpty() ? "Nothing to change"
                     : format.count(plan.changes().size(), "change", "changes");
@@ -153,7 +154,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
                             s.course().toLowerCase())).toList());
         }
 
-        private static Step step(Change change, ServePlan plan, List<CoversKitchen.Served> dishes, List<Long> ids,
+        private static Step step(Change change, ServePlan plan, List<EventMenu.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups) {
             var dish = dishes.stream().filter(d -> d.dish().equals(change.dish())).findFirst().orElseThrow().id();
             var gets = plan.gets(change);

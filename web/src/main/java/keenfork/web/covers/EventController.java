@@ -18,6 +18,7 @@ class EventController {
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_NOTES = 2_000;
     private static final int MOST_COVERS = 100_000;
+    private static final String A_TIME = "(?:[01]?\\d|2[0-3])[:.][0-5]\\d|";
     private static final String BACK = "redirect:/covers";
     private final Events events;
 
@@ -26,14 +27,26 @@ class EventController {
     }
 
     /// an event as it was typed
-    record Typed(@Nullable String name, @Nullable String day, @Nullable String service, @Nullable String covers,
-            @Nullable String notes, @Nullable String guestsUntil) {
+    record Typed(@Nullable String name, @Nullable String day, @Nullable String doors, @Nullable String service,
+            @Nullable String covers, @Nullable String notes, @Nullable String guestsUntil) {
+        static final Typed NOTHING = new Typed("", "", "", "", "", "", "");
+
+        /// {@return an event as its form shows it}
+        static Typed of(Events.Details kept) {
+            return new Typed(kept.name(), written(kept.day()), kept.doors(), kept.service(),
+                    kept.covers() == 0 ? "" : String.valueOf(kept.covers()), kept.notes(), written(kept.guestsUntil()));
+        }
+
+        private static String written(@Nullable LocalDate day) { return day == null ? "" : day.toString(); }
+
         String wrong() {
             if (plain(name).isEmpty() || plain(name).length() > LONGEST_NAME)
                 return "Give the event a name of 1 to %d letters.".formatted(LONGEST_NAME);
             if (!plain(covers).matches("\\d{0,6}") || number() > MOST_COVERS)
                 return "Covers are a whole number, not “%s”.".formatted(plain(covers));
-            if (!plain(service).matches("(?:[01]?\\d|2[0-3])[:.][0-5]\\d|"))
+            if (!plain(doors).matches(A_TIME))
+                return "Doors open at a time such as 18:00, not “%s”.".formatted(plain(doors));
+            if (!plain(service).matches(A_TIME))
                 return "It is served at a time such as 18:30, not “%s”.".formatted(plain(service));
             if (plain(notes).length() > LONGEST_NOTES)
                 return "Keep the notes under %,d letters.".formatted(LONGEST_NOTES);
@@ -44,7 +57,8 @@ class EventController {
         }
 
         Events.Details details() {
-            return new Events.Details(plain(name), date(day), plain(service).replace('.', ':'), number(), plain(notes),
+            return new Events.Details(plain(name), date(day), plain(doors).replace('.', ':'),
+                    plain(service).replace('.', ':'), number(), plain(notes),
                     date(guestsUntil));
         }
 

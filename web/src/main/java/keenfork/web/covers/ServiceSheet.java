@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import keenfork.format.CoverWords;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.guest.Events;
 
@@ -23,9 +26,13 @@ import keenfork.web.persistence.guest.Events;
 record ServiceSheet(String event, List<Plates> plates, List<ForGroup> groups, List<Answer> asked) {
     /// How a dish goes out.
     ///
-    /// @param people how many get it
+    /// @param station where it stands; empty where nobody said
+    /// @param people  how many get it
     /// @param ways   how many plates of each kind: `34 as it is`, `4 without Topping`
-    record Plates(String course, String dish, int people, List<String> ways) {}
+    record Plates(String course, String station, String dish, int people, List<String> ways) {
+        /// {@return its course, and where it stands where that is known}
+        public String where() { return station.isEmpty() ? course : course + ", " + station; }
+    }
 
     /// What a group gets.
     ///
@@ -41,22 +48,30 @@ record ServiceSheet(String event, List<Plates> plates, List<ForGroup> groups, Li
     record Answer(String dish, List<String> sentences) {}
 
     /// @param rest covers beyond the groups, who eat everything; 0 where nobody knows how many come
-    static ServiceSheet of(List<CoversKitchen.Served> dishes, List<GuestGroup> groups, int rest, RuleBook book,
+    static ServiceSheet of(List<EventMenu.Served> dishes, List<GuestGroup> groups, int rest, RuleBook book,
             Optional<Events.Details> event, Format format) {
-        var menu = dishes.stream().map(CoversKitchen.Served::dish).toList();
+        var menu = dishes.stream().map(EventMenu.Served::dish).toList();
         var coverage = Coverage.of(menu, groups);
-        var plates = menu.stream().map(d -> plates(coverage.covers().stream().filter(c -> c.dish().equals(d)).toList(),
-                d.course(), d.name(), rest)).toList();
-        return new ServiceSheet(event.map(e -> e.name() + format.then(e.service())).orElse(""), plates,
+        var plates = dishes.stream()
+                .map(d -> plates(coverage.covers().stream().filter(c -> c.dish().equals(d.dish())).toList(), d, rest))
+                .toList();
+        return new ServiceSheet(event.map(e -> e.name() + format.then(times(e))).orElse(""), plates,
                 groups.stream().map(g -> forGroup(g, coverage.of(g), format)).toList(),
                 menu.stream().map(d -> new Answer(d.name(), Statement.compose(d.dish(), book).sentences())).toList());
     }
 
-    private static Plates plates(List<Cover> covers, String course, String dish, int rest) {
+    private static String times(Events.Details event) {
+        return Stream.of(event.doors().isEmpty() ? "" : "doors " + event.doors(),
+                event.service().isEmpty() ? "" : "served " + event.service()).filter(s -> !s.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static Plates plates(List<Cover> covers, EventMenu.Served served, int rest) {
         var ways = new LinkedHashMap<String, Integer>();
         ways.put("as it is", rest);
         for (var cover : covers) if (cover.isServed()) ways.merge(way(cover), cover.group().people(), Integer::sum);
-        return new Plates(course, dish, ways.values().stream().mapToInt(Integer::intValue).sum(),
+        return new Plates(served.dish().course(), served.at().station(), served.dish().name(),
+                ways.values().stream().mapToInt(Integer::intValue).sum(),
                 ways.entrySet().stream().filter(w -> w.getValue() > 0)
                         .map(w -> "%d %s".formatted(w.getValue(), w.getKey())).toList());
     }

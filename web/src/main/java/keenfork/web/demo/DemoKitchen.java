@@ -21,6 +21,7 @@ import keenfork.core.run.Sequencer;
 import keenfork.web.kitchen.KeptRun;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
+import keenfork.web.persistence.ServedAt;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Labels;
@@ -73,13 +74,14 @@ class DemoKitchen implements ApplicationRunner {
         settings.callItself(new Settings.Identity(who.get(0), who.get(1), who.get(2)));
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
-        var course = rows(resources, "menu").stream().collect(Collectors.toMap(c -> c.get(0), c -> c.get(1)));
+        var places = rows(resources, "menu").stream().collect(Collectors.toMap(c -> c.get(0),
+                c -> new ServedAt(c.get(1), c.get(2), Integer.parseInt(c.get(3)))));
         var event = event(resources);
         for (var file : files) {
             var text = text(CHANGED.equals(file.getFilename())
                     ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
             var dish = dishes.add(name(text), text, "", CREW);
-            var of = course.get(file.getFilename());
+            var of = places.get(file.getFilename());
             if (of != null) events.serve(event, dish, of);
         }
         rows(resources, "packs").forEach(this::pack);
@@ -114,7 +116,8 @@ class DemoKitchen implements ApplicationRunner {
     private long event(PathMatchingResourcePatternResolver resources) throws IOException {
         var cells = rows(resources, "event").getFirst();
         return events
-                .begin(new Events.Details(cells.get(0), null, cells.get(1), Integer.parseInt(cells.get(2)), "", null));
+                .begin(new Events.Details(cells.get(0), null, cells.get(1), cells.get(2),
+                        Integer.parseInt(cells.get(3)), "", null));
     }
 
     private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {

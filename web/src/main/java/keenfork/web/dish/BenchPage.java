@@ -57,6 +57,8 @@ class BenchPage {
         var page = new ModelAndView("dish/bench", status);
         var bench = read(id, CheckedForm.at(form));
         page.addObject("id", id);
+        page.addObject("path", id == 0 ? "/dishes/new" : "/dishes/" + id);
+        page.addObject("keep", id == 0 ? "Put it on the menu" : "Keep this text");
         page.addObject("form", form);
         page.addObject("wrong", wrong);
         page.addObject("said", said);

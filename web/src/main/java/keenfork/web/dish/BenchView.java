@@ -73,6 +73,9 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
     /// @param changed whether the text differs from what is stored
     /// @param effects what changes on the map: this dish first
     record Saving(String usedIn, boolean changed, List<EffectView> effects) {
+        /// {@return whether there is anything to say of it}
+        public boolean isSaid() { return changed || !usedIn.isEmpty(); }
+
         public String words() {
             return effects.isEmpty() ? "Not kept yet. It changes no mark on the map."
                     : "Not kept yet. Keeping it changes the map:";

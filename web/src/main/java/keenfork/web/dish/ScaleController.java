@@ -1,15 +1,13 @@
 package keenfork.web.dish;
 
-import java.math.BigDecimal;
-import java.util.Locale;
 import java.util.Map;
 import java.util.function.Supplier;
-import java.util.regex.Pattern;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.Scaled;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
+import keenfork.web.page.TypedWeight;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.dish.Dishes;
 import org.jspecify.annotations.Nullable;
@@ -23,9 +21,7 @@ import org.springframework.web.servlet.ModelAndView;
 /// A dish for other covers or another batch weight.
 @Controller
 class ScaleController {
-    private static final Pattern WEIGHT = Pattern.compile("(?i)(\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(g|kg)?");
     private static final int MOST_COVERS = 100_000;
-    private static final BigDecimal KILOGRAM = new BigDecimal(1000);
     private final Kitchen kitchen;
     private final Dishes dishes;
     private final BenchPage bench;
@@ -48,13 +44,8 @@ class ScaleController {
         /// @throws IllegalArgumentException with what is wrong in the cook's words
         Scaled of(Recipe recipe, Menu menu) {
             if (!weight.isEmpty()) {
-                var written = WEIGHT.matcher(weight);
-                if (!written.matches())
-                    throw new IllegalArgumentException(
-                            "Say the batch weight as grams or kilograms, such as 2.5 kg, not “%s”.".formatted(weight));
-                var number = new BigDecimal(written.group(1).replace(',', '.'));
-                var grams = "kg".equals(String.valueOf(written.group(2)).toLowerCase(Locale.ROOT))
-                        ? number.multiply(KILOGRAM) : number;
+                var grams = TypedWeight.grams(weight).orElseThrow(() -> new IllegalArgumentException(
+                        "Say the batch weight as grams or kilograms, such as 2.5 kg, not “%s”.".formatted(weight)));
                 if (recipe.mass().likely() == 0)
                     throw new IllegalArgumentException(
                             "Nothing in this recipe has a weight yet, so no batch weight can be told. Write amounts "

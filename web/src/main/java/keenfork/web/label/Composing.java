@@ -14,6 +14,7 @@ import keenfork.paper.Face;
 import keenfork.paper.GuestView;
 import keenfork.paper.LabelPdf;
 import keenfork.paper.LabelView;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
@@ -29,12 +30,14 @@ class Composing {
     private final Format format;
     private final Clock clock;
     private final Settings settings;
+    private final EventMenu served;
 
-    Composing(LabelPdf pdf, Format format, Clock clock, Settings settings) {
+    Composing(LabelPdf pdf, Format format, Clock clock, Settings settings, EventMenu served) {
         this.pdf = pdf;
         this.format = format;
         this.clock = clock;
         this.settings = settings;
+        this.served = served;
     }
 
     private String kitchenName() { return settings.identity().name(); }
@@ -52,7 +55,8 @@ class Composing {
         };
     }
 
-    private static List<Menu.Dish> dishes(Menu menu, LabelRequest asked) {
+    private List<Menu.Dish> dishes(Menu menu, LabelRequest asked) {
+        if (asked.isOfEvent()) return served.inOrder(menu);
         if (asked.isAll()) return menu.dishes().stream().filter(menu::isServed).toList();
         if (asked.dishId() == 0) return menu.dishes().stream().limit(1).toList();
         return List

@@ -51,8 +51,11 @@ class LabelFiles {
     @GetMapping("/labels/pages")
     String pages(LabelRequest asked, @RequestParam(defaultValue = "1") int page, Model model) {
         model.addAttribute("asked", asked);
+        var pages = LabelPdf.pages(preview.pdf(kitchen.menu(), asked));
         model.addAttribute("page", page);
-        model.addAttribute("pages", LabelPdf.pages(preview.pdf(kitchen.menu(), asked)));
+        model.addAttribute("pages", pages);
+        model.addAttribute("before", page > 1 ? List.of(page - 1) : List.of());
+        model.addAttribute("next", page < pages ? List.of(page + 1) : List.of());
         return "label/pages :: pages";
     }
 

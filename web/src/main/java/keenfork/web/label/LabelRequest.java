@@ -35,7 +35,10 @@ record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable Stri
                 null);
     }
 
-    boolean isAll() { return "all".equals(dish); }
+    public boolean isAll() { return "all".equals(dish) || isOfEvent(); }
+
+    /// {@return whether the dishes of the event in force are asked for, in serving order}
+    public boolean isOfEvent() { return "event".equals(dish); }
 
     long dishId() {
         if (dish == null || dish.isBlank() || isAll()) return 0;

@@ -30,7 +30,13 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
         @Nullable History history, String once) {
 
     /// what is told of one dish beside its label
-    record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {}
+    record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {
+        /// {@return whether any diet can be said of it}
+        public boolean someStand() { return claims.stream().anyMatch(Claim::stands); }
+
+        /// {@return whether any diet cannot}
+        public boolean someDoNot() { return !claims.stream().allMatch(Claim::stands); }
+    }
 
     /// @param of     the dish or the guests, as the address has it: `dish/7`
     /// @param prints the latest first
@@ -91,7 +97,33 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
 
     public List<Language> languages() { return Language.all(); }
 
-    public int many() { return wanted.size(); }
+    /// {@return whether all that is asked for stands on one page}
+    public boolean isOnePage() { return isOwnSize() && wanted.size() == 1; }
+
+    /// {@return whether more than one label is out of date}
+    public boolean isSeveralOld() { return old.size() > 1; }
+
+    /// {@return whether a dish is the one asked for}
+    public boolean isOf(Menu.Dish dish) {
+        var one = single();
+        return one != null && one.dish() == dish.id();
+    }
+
+    /// {@return the dish asked for, as it is asked again}
+    public String dish() {
+        var one = single();
+        var several = asked.isOfEvent() ? "event" : "all";
+        return one == null ? several : String.valueOf(one.dish());
+    }
+
+    /// {@return whether somebody has to say why it goes out though not all is known}
+    public boolean asksWhy() {
+        var one = single();
+        return one != null && !one.unknown().isEmpty();
+    }
+
+    /// {@return whether it can be printed on that paper: a whole menu has no size of its own}
+    public boolean takes(PaperFormat paper) { return kind() != Kind.MENU || paper != PaperFormat.OWN; }
 
     public @Nullable LabelToPrint first() { return wanted.isEmpty() ? null : wanted.getFirst(); }
 

@@ -31,6 +31,9 @@ record PastPrint(Labels.Printed printed, String kind, List<String> sentences, bo
         };
     }
 
+    /// {@return how many came back, in words; empty for none}
+    public String back() { return printed.takenBack() == 0 ? "" : printed.takenBack() + " taken back"; }
+
     /// {@return the kind as it stands in a sentence: `counter card`}
     public String inWords() { return kind.toLowerCase(Locale.UK); }
 }

@@ -36,6 +36,9 @@ record QueueView(String state, boolean asks, boolean works, PrintJobs.Printer pr
         }
     }
 
+    /// {@return whether the printer stands still for something a press can say is done}
+    public boolean canBeHelped() { return asks && !printer.isReady(); }
+
     static QueueView of(PrintJobs jobs) {
         var printer = jobs.printer();
         var open = jobs.open();

@@ -24,6 +24,9 @@ record ComparedView(DeclarationView before, DeclarationView after, List<String> 
                 Effect.between(was, is).stream().map(e -> EffectView.of(e, format)).toList());
     }
 
+    /// {@return whether both say the same about every group}
+    public boolean isAlike() { return came.isEmpty() && went.isEmpty(); }
+
     private static Set<String> said(DeclarationView view) {
         var said = new LinkedHashSet<String>();
         view.in().forEach(f -> said.add(f.name() + ": " + f.words()));

@@ -30,7 +30,10 @@ record Intake(List<IntakeRow> rows) {
     /// @param version the version of that pack it was compared with
     /// @param pack    what would be stored, or null where it is refused
     record IntakeRow(long line, Fate fate, String label, String food, String why, long target, long version,
-            @Nullable LarderPack pack) {}
+            @Nullable LarderPack pack) {
+        /// {@return how it looks}
+        public String look() { return fate.name().toLowerCase(Locale.ROOT); }
+    }
 
     static Intake of(String text, Menu menu) throws PackCsv.Unreadable {
         var rows = new ArrayList<IntakeRow>();

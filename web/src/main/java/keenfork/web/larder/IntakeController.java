@@ -98,6 +98,7 @@ class IntakeController {
         var page = new ModelAndView("larder/intake", status);
         page.addObject("table", table);
         page.addObject("intake", intake);
+        page.addObject("seen", intake != null);
         page.addObject("wrong", wrong);
         return page;
     }

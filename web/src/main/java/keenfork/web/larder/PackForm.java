@@ -42,6 +42,12 @@ record PackForm(String food, String label, String barCode, String law, String de
         return new PackForm(food, label, barCode, law, declaration, again, String.valueOf(version));
     }
 
+    /// {@return whether nobody knows under which law it was printed}
+    public boolean isLawUnknown() { return law.equals("unknown"); }
+
+    /// {@return whether the cook says that it was read again today}
+    public boolean isReadAgain() { return again.equals("yes"); }
+
     Declaration read() {
         return declaration.length() > LONGEST ? Declaration.read("", Law.UNKNOWN) : read(declaration, law);
     }

@@ -62,6 +62,9 @@ record Column(Group group, @Nullable Substance member, boolean opens, boolean is
 
     public boolean isMember() { return member != null; }
 
+    /// {@return what is said of it where it is pointed at, or null for nothing}
+    public @Nullable String hint() { return isBeside ? label() : null; }
+
     /// {@return its name with what it is, as a reader hears it}
     public String label() { return isBeside ? name() + ", beside the law’s list" : name(); }
 

@@ -1,6 +1,7 @@
 package keenfork.web.map;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /// The key to the marks, the same on screen, on paper and in files.
 final class MapKey {
@@ -13,6 +14,10 @@ final class MapKey {
             new Entry("m-pack", "pack to read"), new Entry("m-beside", "beside the law’s list"),
             new Entry("m-none", "nothing found"), new Entry("p-full", "suits"), new Entry("p-ask", "cannot say"),
             new Entry("p-empty", "does not suit"));
+
+    /// with what some people's plates can be served without
+    static final List<Entry> FOR_PEOPLE = Stream.concat(ENTRIES.stream(),
+            Stream.of(new Entry("p-part", "part held back"))).toList();
 
     private MapKey() {}
 }

@@ -52,6 +52,9 @@ record MapQuery(@Nullable String peel, @Nullable Long dish, @Nullable String gro
     /// {@return the address with a dish opened, or with none}
     public String withDish(long other) { return "/map" + query(peeled(), other, opened(), guestsId(), avoided()); }
 
+    /// {@return where pressing a dish leads: it opens, or it closes where it is open}
+    public String pressed(long other) { return withDish(other == dishId() ? 0 : other); }
+
     /// {@return the address with one group's members shown or hidden}
     public String toggled(String groupId) {
         var other = new ArrayList<>(opened());

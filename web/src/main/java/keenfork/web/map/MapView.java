@@ -43,6 +43,9 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
                 .toList();
     }
 
+    /// {@return the key to its marks}
+    public List<MapKey.Entry> key() { return isFor() ? MapKey.FOR_PEOPLE : MapKey.ENTRIES; }
+
     /// {@return how many columns there are, the dish's own and the people's among them}
     public int span() { return columns.size() + diets.size() + (isFor() ? 2 : 1); }
 
@@ -64,9 +67,12 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         /// {@return what it is of, a part with what it is made of}
         public String title() { return part ? name + ": " + note : name; }
 
+        /// {@return whether it is of the dish that is open}
+        public boolean isOpen(long open) { return dish == open; }
+
         /// {@return how the row looks, by which dish is open}
         public String look(long open) {
-            var isOpen = !part && dish == open;
+            var isOpen = !part && isOpen(open);
             var end = last ? "part last" : "part";
             return (part ? end : "dish") + (isOpen ? " is-open" : "") + (without ? " dim" : "");
         }

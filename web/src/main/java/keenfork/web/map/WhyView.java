@@ -29,15 +29,27 @@ record WhyView(String title, String dish, String symbol, String words, List<Thre
     private static final int LETTERS = 27;
     private static final int ROOM = 8;
     private static final int SHOWN = 3;
+    /// px of the knot at the end of a thread, and of one between
+    private static final int END = 8;
+    private static final int BETWEEN = 5;
 
-    /// {@return how many threads there are}
-    public int count() { return threads.size() + more.size(); }
+    /// {@return whether there is more than one thread}
+    public boolean isSeveral() { return threads.size() + more.size() > 1; }
+
+    /// {@return a thread's number, from 1}
+    public int number(ThreadView thread) {
+        var shown = threads.indexOf(thread);
+        return 1 + (shown < 0 ? threads.size() + more.indexOf(thread) : shown);
+    }
 
     /// a thread with its twine
     record ThreadView(String symbol, String words, List<Knot> knots, List<Twine> twine, int height) {}
 
     /// a knot: its words, what is known of it, and where it stands, in px
-    record Knot(String text, String note, int y, int lines, boolean end) {}
+    record Knot(String text, String note, int y, int lines, boolean end) {
+        /// {@return how far it reaches from its middle, px}
+        public int radius() { return end ? END : BETWEEN; }
+    }
 
     /// a stretch of twine between two knots
     record Twine(String path, String look) {}

@@ -18,6 +18,9 @@ public record EffectView(long dish, String name, List<Change> changes) {
         }
     }
 
+    /// {@return whether it is of the dish that is looked at}
+    public boolean isOf(long here) { return dish == here; }
+
     public static EffectView of(Effect effect, Format format) {
         return of(effect.dish(), effect.name(), effect.differences(), format);
     }

@@ -27,8 +27,9 @@ class RuleBookController {
     /// A rule book to choose.
     ///
     /// @param groups what it names, in its own order
-    /// @param wrong  copies of labels that are out and follow another one
-    record Choice(String id, String name, String law, String groups, int wrong) {}
+    /// @param wrong   copies of labels that are out and follow another one
+    /// @param inForce whether it is the one the kitchen follows
+    record Choice(String id, String name, String law, String groups, int wrong, boolean inForce) {}
 
     /// A way to say contact, by an example.
     record Wording(String id, String example, String note) {}
@@ -53,11 +54,12 @@ class RuleBookController {
         return "page/rule-book";
     }
 
-    private static Choice choice(RuleBook book, List<Labels.Printed> out) {
+    private Choice choice(RuleBook book, List<Labels.Printed> out) {
         var groups = book.groups().stream().map(Group::name).collect(Collectors.joining(", "));
         var wrong = out.stream().filter(p -> !p.print().says().map(OnPaper::ruleBook).orElse("").equals(book.id()))
                 .mapToInt(Labels.Printed::out).sum();
-        return new Choice(book.id(), book.name(), book.law(), groups, wrong);
+        return new Choice(book.id(), book.name(), book.law(), groups, wrong,
+                book.id().equals(settings.ruleBook()));
     }
 
     @PostMapping("/rule-book")

@@ -42,6 +42,20 @@ class Strip {
             return (packsUnread == 1 ? "pack unread" : "packs unread") + (packsDue > 0 ? "," : "");
         }
 
+        /// {@return the kitchen's name, or what to press to give it one}
+        public String kitchenSaid() { return kitchen.isEmpty() ? "Name your kitchen" : kitchen; }
+
+        /// {@return what the name is for, in the words of a first step}
+        public String onLabels() {
+            return kitchen.isEmpty() ? "Your name stands on every label." : kitchen + ", on every label.";
+        }
+
+        /// {@return whether a pack waits to be read}
+        public boolean packsWait() { return packsUnread > 0 || packsDue > 0; }
+
+        /// {@return what goes with the number of labels out of date}
+        public String oldWords() { return labelsOld == 1 ? "label out of date" : "labels out of date"; }
+
         /// {@return what stands in the title of a window}
         public String inTitle() { return kitchen.isEmpty() ? "" : kitchen + " · "; }
 

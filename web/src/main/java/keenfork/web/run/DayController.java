@@ -50,7 +50,9 @@ class DayController {
         model.addAttribute("wrong", wrong);
         model.addAttribute("served", batches.served());
         model.addAttribute("pieces", batches.conditions().equipment().pieces().stream().map(p -> p.name()).toList());
-        model.addAttribute("names", batches.inOrder().stream().map(b -> b.dish()).toList());
+        var names = batches.inOrder().stream().map(b -> b.dish()).toList();
+        model.addAttribute("order",
+                names.size() > 2 ? "%s before %s".formatted(names.getLast(), names.get(1)) : "");
         model.addAttribute("laid", batches.yours().schedule().dayBefore().stream()
                 .map(p -> new RunView.Laid(p.what(), laid.contains(p.what()))).toList());
         return "run/day";

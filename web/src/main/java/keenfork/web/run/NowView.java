@@ -40,6 +40,9 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     private static final int LAST = 4;
     private static final int MOST_WASHES = 1;
 
+    /// {@return whether few washes were passed over, so that they stand open}
+    public boolean fewPassed() { return passed.size() < 2; }
+
     /// what is posted to mark something
     record Mark(long dish, boolean clean, String what, int place) {}
 
@@ -57,7 +60,12 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
     /// @param when  "to 14:34", or "at 10:41" where it is not begun
     /// @param takes what goes in
     /// @param fresh what the hands, the spoon and the cloth are changed for before it; empty where they need not be
-    record TaskView(String when, String dish, String text, String takes, String on, String fresh, Mark mark) {}
+    record TaskView(String when, String dish, String text, String takes, String on, String fresh, Mark mark) {
+        private static final int LONG = 30;
+
+        /// {@return how its name is set: `long` in smaller letters}
+        public String look() { return dish.length() > LONG ? "long" : ""; }
+    }
 
     /// @param stain what is on it and who goes without if it is passed over; empty where nothing would travel
     /// @param word  what is done: wash, wipe, rinse, renew

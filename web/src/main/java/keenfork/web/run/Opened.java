@@ -20,6 +20,11 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
     /// {@return its place as it is said, from 1}
     public int number() { return turn + 1; }
 
+    public boolean isFirst() { return turn == 0; }
+
+    /// {@return what the button of its lock does}
+    public String lock() { return locked ? "Unlock its turn" : "Lock its turn"; }
+
     /// One use of a piece.
     ///
     /// @param what   the parts that go over it
@@ -29,13 +34,18 @@ record Opened(long dish, String name, int turn, int portions, boolean locked, Li
     record Over(String kit, int use, String piece, String what, String holds, String reach, List<Done> cleans) {}
 
     /// a clean that can be chosen
-    record Done(String word, String name, boolean chosen) {}
+    record Done(String word, String name, boolean chosen) {
+        /// {@return whether it is done before: it is chosen, and something is done}
+        public boolean isDoneBefore() { return chosen && !word.equals("none"); }
+    }
 
     /// pieces of one kind to choose from
     record Choice(String kit, String name, List<Pick> picks) {}
 
     /// @param kept whether it is kept from something in the batch
-    record Pick(String id, String name, boolean chosen, boolean kept) {}
+    record Pick(String id, String name, boolean chosen, boolean kept) {
+        public String said() { return kept ? name + ", kept from this" : name; }
+    }
 
     static @Nullable Opened of(PrepRun run, Batches batches, long dish) {
         for (var i = 0; i < run.turns().size(); i++) {

@@ -48,6 +48,9 @@ class RunPage {
         /// {@return the address with a hand-over looked at closely}
         public String followed(int trip) { return "/run?show=" + show + "&trip=" + trip + zoom() + "#trip"; }
 
+        /// {@return how something of a dish looks, `open` where it is looked at closely}
+        public String look(long dish) { return dish == open ? "open" : ""; }
+
         private String zoom() { return wide ? "&zoom=wide" : ""; }
 
         /// {@return the address of what is asked}
@@ -118,6 +121,9 @@ class RunPage {
             String worth, List<String> left, List<String> unsaid, List<Open> open, String travels,
             List<Pick> picks) {
         public boolean kept() { return run != 0; }
+
+        /// {@return whether a wash could keep something from travelling}
+        public boolean canBeWashed() { return !view.trips().isEmpty(); }
 
         /// {@return whose order is shown}
         public String title() { return showBest ? "Best order" : "Your order"; }

@@ -30,10 +30,17 @@ record RunView(Timeline sheet, List<TurnTile> rows, List<ContactView> trips, @Nu
             boolean open) {
         /// {@return its place as it is said, from 1}
         public int number() { return turn + 1; }
+
+        public boolean isFirst() { return turn == 0; }
     }
 
+    /// {@return whether nothing comes after a turn, counted from 0}
+    public boolean isLast(int turn) { return turn == rows.size() - 1; }
+
     /// something to be laid on the day before
-    record Laid(String what, boolean done) {}
+    record Laid(String what, boolean done) {
+        public String state() { return done ? "Laid on" : "Not yet"; }
+    }
 
     /// @param missed what should have been laid on the day before, and was not
     static RunView of(PrepRun run, Batches batches, List<Events.Guests> groups, RunPage.Asked asked, List<Laid> missed,

@@ -10,6 +10,12 @@ import keenfork.core.run.Schedule;
 /// @param note   what time is left, or is missing
 record Tile(String name, String show, boolean here, int contacts, int washes, String starts, String note,
         boolean late) {
+    /// {@return what goes with the number of contacts}
+    public String contactsSaid() { return contacts == 1 ? "contact left" : "contacts left"; }
+
+    /// {@return what goes with the number of washes}
+    public String washesSaid() { return washes == 1 ? "wash" : "washes"; }
+
     static Tile of(String name, String show, boolean here, PrepRun run, LocalTime serve) {
         var schedule = run.schedule();
         var spare = schedule.day().minutes() - schedule.minutes();

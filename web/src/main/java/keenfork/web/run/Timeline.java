@@ -67,6 +67,13 @@ record Timeline(int width, int height, int night, List<Tick> ticks, int serve, S
         /// {@return whether there is room for the mark of a wash}
         public boolean showsWash() { return kind.equals("wash") && width > WASH_MARK; }
 
+        public boolean isSoak() { return kind.equals("soak"); }
+
+        public boolean isWipe() { return kind.equals("wipe"); }
+
+        /// {@return how it looks: its kind, and `hit` where something reaches it}
+        public String look() { return hit ? kind + " hit" : kind; }
+
         public int middle() { return x + width / 2; }
     }
 

@@ -19,6 +19,8 @@ record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
     /// @param words    the plan, or what blocks it
     /// @param bringsIn what it brings in, or an empty string
     record PlannedDish(String dish, String link, String state, String words, String facts, String bringsIn) {
+        public boolean isPlanned() { return state.equals("plan"); }
+
         /// {@return why there is no plan, in a word}
         public String why() { return isUnknown() ? "not all is known" : "no plan"; }
 

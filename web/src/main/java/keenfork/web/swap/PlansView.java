@@ -31,6 +31,9 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         }
     }
 
+    /// {@return whether there are plans to lay side by side}
+    public boolean isComparable() { return choices.size() > 1; }
+
     static PlansView of(Plans plans, int wanted, SwapContext seen) {
         var best = plans.best();
         var on = Math.clamp(wanted, 1, Math.max(1, best.size()));

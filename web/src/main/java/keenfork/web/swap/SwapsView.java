@@ -38,7 +38,13 @@ record SwapsView(SwapQuery asked, List<Menu.Dish> dishes, List<GroupChoice> grou
     /// @param variant  the name of the variant that was just kept, or null
     /// @param keep     how the chosen plan can be kept, or null where none is chosen
     record OfDish(PlansView view, @Nullable ComparedView compared, String holdBack, @Nullable SplitView split,
-            List<AsideView> asides, List<Menu.Dish> variants, @Nullable String variant, @Nullable Keep keep) {}
+            List<AsideView> asides, List<Menu.Dish> variants, @Nullable String variant, @Nullable Keep keep) {
+        /// {@return whether it helps to hold something back}
+        public boolean holdsBack() { return !holdBack.isEmpty(); }
+
+        /// {@return whether anything is kept for this dish already}
+        public boolean keepsSomething() { return !asides.isEmpty() || !variants.isEmpty(); }
+    }
 
     /// How a plan can be kept.
     ///
@@ -46,7 +52,16 @@ record SwapsView(SwapQuery asked, List<Menu.Dish> dishes, List<GroupChoice> grou
     /// @param version    the dish's, so that a text that changed meanwhile is seen
     /// @param somePlates whether plates go out changed while the dish stays
     /// @param written    the text with the plan in it, or null where it is for some plates only
-    record Keep(String print, long version, boolean asVariant, boolean somePlates, @Nullable String written) {}
+    record Keep(String print, long version, boolean asVariant, boolean somePlates, @Nullable String written) {
+        /// {@return whether there is any way to keep it}
+        public boolean isPossible() { return asVariant || somePlates || written != null; }
+    }
+
+    /// {@return whether words for what must be out stand open}
+    public boolean isOutShown() { return groups.isEmpty() || !counts.isEmpty(); }
+
+    /// {@return whether plans are asked for, of one dish or of every one}
+    public boolean asksSomething() { return plans != null || every != null; }
 
     /// {@return the head of what is chosen to be out}
     public String head() { return groups.isEmpty() ? "Must be without" : "Or say what must be out"; }

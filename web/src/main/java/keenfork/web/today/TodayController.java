@@ -58,7 +58,9 @@ class TodayController {
         model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(),
                 new TodayView.Printer(jobs.open(), jobs.printer()), missed(menu),
                 new TodayView.Plates(variants.all(), asides.all()), format));
-        model.addAttribute("cook", Cook.of(request));
+        var cook = Cook.of(request);
+        model.addAttribute("cook", cook);
+        model.addAttribute("sign", cook.isEmpty() ? "It’s me" : "Change");
         model.addAttribute("backedUp", backedUp.said());
         return "today/today";
     }

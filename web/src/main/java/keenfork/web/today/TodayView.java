@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.run.Schedule;
 import keenfork.core.trace.MenuQuestion;
 import keenfork.web.kitchen.Menu;
@@ -66,9 +67,9 @@ record TodayView(List<Need> packs, List<Open> questions, List<Need> labels, List
                 variants(menu, plates.variants, plates.asides, format));
     }
 
-    public boolean isQuiet() {
-        return packs.isEmpty() && questions.isEmpty() && labels.isEmpty() && printer.isEmpty() && run.isEmpty()
-                && loose.isEmpty() && variants.isEmpty();
+    /// {@return whether anything waits}
+    public boolean isWaiting() {
+        return Stream.of(packs, questions, labels, printer, run, loose, variants).anyMatch(l -> !l.isEmpty());
     }
 
     private static List<Need> packs(Menu menu, Format format) {

@@ -3,11 +3,12 @@ package keenfork.web.persistence.dish;
 import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.web.persistence.Changed;
+import keenfork.web.persistence.ServedAt;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/// Front door to the courses of the menu.
+/// Front door to where the dishes of every day stand: their courses, stations and turns.
 @Component
 @Transactional
 public class Courses {
@@ -19,19 +20,22 @@ public class Courses {
         this.events = events;
     }
 
-    /// {@return the course of each dish that has one, by the dish's key}
+    /// {@return where each dish stands of which anything is said, by the dish's key}
     @Transactional(readOnly = true)
-    public Map<Long, String> all() {
-        return rows.findAll().stream().collect(Collectors.toMap(r -> r.dishId, r -> r.course));
+    public Map<Long, ServedAt> all() {
+        return rows.findAll().stream().collect(
+                Collectors.toMap(r -> r.dishId, r -> new ServedAt(r.course, r.station, r.turn)));
     }
 
-    /// Says which course a dish belongs to; an empty string takes it out of its course.
-    public void set(long dish, String course) {
-        if (course.isEmpty()) rows.deleteById(dish);
+    /// Says where a dish stands.
+    public void set(long dish, ServedAt at) {
+        if (at.isNowhere()) rows.deleteById(dish);
         else {
             var row = rows.findById(dish).orElseGet(DishCourseRow::new);
             row.dishId = dish;
-            row.course = course;
+            row.course = at.course();
+            row.station = at.station();
+            row.turn = at.turn();
             rows.saveAndFlush(row);
         }
         events.publishEvent(new Changed());

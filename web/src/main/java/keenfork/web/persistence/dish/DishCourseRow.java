@@ -9,4 +9,6 @@ import jakarta.persistence.Table;
 class DishCourseRow {
     @Id long dishId;
     String course = "";
+    String station = "";
+    int turn;
 }

@@ -13,6 +13,8 @@ class EventDishRow {
     @Id long eventId;
     @Id long dishId;
     String course = "";
+    String station = "";
+    int turn;
 
     record Key(long eventId, long dishId) implements Serializable {}
 }

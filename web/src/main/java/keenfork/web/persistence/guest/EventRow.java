@@ -17,6 +17,7 @@ class EventRow {
     String name = "";
     @Nullable LocalDate day;
     String service = "";
+    String doors = "";
     int covers;
     String notes = "";
     @Nullable LocalDate guestsUntil;

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import keenfork.web.persistence.Changed;
 import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.ServedAt;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -34,10 +35,11 @@ public class Events {
     /// What is said of an event.
     ///
     /// @param day     its day, or null while nobody knows
+    /// @param doors   when guests come in, such as `18:00`, or an empty string
     /// @param service when it is served, such as `18:30`, or an empty string
     /// @param covers  how many come; 0 while nobody knows
     /// @param guestsUntil the last day on which its guests are kept, or null for as long as it is
-    public record Details(String name, @Nullable LocalDate day, String service, int covers, String notes,
+    public record Details(String name, @Nullable LocalDate day, String doors, String service, int covers, String notes,
             @Nullable LocalDate guestsUntil) {}
 
     /// An event.
@@ -133,7 +135,8 @@ public class Events {
 
     private static Event event(EventRow row) {
         return new Event(row.id == null ? 0 : row.id, row.version,
-                new Details(row.name, row.day, row.service, row.covers, row.notes, row.guestsUntil), row.archived,
+                new Details(row.name, row.day, row.doors, row.service, row.covers, row.notes, row.guestsUntil),
+                row.archived,
                 row.inForce);
     }
 
@@ -149,6 +152,7 @@ public class Events {
     private static void fill(EventRow row, Details details) {
         row.name = details.name;
         row.day = details.day;
+        row.doors = details.doors;
         row.service = details.service;
         row.covers = details.covers;
         row.notes = details.notes;
@@ -206,25 +210,29 @@ public class Events {
     /// Begins an event as another one was, its menu and guests with it, without its day.
     public void copy(long id) {
         var row = eventRows.findById(id).orElseThrow(() -> new Conflict("This event is not there any more."));
-        var copy = begin(new Details(row.name + ", again", null, row.service, row.covers, row.notes, null));
-        menus.findAllByEventId(id).forEach(d -> serve(copy, d.dishId, d.course));
+        var copy = begin(new Details(row.name + ", again", null, row.doors, row.service, row.covers, row.notes, null));
+        menus.findAllByEventId(id).forEach(d -> serve(copy, d.dishId, at(d)));
         rows.findAllByOrderById().stream().filter(g -> Objects.equals(g.eventId, id))
                 .forEach(g -> add(copy, g.name, g.people, g.avoids));
         events.publishEvent(new Changed());
     }
 
-    /// {@return the course of each dish on the menu of an event, by the dish's key; empty where none is chosen}
+    /// {@return where each dish on the menu of an event stands, by the dish's key; empty where none is chosen}
     @Transactional(readOnly = true)
-    public Map<Long, String> menu(long event) {
-        return menus.findAllByEventId(event).stream().collect(Collectors.toMap(r -> r.dishId, r -> r.course));
+    public Map<Long, ServedAt> menu(long event) {
+        return menus.findAllByEventId(event).stream().collect(Collectors.toMap(r -> r.dishId, Events::at));
     }
 
+    private static ServedAt at(EventDishRow row) { return new ServedAt(row.course, row.station, row.turn); }
+
     /// Puts a dish on the menu of an event.
-    public void serve(long event, long dish, String course) {
+    public void serve(long event, long dish, ServedAt at) {
         var row = new EventDishRow();
         row.eventId = event;
         row.dishId = dish;
-        row.course = course;
+        row.course = at.course();
+        row.station = at.station();
+        row.turn = at.turn();
         menus.saveAndFlush(row);
         events.publishEvent(new Changed());
     }

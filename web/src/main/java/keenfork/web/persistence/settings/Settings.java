@@ -2,6 +2,7 @@ package keenfork.web.persistence.settings;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import keenfork.core.covers.Appetite;
 import keenfork.core.label.ContactWording;
 import keenfork.core.pack.ReadAgain;
 import keenfork.web.persistence.Changed;
@@ -23,6 +24,9 @@ public class Settings {
     private static final String READ_AGAIN = "read-again-days";
     private static final String RUN_DAY = "run-day";
     private static final String TOLD = "run-told";
+    private static final String TUB = "tub-grams";
+    private static final String APPETITE = "covers-appetite";
+    private static final int USUAL_TUB = 2500;
     private final SettingRows rows;
     private final ApplicationEventPublisher events;
 
@@ -122,6 +126,21 @@ public class Settings {
     public String told() { return rows.findById(TOLD).map(r -> r.value).orElse(""); }
 
     public void tell(String said) { set(TOLD, said); }
+
+    /// {@return how much its guests take; a plate of every dish until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public Appetite appetite() {
+        return rows.findById(APPETITE).map(r -> r.value.split(" "))
+                .map(w -> new Appetite(Integer.parseInt(w[0]), Integer.parseInt(w[1]))).orElse(Appetite.EVERY_DISH);
+    }
+
+    public void take(Appetite appetite) { set(APPETITE, appetite.helpings() + " " + appetite.spare()); }
+
+    /// {@return g that go into a tub of the kitchen's; 2,500 until it says otherwise, which is common practice}
+    @Transactional(readOnly = true)
+    public int tubGrams() { return rows.findById(TUB).map(r -> Integer.parseInt(r.value)).orElse(USUAL_TUB); }
+
+    public void fillTubsWith(int grams) { set(TUB, String.valueOf(grams)); }
 
     private void set(String name, String value) {
         var row = new SettingRow();
