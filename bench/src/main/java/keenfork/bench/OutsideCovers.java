@@ -29,7 +29,7 @@ final class OutsideCovers {
 
     private CoverPuzzle.Cost solve() {
         var costs = List.of(unfed(), sum(o -> o.cost().changes()), sum(o -> o.cost().twice()),
-                sum(o -> o.cost().minutes()), sum(o -> o.cost().lost()));
+                sum(o -> o.cost().minutes()), sum(o -> o.cost().washes()), sum(o -> o.cost().lost()));
         var solver = model.getSolver();
         solver.setSearch(Search.inputOrderLBSearch(taken));
         var best = new ArrayList<CoverPuzzle.Option>();

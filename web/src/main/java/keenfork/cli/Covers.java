@@ -13,6 +13,8 @@ import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.covers.MenuDish;
 import keenfork.core.covers.Serving;
+import keenfork.core.kitchen.RunEffort;
+import keenfork.core.run.Figures;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.swap.Context;
 import keenfork.format.CoversJson;
@@ -39,7 +41,8 @@ final class Covers {
         var kitchen = Kitchen.of(options.files(), volumes, regime, errors);
         var menu = menu(kitchen);
         var plans = !planned || menu.isEmpty() ? List.<keenfork.core.covers.ServePlan>of()
-                : new Serving(new Context(kitchen.facts(), regime, volumes), menu, groups, least).plans(PLANS);
+                : new Serving(new Context(kitchen.facts(), regime, volumes), menu, groups, least,
+                        new RunEffort(Figures.SHIPPED)).plans(PLANS);
         var answer = CoversJson.of(groups, Coverage.of(menu, groups), plans);
         if (format.equals("json")) out.println(Json.write(answer));
         else print(answer, out);
@@ -91,6 +94,9 @@ final class Covers {
             if (plan.changes().isEmpty()) out.println("    nothing to change");
             for (var unfed : plan.unfed())
                 out.println("    still too little for %s (%s)".formatted(unfed.group(), unfed.course()));
+            for (var small : plan.smallDishes())
+                out.println("    a small dish of their own would do: %s, for %d (%s; %s)".formatted(small.name(),
+                        small.people(), String.join(", ", small.groups()), small.course()));
         }
         out.println("Nothing found means nothing in what was recorded. The pack and your local food law rule.");
     }

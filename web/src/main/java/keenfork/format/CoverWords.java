@@ -64,7 +64,7 @@ public final class CoverWords {
             case Change.HoldBack(_, var parts) -> "Hold back " + String.join(" and ", parts);
             case Change.SplitOff(_, var step) -> "Take portions off before step %d".formatted(step);
             case Change.SwapForAll(_, var plan) -> "For everyone: " + moves(plan);
-            case Change.MakeVariant(_, var plan) -> "A variant beside it: " + moves(plan);
+            case Change.MakeVariant(_, var plan, _) -> "A variant beside it: " + moves(plan);
         };
     }
 

@@ -1,6 +1,7 @@
 package keenfork.format;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
@@ -28,18 +29,25 @@ public record CoversJson(List<Group> groups, List<Covered> coverage, List<Served
     }
 
     /// a plan over the whole menu
-    public record Served(List<Change> changes, List<Unfed> unfed, boolean proved, int bound, List<Covered> after) {
+    public record Served(List<Change> changes, List<Unfed> unfed, boolean proved, int bound, List<Covered> after,
+            @JsonProperty("small_dishes") List<Small> smallDishes) {
         static Served of(ServePlan plan) {
             return new Served(
                     plan.changes().stream().map(
                             c -> new Change(c.dish().name(), CoverWords.move(c), CoverWords.words(c))).toList(),
                     plan.unfed().stream().map(s -> new Unfed(s.group().name(), s.course())).toList(), plan.proved(),
-                    plan.bound(), Covered.of(plan.after()));
+                    plan.bound(), Covered.of(plan.after()), plan.small().stream()
+                            .map(s -> new Small(s.name(), s.course(), s.people(),
+                                    s.groups().stream().map(GuestGroup::name).toList(), s.text()))
+                            .toList());
         }
     }
 
     /// something done to a dish
     public record Change(String dish, String move, String text) {}
+
+    /// a small dish of its own for those who still have too little
+    public record Small(String name, String course, int people, List<String> groups, String text) {}
 
     /// a group that has too little of a course
     public record Unfed(String group, String course) {}

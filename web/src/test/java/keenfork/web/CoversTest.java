@@ -203,6 +203,27 @@ class CoversTest extends RunningKitchen {
                 .isEqualTo(200);
     }
 
+    /// Who can eat nothing of the menu gets a small dish of its own, and back with one press.
+    @Test
+    void a_small_dish_of_its_own_is_the_last_resort() {
+        write("Gangway roast\n1 kg lamb\n50 ml olive oil");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        var page = get("/covers?least=1&serve=true").body();
+        assertThat(plain(page)).contains("A small dish of their own would do");
+        var name = Pattern.compile("name=\"name\" value=\"([^\"]+)\"><input type=\"hidden\" name=\"course\"")
+                .matcher(page);
+        assertThat(name.find()).isTrue();
+        assertThat(post("/covers", "/covers/small", "name", name.group(1), "course", "Menu", "people", "4")
+                .statusCode()).isEqualTo(302);
+        assertThat(plain(get("/covers?least=1").body())).contains("All 4 of the groups have at least 1")
+                .contains("a small dish of its own");
+        assertThat(post("/covers", "/covers/small", "name", name.group(1), "course", "Menu", "people", "4")
+                .statusCode()).as("it is there").isEqualTo(409);
+        assertThat(post("/covers", "/covers/small", "name", "A feast", "people", "4").statusCode()).isEqualTo(409);
+        post("/covers", "/covers/plan/" + taken.last(0).orElseThrow().id() + "/back");
+        assertThat(kitchen.menu().dishes()).extracting(d -> d.name()).containsExactly("Gangway roast");
+    }
+
     @Test
     void figures_nobody_can_reckon_with_are_refused_in_words() {
         write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");

@@ -21,27 +21,32 @@ public sealed interface Change {
     /// the dish is changed for everyone
     record SwapForAll(MenuDish dish, Plan plan) implements Change {}
 
-    /// a dish of its own is made for some, beside the dish as it is
-    record MakeVariant(MenuDish dish, Plan plan) implements Change {}
+    /// A dish of its own is made for some, beside the dish as it is.
+    ///
+    /// @param extra the work of making it
+    record MakeVariant(MenuDish dish, Plan plan, Effort.Extra extra) implements Change {}
 
     /// {@return how many lines of the recipe it touches; one where it touches plates alone}
     default int size() {
         return switch (this) {
             case HoldBack _,SplitOff _ -> 1;
             case SwapForAll(_, var plan) -> plan.changes().size();
-            case MakeVariant(_, var plan) -> plan.changes().size();
+            case MakeVariant(_, var plan, _) -> plan.changes().size();
         };
     }
 
     /// {@return whether the dish is made twice for it}
     default boolean isTwice() { return this instanceof MakeVariant; }
 
-    /// {@return minutes of lead time, at most}
+    /// {@return washes of shared kit that the run needs more for it}
+    default int washes() { return this instanceof MakeVariant(_, _, var extra) ? extra.washes() : 0; }
+
+    /// {@return minutes of lead time, at most, and of the hands of the run}
     default int minutes() {
         return switch (this) {
             case HoldBack _,SplitOff _ -> 0;
             case SwapForAll(_, var plan) -> plan.lead().high();
-            case MakeVariant(_, var plan) -> plan.lead().high();
+            case MakeVariant(_, var plan, var extra) -> plan.lead().high() + extra.minutes();
         };
     }
 
@@ -51,7 +56,7 @@ public sealed interface Change {
             case HoldBack _ -> 500;
             case SplitOff _ -> 550;
             case SwapForAll(_, var plan) -> plan.cost().lost();
-            case MakeVariant(_, var plan) -> plan.cost().lost();
+            case MakeVariant(_, var plan, _) -> plan.cost().lost();
         };
     }
 }

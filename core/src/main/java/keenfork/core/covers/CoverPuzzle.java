@@ -29,7 +29,7 @@ public record CoverPuzzle(List<List<Option>> dishes, List<Integer> people, int l
         public Cost cost() {
             var cost = Cost.NONE;
             for (var c : changes)
-                cost = cost.plus(new Cost(0, c.size(), c.isTwice() ? 1 : 0, c.minutes(), c.lost()));
+                cost = cost.plus(new Cost(0, c.size(), c.isTwice() ? 1 : 0, c.minutes(), c.washes(), c.lost()));
             return cost;
         }
     }
@@ -39,20 +39,24 @@ public record CoverPuzzle(List<List<Option>> dishes, List<Integer> people, int l
     /// @param unfed   people who have fewer dishes than they must have
     /// @param changes lines and plates that are changed
     /// @param twice   dishes made twice
-    /// @param minutes minutes of lead time, over all changes
+    /// @param minutes minutes of lead time and of hands, over all changes
+    /// @param washes  washes of the run, over all changes
     /// @param lost    closeness lost, in thousandths, over all changes
-    public record Cost(int unfed, int changes, int twice, int minutes, int lost) implements Comparable<Cost> {
-        public static final Cost NONE = new Cost(0, 0, 0, 0, 0);
+    public record Cost(int unfed, int changes, int twice, int minutes, int washes, int lost)
+            implements
+            Comparable<Cost> {
+        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0);
         private static final Comparator<Cost> ORDER =
                 Comparator.comparingInt(Cost::unfed).thenComparingInt(Cost::changes).thenComparingInt(Cost::twice)
-                        .thenComparingInt(Cost::minutes).thenComparingInt(Cost::lost);
+                        .thenComparingInt(Cost::minutes).thenComparingInt(Cost::washes)
+                        .thenComparingInt(Cost::lost);
 
         @Override
         public int compareTo(Cost other) { return ORDER.compare(this, other); }
 
         Cost plus(Cost more) {
             return new Cost(unfed + more.unfed, changes + more.changes, twice + more.twice, minutes + more.minutes,
-                    lost + more.lost);
+                    washes + more.washes, lost + more.lost);
         }
     }
 
@@ -65,7 +69,7 @@ public record CoverPuzzle(List<List<Option>> dishes, List<Integer> people, int l
             var group = g;
             if (chosen.stream().filter(o -> o.feeds.get(group)).count() < least) unfed += people.get(g);
         }
-        return cost.plus(new Cost(unfed, 0, 0, 0, 0));
+        return cost.plus(new Cost(unfed, 0, 0, 0, 0, 0));
     }
 
     /// {@return people whom no choice feeds: of too few dishes any option feeds them}

@@ -29,11 +29,13 @@ final class DishOptions {
     private final MenuDish dish;
     private final List<GuestGroup> groups;
     private final List<Cover> covers;
+    private final Effort effort;
 
-    DishOptions(Context context, MenuDish dish, List<GuestGroup> groups) {
+    DishOptions(Context context, MenuDish dish, List<GuestGroup> groups, Effort effort) {
         this.context = context;
         this.dish = dish;
         this.groups = groups;
+        this.effort = effort;
         this.covers = groups.stream().map(g -> Coverage.cover(g, dish)).toList();
     }
 
@@ -50,7 +52,8 @@ final class DishOptions {
         for (var plan : plans(hungry)) {
             var feeds = where(i -> eats(groups.get(i), plan));
             options.add(new Option(List.of(new Change.SwapForAll(dish, plan)), feeds));
-            var variant = new Option(List.of(new Change.MakeVariant(dish, plan)), or(served(), feeds));
+            var variant =
+                    new Option(List.of(new Change.MakeVariant(dish, plan, extra(plan, feeds))), or(served(), feeds));
             options.add(variant);
             for (var plating : platings) {
                 var both = new ArrayList<>(plating.changes());
@@ -59,6 +62,13 @@ final class DishOptions {
             }
         }
         return options;
+    }
+
+    /// the variant is made for those who do not eat the dish as it is
+    private Effort.Extra extra(Plan plan, BitSet feeds) {
+        var more = (BitSet) feeds.clone();
+        more.andNot(served());
+        return effort.of(plan.after(), Math.max(1, more.stream().map(g -> groups.get(g).people()).sum()));
     }
 
     private static boolean eats(GuestGroup group, Plan plan) {

@@ -1,8 +1,5 @@
 package keenfork.core.covers;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-
 /// How a kitchen buys a food, and what of it is there.
 ///
 /// @param packGrams g in a pack as it is sold; 0 where it is sold by weight, or nobody said
@@ -35,7 +32,5 @@ public record Provision(int packGrams, int haveGrams, String supplier) {
         return new Buying(grams, packs, Math.max(0, whole(need.mass().highGrams()) - haveGrams - bought));
     }
 
-    private static long whole(double grams) {
-        return new BigDecimal(grams).setScale(3, RoundingMode.HALF_UP).setScale(0, RoundingMode.CEILING).longValue();
-    }
+    private static long whole(double grams) { return Math.round(grams); }
 }

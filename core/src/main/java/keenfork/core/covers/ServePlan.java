@@ -10,8 +10,9 @@ import java.util.List;
 /// @param bound   people who cannot be fed by any plan; of a plan that is proved, those it leaves unfed
 /// @param cost    what it was ranked by
 /// @param after   who then can eat what
+/// @param small   small dishes of their own that would feed who still has too little, the last resort
 public record ServePlan(List<Change> changes, List<Shortfall> unfed, boolean proved, int bound, CoverPuzzle.Cost cost,
-        Coverage after) {
+        Coverage after, List<SmallDish> small) {
     /// a group that has fewer dishes of a course than it must have
     ///
     /// @param has how many it has
@@ -31,5 +32,6 @@ public record ServePlan(List<Change> changes, List<Shortfall> unfed, boolean pro
     public ServePlan {
         changes = List.copyOf(changes);
         unfed = List.copyOf(unfed);
+        small = List.copyOf(small);
     }
 }

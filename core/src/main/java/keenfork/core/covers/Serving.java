@@ -22,16 +22,26 @@ public final class Serving {
     private final int least;
     private final List<String> courses;
     private final List<CoverPuzzle> puzzles;
+    private final Context context;
+    private final Effort effort;
 
     /// @param context what swaps are planned with
     /// @param least   dishes that each group must have of each course, 1 or more
-    public Serving(Context context, List<MenuDish> menu, List<GuestGroup> groups, int least) {
+    /// @param effort  what it takes to make a dish a second time
+    public Serving(Context context, List<MenuDish> menu, List<GuestGroup> groups, int least, Effort effort) {
         if (least < 1) throw new IllegalArgumentException("at least one dish each, not %d".formatted(least));
+        this.context = context;
+        this.effort = effort;
         this.menu = List.copyOf(menu);
         this.groups = List.copyOf(groups);
         this.least = least;
         this.courses = menu.stream().map(MenuDish::course).distinct().toList();
-        this.puzzles = courses.stream().map(c -> puzzle(context, c)).toList();
+        this.puzzles = courses.stream().map(this::puzzle).toList();
+    }
+
+    /// The same where nobody tells what it takes to make a dish a second time.
+    public Serving(Context context, List<MenuDish> menu, List<GuestGroup> groups, int least) {
+        this(context, menu, groups, least, Effort.UNTOLD);
     }
 
     /// {@return the puzzle of each course: for an outside solver}
@@ -39,8 +49,8 @@ public final class Serving {
 
     private List<MenuDish> of(String course) { return menu.stream().filter(d -> d.course().equals(course)).toList(); }
 
-    private CoverPuzzle puzzle(Context context, String course) {
-        var dishes = of(course).stream().map(d -> new DishOptions(context, d, groups)).toList();
+    private CoverPuzzle puzzle(String course) {
+        var dishes = of(course).stream().map(d -> new DishOptions(context, d, groups, effort)).toList();
         var hungry = new BitSet();
         for (var g = 0; g < groups.size(); g++) {
             var group = g;
@@ -71,8 +81,9 @@ public final class Serving {
         var cost = best.stream().map(CoverSearch.Best::cost).reduce(CoverPuzzle.Cost.NONE, CoverPuzzle.Cost::plus);
         var proved = best.stream().allMatch(CoverSearch.Best::proved);
         var bound = proved ? cost.unfed() : puzzles.stream().mapToInt(CoverPuzzle::unfedAnyway).sum();
-        return new ServePlan(chosen.stream().flatMap(o -> o.changes().stream()).toList(), unfed(best), proved, bound,
-                cost, after(best));
+        var unfed = unfed(best);
+        return new ServePlan(chosen.stream().flatMap(o -> o.changes().stream()).toList(), unfed, proved, bound, cost,
+                after(best), SmallDish.forThose(unfed, menu, context, least));
     }
 
     private List<ServePlan.Shortfall> unfed(List<CoverSearch.Best> best) {

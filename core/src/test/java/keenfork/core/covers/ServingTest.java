@@ -138,6 +138,57 @@ class ServingTest {
         });
         assertThat(plan.proved()).isTrue();
         assertThat(plan.bound()).isEqualTo(3);
+        assertThat(plan.small()).as("the last resort, for them alone").singleElement().satisfies(s -> {
+            assertThat(s.groups()).extracting(GuestGroup::name).containsExactly("Vegan");
+            assertThat(s.text()).contains("Serves 3");
+        });
+    }
+
+    /// What is proposed is eaten as it is by all it is for, whatever they avoid, and nobody is fed by it unread.
+    @Property(tries = 40)
+    void a_small_dish_is_eaten_by_those_it_is_for(@ForAll("words") Set<String> words) {
+        var groups = words.stream().map(w -> group(w, 1 + w.length(), w)).toList();
+        var plan = plans(List.of(dish("Roast/2 kg lamb/500 g white fish/300 g bread/300 g yoghurt/100 g walnuts")),
+                groups, 2).getFirst();
+        for (var small : plan.small())
+            for (var g : small.groups())
+                assertThat(Eats.of(Derivation.of(Recipe.read(small.text(), Volumes.METRIC, new Law("uk")), FACTS),
+                        g.avoided())).as("%s for %s", small.name(), g.name()).isEqualTo(Eats.AS_MADE);
+    }
+
+    /// All of them are read without a question, hold nothing of the fourteen groups and feed a vegan: that is what
+    /// they are for. Foods that the kitchen has come first.
+    @Test
+    void small_dishes_hold_nothing_the_law_lists_and_are_read_in_full() {
+        var context = new Context(FACTS, UK, Volumes.METRIC);
+        var all = SmallDish.all(context);
+        assertThat(all).hasSizeGreaterThan(12);
+        for (var recipe : all) {
+            var made = Derivation.of(recipe, FACTS);
+            assertThat(made.under(UK).marks()).as(recipe.name()).isEmpty();
+            assertThat(recipe.lines()).as(recipe.name()).allMatch(l -> l.food().isPresent() && l.mass() != null);
+            assertThat(Eats.of(made, Avoidances.of("vegan", UK))).as(recipe.name()).isEqualTo(Eats.AS_MADE);
+            assertThat(keenfork.core.run.Batch.of(made)).as(recipe.name())
+                    .hasValueSatisfying(b -> assertThat(b.asks()).isEmpty());
+        }
+        var there = plans(List.of(dish("Roast/1 kg carrots/1 kg lamb/10 g cumin seed/50 ml olive oil")),
+                List.of(group("Vegan", 2, "vegan")), 1).getFirst();
+        assertThat(there.small()).allMatch(s -> s.buy().isEmpty());
+    }
+
+    /// A variant is a second batch: its minutes and washes count, and so one that takes less work comes before.
+    @Test
+    void the_work_of_a_second_batch_counts() {
+        var menu = List.of(dish("Slaw/1 kg cabbage/300 g yoghurt/Method:/Shred the cabbage./Blend the yoghurt."));
+        var groups = List.of(group("Milk", 2, "milk"));
+        var serving = new Serving(new Context(FACTS, UK, Volumes.METRIC), menu, groups, 1,
+                (_, people) -> new Effort.Extra(10 * people, 3));
+        var variants = serving.puzzles().getFirst().dishes().getFirst().stream().flatMap(o -> o.changes().stream())
+                .filter(Change.MakeVariant.class::isInstance).toList();
+        assertThat(variants).isNotEmpty().allSatisfy(v -> {
+            assertThat(v.washes()).isEqualTo(3);
+            assertThat(v.minutes()).isGreaterThanOrEqualTo(20);
+        });
     }
 
     @Test
@@ -197,7 +248,7 @@ class ServingTest {
                         List.of(base.parts().getFirst().withLines(before(base, step))),
                         base.steps().subList(0, step - 1)));
                 case Change.SwapForAll(_, var swap) -> plate(swap);
-                case Change.MakeVariant(_, var swap) -> plate(swap);
+                case Change.MakeVariant(_, var swap, _) -> plate(swap);
             });
         return plates.stream().anyMatch(p -> Eats.of(Derivation.of(p, FACTS), group.avoided()) == Eats.AS_MADE);
     }

@@ -34,7 +34,7 @@ class CoreArrowsTest {
             Map.entry("swap",
                     List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search", "people")),
             Map.entry("covers",
-                    List.of("measure", "food", "regime", "recipe", "trace", "search", "people", "swap")),
+                    List.of("measure", "food", "regime", "pack", "recipe", "trace", "search", "people", "swap")),
             Map.entry("kitchen",
                     List.of("food", "regime", "pack", "recipe", "trace", "diet", "people", "label", "run", "covers")),
             Map.entry("run", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),

@@ -67,6 +67,8 @@ class PrepListTest {
                 2500);
         assertThat(yields.getFirst().goesInto()).containsExactly("Bowl", "Other bowl");
         assertThat(yields.getFirst().tubs()).as("6 kg").isEqualTo(3);
+        assertThat(yields.getFirst().taken()).isCloseTo(600, org.assertj.core.api.Assertions.within(1.0));
+        assertThat(yields.getFirst().isShort()).isFalse();
         assertThat(yields.getLast().goesInto()).isEmpty();
         assertThat(yields.getLast().tubs()).isEqualTo(1);
     }

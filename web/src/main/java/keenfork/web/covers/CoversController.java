@@ -3,9 +3,12 @@ package keenfork.web.covers;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.covers.Serving;
+import keenfork.core.covers.SmallDish;
+import keenfork.core.kitchen.RunEffort;
 import keenfork.core.people.Avoidances;
 import keenfork.format.GroupCsv;
 import keenfork.web.kitchen.EventMenu;
@@ -98,7 +101,7 @@ class CoversController {
 
     private Serving serving(Menu menu, List<EventMenu.Served> dishes, List<GuestGroup> groups, int least) {
         return new Serving(swaps.context(menu), dishes.stream().map(EventMenu.Served::dish).toList(), groups,
-                least);
+                least, new RunEffort(menu.run().equipment().figures()));
     }
 
     /// Reads a list of guests from a mail or a table, and shows each group as understood before it is kept.
@@ -214,6 +217,21 @@ class CoversController {
         } catch (Conflict e) {
             return refused(number(least), e);
         }
+    }
+
+    /// Puts a small dish of its own on the menu; it is taken back like a plan.
+    @PostMapping("/covers/small")
+    ModelAndView small(@RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "") String course,
+            @RequestParam(defaultValue = "") String people, HttpServletRequest request) {
+        var text = people.matches("[1-9]\\d{0,4}") ? SmallDish.text(name, Integer.parseInt(people))
+                : Optional.<String>empty();
+        var menu = kitchen.menu();
+        if (text.isEmpty() || menu.dishes().stream().anyMatch(d -> d.name().equalsIgnoreCase(name)))
+            return refused(USUAL_LEAST, new Conflict("“%s” is on the menu by now, or is none of the small dishes."
+                    .formatted(name)));
+        taking.add(menu, event(), new PlanTaking.Added(name, text.get(), new ServedAt(cut(course), "", 0)),
+                Cook.of(request));
+        return new ModelAndView("redirect:/covers");
     }
 
     /// Takes back what the plan that was taken last has done.

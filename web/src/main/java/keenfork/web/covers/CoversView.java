@@ -135,7 +135,8 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     ///
     /// @param facts what it comes to, in words
     /// @param print tells it from any other
-    record Plan(int number, String facts, String print, List<Step> steps, List<String> unfed) {
+    /// @param small small dishes that would feed who still has too little
+    record Plan(int number, String facts, String print, List<Step> steps, List<String> unfed, List<Small> small) {
         static List<Plan> of(List<ServePlan> all, List<EventMenu.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups, Format format) {
             var plans = new ArrayList<Plan>();
@@ -151,7 +152,10 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
             return new Plan(number, done + ", " + proof, PlanTaking.print(plan),
                     plan.changes().stream().map(c -> step(c, plan, dishes, ids, groups)).toList(),
                     plan.unfed().stream().map(s -> "%s still has %d of %s".formatted(s.group().name(), s.has(),
-                            s.course().toLowerCase())).toList());
+                            s.course().toLowerCase())).toList(),
+                    plan.small().stream().map(s -> new Small(s.name(), s.course(), s.people(),
+                            format.list(s.groups().stream().map(GuestGroup::name).toList()),
+                            s.buy().isEmpty() ? "" : "to be bought: " + format.list(s.buy()))).toList());
         }
 
         private static Step step(Change change, ServePlan plan, List<EventMenu.Served> dishes, List<Long> ids,
@@ -165,6 +169,12 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
                     gets.stream().map(GuestGroup::name).toList());
         }
     }
+
+    /// A small dish of its own, the last resort.
+    ///
+    /// @param forWhom the groups it would feed, in words
+    /// @param buy     what of it the kitchen has not; empty for nothing
+    record Small(String name, String course, int people, String forWhom, String buy) {}
 
     /// One change of a plan.
     ///

@@ -10,8 +10,10 @@ import keenfork.core.people.Avoidances;
 import keenfork.core.swap.Plan;
 import keenfork.format.CoverWords;
 import keenfork.web.kitchen.Accepting;
+import keenfork.web.kitchen.EventMenu;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Conflict;
+import keenfork.web.persistence.ServedAt;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.TakenPlans;
 import keenfork.web.persistence.guest.Events;
@@ -26,16 +28,18 @@ class PlanTaking {
     private final Accepting accepting;
     private final SetAsides asides;
     private final TakenPlans taken;
+    private final EventMenu served;
 
     /// Whom a plan is for: groups with what is kept of each, in the same order.
     ///
     /// @param event the event, 0 for the counter of every day
     record Guests(long event, List<GuestGroup> groups, List<Events.Guests> kept) {}
 
-    PlanTaking(Accepting accepting, SetAsides asides, TakenPlans taken) {
+    PlanTaking(Accepting accepting, SetAsides asides, TakenPlans taken, EventMenu served) {
         this.accepting = accepting;
         this.asides = asides;
         this.taken = taken;
+        this.served = served;
     }
 
     /// @param only the places of the changes that are taken, from 0; empty for all of them
@@ -56,6 +60,17 @@ class PlanTaking {
         if (!done.isEmpty()) taken.keep(guests.event, by, done);
     }
 
+    /// A dish that is added to the menu.
+    record Added(String name, String text, ServedAt at) {}
+
+    /// Adds a dish for those whom no change feeds.
+    void add(Menu menu, long event, Added added, String by) {
+        var kept = accepting.added(added.name, added.text, by);
+        served.place(menu, kept.dish(), added.at);
+        taken.keep(event, by, List.of(new TakenPlans.Done("%s: a small dish of its own".formatted(added.name),
+                kept.how().name(), kept.dish(), 0, List.of(), List.of())));
+    }
+
     private Accepting.@Nullable Kept keep(Menu menu, Menu.Dish dish, Change change,
             ServePlan plan, Guests guests, String by) {
         return switch (change) {
@@ -63,7 +78,7 @@ class PlanTaking {
             case Change.SplitOff _ -> plates(dish, SetAsides.Portions.TAKE_OFF, plan.gets(change), guests, by);
             case Change.SwapForAll(_, var swap) ->
                     accepting.asChange(offer(menu, dish, plan.gets(change), guests, by), swap, dish.stored().version());
-            case Change.MakeVariant(_, var swap) ->
+            case Change.MakeVariant(_, var swap, _) ->
                     accepting.asVariant(offer(menu, dish, plan.gets(change), guests, by), swap);
         };
     }
@@ -110,7 +125,7 @@ class PlanTaking {
             case Change.HoldBack(_, var parts) -> "-" + parts;
             case Change.SplitOff(_, var step) -> "/" + step;
             case Change.SwapForAll(_, Plan swap) -> "=" + Accepting.print(swap);
-            case Change.MakeVariant(_, Plan swap) -> "+" + Accepting.print(swap);
+            case Change.MakeVariant(_, Plan swap, _) -> "+" + Accepting.print(swap);
         }).collect(Collectors.joining("|")).hashCode());
     }
 }

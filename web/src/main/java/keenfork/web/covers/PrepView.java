@@ -29,7 +29,8 @@ record PrepView(TakenView taken, List<Made> made, List<Span> spans, long run) {
     /// @param tubs     the tubs it fills, in words; empty where that is not known
     /// @param dressing what goes on a plate, and what is usual where it is another; empty for none
     /// @param into     the dishes it goes into; empty for none
-    record Made(String name, String many, String weight, String tubs, String dressing, String into) {}
+    /// @param wanting  what is to be said where more goes into them than is made; empty where it is enough
+    record Made(String name, String many, String weight, String tubs, String dressing, String into, String wanting) {}
 
     /// a time of preparing
     ///
@@ -66,10 +67,11 @@ record PrepView(TakenView taken, List<Made> made, List<Span> spans, long run) {
     private static Made made(BatchYield yield, Menu menu, Set<String> unscaled, Format format) {
         var dressing = menu.dishes().stream().filter(d -> d.name().equals(yield.dish())).findFirst()
                 .flatMap(d -> PlateDressing.of(d.derivation().recipe())).map(PrepView::dressing).orElse("");
-        return new Made(yield.dish(), many(yield.dish(), yield.portions(), unscaled),
+        return new Made(yield.dish(), unscaled.contains(yield.dish()) ? "once" : String.valueOf(yield.portions()),
                 yield.grams() == 0 ? "" : Format.grams(yield.grams()),
                 yield.tubs() == 0 ? "" : format.count(yield.tubs(), "tub", "tubs"), dressing,
-                format.list(yield.goesInto()));
+                format.list(yield.goesInto()), yield.isShort() ? "%s is made and %s goes in. Write for how many it is."
+                        .formatted(Format.grams(yield.grams()), Format.grams(yield.taken())) : "");
     }
 
     private static String dressing(PlateDressing dressing) {

@@ -27,7 +27,7 @@ record ShoppingView(TakenView taken, List<Made> plates, List<Seller> sellers, St
 
     /// A line of the list.
     ///
-    /// @param buy     what is bought, in words
+    /// @param buy     what is bought, in words; empty where nobody said how it is sold or what is there
     /// @param there   what is there and since when somebody said so; empty for nothing
     /// @param enough  whether that is enough
     /// @param more    whether some of it has no weight
@@ -69,7 +69,8 @@ record ShoppingView(TakenView taken, List<Made> plates, List<Seller> sellers, St
         var there = provision.haveGrams() == 0 || counted == null ? ""
                 : "%s there, %s".formatted(Format.grams(provision.haveGrams()), format.moment(counted.counted()));
         return new Item(need.food(), nothing ? "" : format.likely(need.mass()),
-                nothing ? "" : format.range(need.mass()), nothing ? "" : buy(provision, provision.buying(need), format),
+                nothing ? "" : format.range(need.mass()),
+                nothing || counted == null ? "" : buy(provision, provision.buying(need), format),
                 there, !nothing && provision.buying(need).isThere(), !need.isWhole(),
                 format.list(need.holds().stream().map(Group::label).toList()), need.packToRead(),
                 format.list(need.dishes()), Typed.of(provision));

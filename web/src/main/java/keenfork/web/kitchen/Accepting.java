@@ -41,7 +41,7 @@ public class Accepting {
     }
 
     /// the ways in which a plan is kept
-    public enum How { VARIANT, CHANGE, PLATES, SPLIT }
+    public enum How { VARIANT, CHANGE, PLATES, SPLIT, ADDED }
 
     /// What is accepted.
     ///
@@ -115,6 +115,11 @@ public class Accepting {
                 List.of());
     }
 
+    /// Adds a dish that was not there.
+    public Kept added(String name, String text, String by) {
+        return new Kept(How.ADDED, dishes.add(name, text, "", by), 0, List.of(), List.of());
+    }
+
     /// Takes back what was kept.
     /// @throws Conflict where it was changed again since
     public void takeBack(Kept kept, String by) {
@@ -137,6 +142,7 @@ public class Accepting {
                         "version %d taken back".formatted(kept.number));
                 for (var line : kept.lines) packs.unlink(kept.dish, line);
             }
+            case ADDED -> dishes.find(kept.dish).ifPresent(d -> dishes.takeOff(kept.dish, d.version()));
             case PLATES, SPLIT -> {}
         }
     }

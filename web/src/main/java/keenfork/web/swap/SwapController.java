@@ -44,6 +44,7 @@ class SwapController {
             case VARIANT -> "“%s” is on the menu now, and linked to its original.".formatted(name);
             case CHANGE -> "“%s” is changed, for everyone who eats it.".formatted(name);
             case PLATES -> "Kept: some plates of “%s” go out without it.".formatted(name);
+            case ADDED -> "“%s” is on the menu now.".formatted(name);
             case SPLIT -> "Kept: portions of “%s” are taken off first.".formatted(name);
         };
         model.addAttribute("done", new Done(words, "/dishes/" + of, how.get().name(), of,
