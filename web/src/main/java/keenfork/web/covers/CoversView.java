@@ -146,16 +146,20 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
 
         private static Plan of(int number, ServePlan plan, List<EventMenu.Served> dishes, List<Long> ids,
                 List<GuestGroup> groups, Format format) {
-            var done = plan.changes().isEmpty() ? "Nothing to change"
-                    : format.count(plan.changes().size(), "change", "changes");
-            var proof = plan.proved() ? "no smaller set does" : "the best found so far";
-            return new Plan(number, done + ", " + proof, PlanTaking.print(plan),
+            return new Plan(number, facts(plan, format), PlanTaking.print(plan),
                     plan.changes().stream().map(c -> step(c, plan, dishes, ids, groups)).toList(),
                     plan.unfed().stream().map(s -> "%s still has %d of %s".formatted(s.group().name(), s.has(),
                             s.course().toLowerCase())).toList(),
                     plan.small().stream().map(s -> new Small(s.name(), s.course(), s.people(),
                             format.list(s.groups().stream().map(GuestGroup::name).toList()),
-                            s.buy().isEmpty() ? "" : "to be bought: " + format.list(s.buy()))).toList());
+                            s.buy().isEmpty() ? "" : "; to be bought: " + format.list(s.buy()))).toList());
+        }
+
+        private static String facts(ServePlan plan, Format format) {
+            var nothing = plan.unfed().isEmpty() ? "Nothing to change" : "No change of a dish feeds these";
+            if (plan.changes().isEmpty()) return nothing;
+            return "%s, %s".formatted(format.count(plan.changes().size(), "change", "changes"),
+                    plan.proved() ? "no smaller set does" : "the best found so far");
         }
 
         private static Step step(Change change, ServePlan plan, List<EventMenu.Served> dishes, List<Long> ids,
