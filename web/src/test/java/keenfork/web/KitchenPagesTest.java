@@ -182,7 +182,8 @@ class KitchenPagesTest extends RunningKitchen {
         var wrong = post("/dishes", "/dishes/own-lists", "lists", "vinegar");
         assertThat(wrong.statusCode()).isEqualTo(422);
         assertThat(wrong.body()).contains("is no list");
-        assertThat(post("/dishes", "/dishes/own-lists", "lists", "").statusCode()).isEqualTo(302);
+        assertThat(post("/dishes", "/dishes/own-lists", "lists", "", "seen", "No vinegar: vinegar").statusCode())
+                .isEqualTo(302);
     }
 
     @Test

@@ -73,22 +73,32 @@ class DishListController {
         model.addAttribute("q", q);
         model.addAttribute("off", dishes.offMenu());
         model.addAttribute("lists", lists);
+        model.addAttribute("seen", settings.ownLists());
         model.addAttribute("wrong", wrong);
     }
 
     @PostMapping("/dishes/own-lists")
-    String ownLists(@RequestParam(defaultValue = "") String lists, Model model, HttpServletResponse response) {
+    String ownLists(@RequestParam(defaultValue = "") String lists, @RequestParam(defaultValue = "") String seen,
+            Model model, HttpServletResponse response) {
         try {
             if (lists.length() > LONGEST_LISTS)
                 throw new IllegalArgumentException(
                         "These lists are longer than %,d letters together.".formatted(LONGEST_LISTS));
             Diet.own(lists);
-            settings.useOwnLists(lists.strip().replace("\r\n", "\n"));
+            settings.useOwnLists(plain(lists), plain(seen));
             return "redirect:/dishes";
+        } catch (Conflict e) {
+            model.addAttribute("theirs", settings.ownLists());
+            return refused(model, response, HttpStatus.CONFLICT, lists, String.valueOf(e.getMessage()));
         } catch (IllegalArgumentException e) {
-            return refused(model, response, HttpStatus.UNPROCESSABLE_CONTENT, lists, String.valueOf(e.getMessage()));
+            var page =
+                    refused(model, response, HttpStatus.UNPROCESSABLE_CONTENT, lists, String.valueOf(e.getMessage()));
+            model.addAttribute("seen", seen);
+            return page;
         }
     }
+
+    private static String plain(String typed) { return typed.strip().replace("\r\n", "\n"); }
 
     @PostMapping("/dishes/{id}/off")
     String takeOff(@PathVariable long id, @RequestParam(defaultValue = "-1") long version, Model model,

@@ -48,7 +48,8 @@ class LabelsPage {
                 composing.today(),
                 seen.isPresent() ? "Print as it reads now" : press(asked.kindOf(), wanted.size()), old,
                 seen.orElse(null), wanted, beside(menu, asked, wanted), unknown(asked.kindOf(), wanted),
-                history(asked, wanted), UUID.randomUUID().toString());
+                history(asked, wanted), UUID.randomUUID().toString(),
+                jobs.last());
     }
 
     private List<OutOfDateView> old(Menu menu) {

@@ -23,11 +23,12 @@ import org.jspecify.annotations.Nullable;
 /// @param beside  what is told of the dish beside its label, where there is one dish
 /// @param unknown the dishes whose packed labels wait, as not all is known
 /// @param once    a key of this showing of the page, so that each of its buttons prints once
+/// @param last    what was asked of the printer last: until something else is, all who look print anew once together
 /// @param history what was printed before, where one dish or one group is asked for
 record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests> guests, int page, List<String> waits,
         String wrong, QueueView queue, LocalDate today, String press, List<OutOfDateView> old,
         @Nullable OutOfDateView seen, List<LabelToPrint> wanted, @Nullable Beside beside, List<String> unknown,
-        @Nullable History history, String once) {
+        @Nullable History history, String once, long last) {
 
     /// what is told of one dish beside its label
     record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {
@@ -41,6 +42,12 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
     /// @param of     the dish or the guests, as the address has it: `dish/7`
     /// @param prints the latest first
     record History(String of, List<PastPrint> prints) {}
+
+    /// {@return the key of printing a label anew: ten who saw the same print it once}
+    public String again(long printed) { return "again/%d/%d".formatted(printed, last); }
+
+    /// {@return the same of printing all of them anew}
+    public String allAgain() { return "again/all/" + last; }
 
     /// {@return what the page says while there is nothing to label}
     public String none() { return kind().isForGuests() ? "No guests yet" : "No dish yet"; }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import keenfork.core.label.Kind;
 import keenfork.web.page.NotHere;
+import keenfork.web.persistence.label.Once;
 import keenfork.web.persistence.label.PrintJobs;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -23,11 +24,13 @@ class QueueController {
     private final PrintJobs jobs;
     private final PrintQueue queue;
     private final Printing printing;
+    private final Once once;
 
-    QueueController(PrintJobs jobs, PrintQueue queue, Printing printing) {
+    QueueController(PrintJobs jobs, PrintQueue queue, Printing printing, Once once) {
         this.jobs = jobs;
         this.queue = queue;
         this.printing = printing;
+        this.once = once;
     }
 
     /// The queue alone, which the station asks for again as long as something comes out.
@@ -47,13 +50,22 @@ class QueueController {
             case "not" -> queue.looked(id, false);
             case "throw-away" -> queue.throwAway(id);
             case "look-again" -> queue.resume(id);
-            case "as-it-reads-now" -> printing.anew(id, request);
+            case "as-it-reads-now" -> anew(id, request);
             default -> throw new NotHere("Nothing can be done with it called “%s”.".formatted(what));
         };
         if (!settled)
             throw new NotHere(
                     "This was settled already, at another screen or by the printer. Look at the queue again.");
         return BACK;
+    }
+
+    /// Of several who press it at once, one prints; where it is held again, it may be pressed again.
+    private boolean anew(long id, HttpServletRequest request) {
+        var act = "anew/" + id;
+        if (!once.isFirst(act)) return false;
+        var settled = printing.anew(id, request);
+        if (jobs.find(id).filter(j -> j.state() == PrintJobs.State.HELD).isPresent()) once.forget(act);
+        return settled;
     }
 
     @PostMapping("/labels/printer/{what}")

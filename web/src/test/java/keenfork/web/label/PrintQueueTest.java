@@ -3,7 +3,12 @@ package keenfork.web.label;
 import static keenfork.web.label.Prints.ofDish;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.regex.Pattern;
 import keenfork.core.label.Named;
 import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
@@ -85,11 +90,64 @@ class PrintQueueTest extends RunningKitchen {
         assertThat(jobs.printer().paper()).as("two of the new roll").isEqualTo(198);
     }
 
+    /// Ten who look at the same label that is out of date all press "Print again": it prints once. Who looks after
+    /// that and presses means it.
+    @Test
+    void ten_who_print_the_same_label_anew_print_it_once() throws Exception {
+        var dish = write("Crowd dip\n1 kg peas");
+        ask("dish", String.valueOf(dish), "kind", "card");
+        work();
+        rewrite(dish, "Crowd dip\n1 kg peas\n50 g tahini");
+        var printed = labels.history(dish).getFirst().id();
+        var seen = again(printed);
+        var before = jobs.last();
+        try (var pool = Executors.newFixedThreadPool(10)) {
+            Callable<Integer> press = () -> post("/labels", "/labels/printed/" + printed + "/again", "act", seen)
+                    .statusCode();
+            var answers = pool.invokeAll(Collections.nCopies(10, press));
+            var codes = new ArrayList<Integer>();
+            for (var answer : answers) codes.add(answer.get());
+            assertThat(codes).containsOnly(302, 422).containsOnlyOnce(302);
+        }
+        work();
+        assertThat(out(dish)).as("one at first, one anew").isEqualTo(2);
+        assertThat(jobs.last()).isGreaterThan(before);
+        post("/labels", "/labels/printed/" + printed + "/again", "act", again(printed));
+        work();
+        assertThat(out(dish)).as("somebody looked again, and printed on purpose").isEqualTo(3);
+    }
+
+    /// {@return the key that the page gives whoever looks}
+    private String again(long printed) {
+        var act = Pattern.compile("value=\"(again/" + printed + "/\\d+)\"").matcher(get("/labels").body());
+        assertThat(act.find()).isTrue();
+        return act.group(1);
+    }
+
+    @Test
+    void ten_who_print_what_is_held_as_it_reads_now_print_it_once() throws Exception {
+        var dish = write("Held dip\n1 kg peas");
+        press("/labels/printer/off");
+        var job = ask("dish", String.valueOf(dish), "kind", "card", "copies", "3");
+        rewrite(dish, "Held dip\n1 kg peas\n50 g tahini");
+        press("/labels/printer/on");
+        work();
+        assertThat(now(job).state()).isEqualTo(State.HELD);
+        try (var pool = Executors.newFixedThreadPool(10)) {
+            Callable<Integer> press =
+                    () -> post("/labels", "/labels/queue/" + job.id() + "/as-it-reads-now").statusCode();
+            for (var answer : pool.invokeAll(Collections.nCopies(10, press)))
+                assertThat(answer.get()).isIn(302, 404);
+        }
+        work();
+        assertThat(out(dish)).isEqualTo(3);
+    }
+
     /// A second press on the same page prints nothing more; one that came to nothing may be pressed again.
     @Test
     void a_button_that_is_pressed_twice_prints_once() {
         var dish = write("Twice dip\n1 kg peas");
-        var act = java.util.regex.Pattern.compile("name=\"act\"\\s+value=\"([^\"]+/print)\"")
+        var act = Pattern.compile("name=\"act\"\\s+value=\"([^\"]+/print)\"")
                 .matcher(get("/labels?kind=card&dish=" + dish).body());
         assertThat(act.find()).isTrue();
         ask("dish", String.valueOf(dish), "kind", "card", "act", act.group(1));

@@ -1,8 +1,10 @@
 package keenfork.web.persistence.dish;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface DishRows extends JpaRepository<DishRow, Long> {
@@ -15,4 +17,9 @@ interface DishRows extends JpaRepository<DishRow, Long> {
 
     @Query("select coalesce(max(d.position), 0) from DishRow d")
     int lastPosition();
+
+    /// Whoever else wants to change it waits until this change is stored, and then sees it.
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select r from DishRow r where r.id = :id")
+    Optional<DishRow> locked(long id);
 }

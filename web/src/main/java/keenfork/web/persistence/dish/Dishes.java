@@ -11,6 +11,7 @@ import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -118,7 +119,7 @@ public class Dishes {
     }
 
     private DishRow onMenu(long id, long version) {
-        var row = rows.findById(id).filter(r -> r.offMenuAt == null).orElseThrow(() -> new Conflict(
+        var row = rows.locked(id).filter(r -> r.offMenuAt == null).orElseThrow(() -> new Conflict(
                 "This dish was taken off the menu meanwhile. Save it as a new dish to keep your text."));
         if (row.version != version)
             throw new Conflict(
@@ -130,14 +131,18 @@ public class Dishes {
     private void nameIsFree(String name, @Nullable DishRow but) {
         var other = rows.named(name);
         if (other.isPresent() && other.get() != but)
-            throw new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
+            throw taken(name);
+    }
+
+    private static Conflict taken(String name) {
+        return new Conflict("Another dish is called “%s”. Give this one a name of its own.".formatted(name));
     }
 
     private long keep(DishRow row, String name, String text, String by, String how) {
         row.name = name;
         row.text = text;
         row.changedAt = Instant.now(clock);
-        var id = rows.saveAndFlush(row).id;
+        var id = saved(row, name).id;
         if (id == null) throw new IllegalStateException("a stored dish has a key");
         var version = new DishVersionRow();
         version.dishId = id;
@@ -150,6 +155,15 @@ public class Dishes {
         versions.save(version);
         events.publishEvent(new Changed());
         return id;
+    }
+
+    /// two who give the same name at the same moment
+    private DishRow saved(DishRow row, String name) {
+        try {
+            return rows.saveAndFlush(row);
+        } catch (DataIntegrityViolationException _) {
+            throw taken(name);
+        }
     }
 
     private static Stored<DishText> stored(DishRow row) {

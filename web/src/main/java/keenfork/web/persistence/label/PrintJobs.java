@@ -86,6 +86,10 @@ public class PrintJobs {
     /// {@return how often the queue or the printer changed since the start}
     public long changes() { return changes.get(); }
 
+    /// {@return the key of what was asked for last; 0 while nothing was}
+    @Transactional(readOnly = true)
+    public long last() { return rows.findTopByOrderByIdDesc().map(r -> r.id).orElse(0L); }
+
     @Transactional(readOnly = true)
     public Optional<Job> find(long id) { return rows.findById(id).map(PrintJobs::job); }
 

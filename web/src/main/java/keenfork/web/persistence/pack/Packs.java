@@ -14,6 +14,7 @@ import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.Version;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,7 +73,7 @@ public class Packs {
     /// Stores what was read.
     /// @throws Conflict when it was changed meanwhile, or its food has another usual pack
     public void change(long id, long version, LarderPack pack, String by) {
-        var row = rows.findById(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
+        var row = rows.locked(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
         if (row.version != version)
             throw new Conflict(
                     "Somebody read this pack meanwhile. Compare with the declaration that is stored now, then save.");
@@ -147,6 +148,16 @@ public class Packs {
         events.publishEvent(new Changed());
     }
 
+    /// two who read the first pack of a food at the same moment
+    private PackRow saved(PackRow row) {
+        try {
+            return rows.saveAndFlush(row);
+        } catch (DataIntegrityViolationException _) {
+            throw new Conflict("Another pack for %s was stored at the same moment. Keep this one again: it stands by "
+                    .formatted(row.food) + "until you say that it is the usual one.");
+        }
+    }
+
     private long keep(PackRow row, LarderPack pack, String by) {
         row.food = pack.food();
         row.label = pack.label();
@@ -154,7 +165,7 @@ public class Packs {
         row.law = pack.law();
         row.declaration = pack.declaration();
         row.readOn = pack.readOn();
-        var id = rows.saveAndFlush(row).id;
+        var id = saved(row).id;
         if (id == null) throw new IllegalStateException("a stored pack has a key");
         var version = new PackVersionRow();
         version.packId = id;

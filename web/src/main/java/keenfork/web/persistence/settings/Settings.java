@@ -6,6 +6,7 @@ import keenfork.core.covers.Appetite;
 import keenfork.core.label.ContactWording;
 import keenfork.core.pack.ReadAgain;
 import keenfork.web.persistence.Changed;
+import keenfork.web.persistence.Conflict;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
@@ -103,7 +104,12 @@ public class Settings {
         return rows.findById(OWN_LISTS).map(r -> r.value).orElse("");
     }
 
-    public void useOwnLists(String lists) {
+    /// @param seen the lists they are written over
+    /// @throws Conflict where somebody wrote other lists meanwhile
+    public void useOwnLists(String lists, String seen) {
+        if (!rows.locked(OWN_LISTS).map(r -> r.value).orElse("").equals(seen))
+            throw new Conflict("Somebody changed the lists meanwhile. Theirs stand below yours: bring them together, "
+                    + "then keep them.");
         set(OWN_LISTS, lists);
     }
 
