@@ -313,6 +313,18 @@ class SwapsTest extends RunningKitchen {
         post("/swaps/table", "/swaps/table/fresh-cheese-tofu/on");
     }
 
+    @Test
+    void the_kitchen_says_which_creams_it_would_rather_take() {
+        var id = write("Bollard soup\n1 kg potatoes\n300 g soured cream");
+        assertThat(post("/swaps/table", "/swaps/table/creams", "school", "bean").statusCode()).isEqualTo(302);
+        assertThat(get("/swaps/table").body()).containsPattern("value=\"bean\" selected");
+        var beans = plain(get(bench(id, "milk")).body());
+        post("/swaps/table", "/swaps/table/creams", "school", "tofu");
+        assertThat(plain(get(bench(id, "milk")).body())).isNotEqualTo(beans);
+        post("/swaps/table", "/swaps/table/creams", "school", "");
+        assertThat(get("/swaps/table").body()).doesNotContainPattern("value=\"(?:nut|bean|tofu)\" selected");
+    }
+
     @ParameterizedTest @ValueSource(strings = {"zugwort 1", "caper", "caper -1", "", "caper 1,,,caper much"})
     void an_own_swap_that_cannot_be_read_keeps_what_was_typed(String goesIn) {
         var answer = post("/swaps/table", "/swaps/table", "replaces", "feta", "role", "body", "goesIn", goesIn,

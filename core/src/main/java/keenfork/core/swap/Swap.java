@@ -73,6 +73,13 @@ public record Swap(String id, List<Food> replaces, Map<Role, Double> roles, List
         }
     }
 
+    /// {@return the same, nearer by so much in each of its roles, at most so near}
+    Swap nearer(double by, double most) {
+        var nearer = new EnumMap<Role, Double>(roles);
+        nearer.replaceAll((_, near) -> Math.max(near, Math.min(most, near + by)));
+        return new Swap(id, replaces, nearer, with, make, becomes, lead, effects, school, note, source);
+    }
+
     public Swap {
         replaces = List.copyOf(replaces);
         with = List.copyOf(with);

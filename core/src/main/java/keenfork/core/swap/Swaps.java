@@ -17,6 +17,9 @@ import keenfork.core.food.Table;
 public final class Swaps {
     private static final int MOST_MINUTES = 7 * 24 * 60;
     private static final BigDecimal MOST_RATIO = BigDecimal.TEN;
+    /// how much nearer what is preferred comes, and how near at most; common practice
+    private static final double PREFERRED = 0.2;
+    private static final double NEAREST = 0.99;
     private static final String BY_OIL = " by oil";
     private static final String COOKED = " (cooked)";
     private static final Set<String> KEYS =
@@ -58,6 +61,12 @@ public final class Swaps {
     /// {@return this table without those that are turned off}
     public Swaps without(Set<String> ids) {
         return ids.isEmpty() ? this : new Swaps(all.stream().filter(s -> !ids.contains(s.id())).toList());
+    }
+
+    /// {@return this table as a kitchen uses it that prefers a school of creams: those of it come nearer, so that they
+    /// go before the others wherever the rest is alike}
+    public Swaps preferring(CreamSchool school) {
+        return new Swaps(all.stream().map(s -> school.holds(s) ? s.nearer(PREFERRED, NEAREST) : s).toList());
     }
 
     /// {@return the swaps that can stand in for a food, in table order}

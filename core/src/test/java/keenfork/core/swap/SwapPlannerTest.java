@@ -12,6 +12,7 @@ import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
 import keenfork.core.people.Avoidance;
+import keenfork.core.people.Guests;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.search.Budget;
@@ -24,6 +25,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class SwapPlannerTest {
     private static List<Avoidance> avoid(RuleBook book, String... words) {
@@ -66,6 +69,25 @@ class SwapPlannerTest {
             assertThat(r.because()).contains("almond");
         });
         assertThat(plans(aDish("200 g feta"), UK, "milk").rejected()).noneMatch(r -> r.with().equals("almond feta"));
+    }
+
+    /// The three schools of creams: the one a kitchen prefers goes before the two others, as long as it shuts none of
+    /// its guests out: people come before taste.
+    @ParameterizedTest
+    @EnumSource(CreamSchool.class)
+    void the_school_of_creams_that_a_kitchen_prefers_goes_before_the_others(CreamSchool school) {
+        var dish = aDish("300 g soured cream", "1 kg potatoes");
+        var context = new Context(Facts.none(UK), UK, Volumes.METRIC)
+                .withSwaps(Swaps.shipped().preferring(school))
+                .withGuests(List.of(new Guests("Milk", 4, avoid(UK, "milk"))));
+        var schools = new SwapPlanner(context, avoid(UK, "milk")).plan(dish, 5, Budget.USUAL).best().stream()
+                .flatMap(p -> Stream.of(CreamSchool.values()).filter(s -> isOf(s, p))).toList();
+        assertThat(schools).isNotEmpty().first().isEqualTo(school);
+    }
+
+    private static boolean isOf(CreamSchool school, Plan plan) {
+        return Swaps.shipped().all().stream().filter(school::holds)
+                .anyMatch(s -> goesIn(plan).getFirst().equals(s.main().name()));
     }
 
     @Test

@@ -18,6 +18,7 @@ import keenfork.core.swap.Swaps;
 import keenfork.core.trace.Fact;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.settings.OwnSwaps;
+import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Component;
 
 /// Plans swaps with what this kitchen has: its packs, its guests and its own table.
@@ -27,10 +28,12 @@ public class SwapStock {
     private static final int PLANS = 5;
     private final Events events;
     private final OwnSwaps ownSwaps;
+    private final Settings settings;
 
-    SwapStock(Events events, OwnSwaps ownSwaps) {
+    SwapStock(Events events, OwnSwaps ownSwaps, Settings settings) {
         this.events = events;
         this.ownSwaps = ownSwaps;
+        this.settings = settings;
     }
 
     /// {@return the groups of guests that are kept}
@@ -38,7 +41,9 @@ public class SwapStock {
 
     /// {@return the table as this kitchen uses it}
     public Swaps table() {
-        return Swaps.shipped().with(ownSwaps.all().stream().map(SwapStock::swap).toList()).without(ownSwaps.off());
+        var table =
+                Swaps.shipped().with(ownSwaps.all().stream().map(SwapStock::swap).toList()).without(ownSwaps.off());
+        return settings.creams().map(table::preferring).orElse(table);
     }
 
     /// {@return a swap as the kitchen wrote it}

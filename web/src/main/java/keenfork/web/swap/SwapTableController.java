@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
+import keenfork.core.swap.CreamSchool;
 import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
@@ -16,6 +17,7 @@ import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.settings.OwnSwaps;
+import keenfork.web.persistence.settings.Settings;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
@@ -31,6 +33,7 @@ class SwapTableController {
     private static final int LONGEST = 500;
     private static final OwnSwaps.Own BLANK = new OwnSwaps.Own(0, "", "body", "", "", "", "0.7");
     private final OwnSwaps own;
+    private final Settings settings;
     private final Format format;
 
     /// One swap.
@@ -52,13 +55,17 @@ class SwapTableController {
     /// @param off   how many of them are turned off
     /// @param form  a swap of the kitchen's own, as typed
     /// @param wrong what is wrong with it; empty where nothing is
+    /// @param creams the school of creams the kitchen prefers; empty for none
     record SwapTable(String q, int all, int off, List<SwapRow> rows, OwnSwaps.Own form, List<Role> roles,
-            String wrong) {
+            String wrong, String creams) {
+        public List<CreamSchool> schools() { return List.of(CreamSchool.values()); }
+
         public String facts() { return off == 0 ? all + " swaps" : "%d swaps, %d turned off".formatted(all, off); }
     }
 
-    SwapTableController(OwnSwaps own, Format format) {
+    SwapTableController(OwnSwaps own, Settings settings, Format format) {
         this.own = own;
+        this.settings = settings;
         this.format = format;
     }
 
@@ -74,7 +81,8 @@ class SwapTableController {
         var found = rows.stream().filter(
                 r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList();
         return new ModelAndView("swap/table",
-                Map.of("page", new SwapTable(q, rows.size(), off.size(), found, form, List.of(Role.values()), wrong)),
+                Map.of("page", new SwapTable(q, rows.size(), off.size(), found, form, List.of(Role.values()), wrong,
+                        settings.creams().map(CreamSchool::id).orElse(""))),
                 status);
     }
 
@@ -126,6 +134,13 @@ class SwapTableController {
         } catch (IllegalArgumentException e) {
             return "Not kept yet: " + e.getMessage() + ".";
         }
+    }
+
+    /// @param school the school of creams that is preferred; anything else is none
+    @PostMapping("/swaps/table/creams")
+    String prefer(@RequestParam(defaultValue = "") String school) {
+        settings.prefer(CreamSchool.named(school).orElse(null));
+        return "redirect:/swaps/table";
     }
 
     @PostMapping("/swaps/table/{id}/off")

@@ -2,9 +2,11 @@ package keenfork.web.persistence.settings;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Optional;
 import keenfork.core.covers.Appetite;
 import keenfork.core.label.ContactWording;
 import keenfork.core.pack.ReadAgain;
+import keenfork.core.swap.CreamSchool;
 import keenfork.web.persistence.Changed;
 import keenfork.web.persistence.Conflict;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +27,7 @@ public class Settings {
     private static final String READ_AGAIN = "read-again-days";
     private static final String RUN_DAY = "run-day";
     private static final String TOLD = "run-told";
+    private static final String CREAMS = "cream-school";
     private static final String TUB = "tub-grams";
     private static final String APPETITE = "covers-appetite";
     private static final int USUAL_TUB = 2500;
@@ -141,6 +144,13 @@ public class Settings {
     }
 
     public void take(Appetite appetite) { set(APPETITE, appetite.helpings() + " " + appetite.spare()); }
+
+    /// {@return the school of creams the kitchen prefers; empty where it prefers none}
+    @Transactional(readOnly = true)
+    public Optional<CreamSchool> creams() { return CreamSchool.named(text(CREAMS)); }
+
+    /// @param school the one it prefers, or null for none
+    public void prefer(@Nullable CreamSchool school) { set(CREAMS, school == null ? "" : school.id()); }
 
     /// {@return g that go into a tub of the kitchen's; 2,500 until it says otherwise, which is common practice}
     @Transactional(readOnly = true)
