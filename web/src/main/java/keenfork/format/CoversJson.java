@@ -1,7 +1,7 @@
 package keenfork.format;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
@@ -28,9 +28,11 @@ public record CoversJson(List<Group> groups, List<Covered> coverage, List<Served
         }
     }
 
-    /// a plan over the whole menu
+    /// A plan over the whole menu.
+    ///
+    /// @param smallDishes told in words alone: the contract of the JSON does not know them
     public record Served(List<Change> changes, List<Unfed> unfed, boolean proved, int bound, List<Covered> after,
-            @JsonProperty("small_dishes") List<Small> smallDishes) {
+            @JsonIgnore List<Small> smallDishes) {
         static Served of(ServePlan plan) {
             return new Served(
                     plan.changes().stream().map(

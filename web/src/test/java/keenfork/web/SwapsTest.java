@@ -318,6 +318,8 @@ class SwapsTest extends RunningKitchen {
         var id = write("Bollard soup\n1 kg potatoes\n300 g soured cream");
         assertThat(post("/swaps/table", "/swaps/table/creams", "school", "bean").statusCode()).isEqualTo(302);
         assertThat(get("/swaps/table").body()).containsPattern("value=\"bean\" selected");
+        assertThat(get("/swaps/table?q=soured").body()).contains("/swaps?dish=" + id + "&amp;avoid=soured+cream");
+        assertThat(get("/swaps?dish=" + id + "&avoid=soured+cream").body()).contains("Plans, best first");
         var beans = plain(get(bench(id, "milk")).body());
         post("/swaps/table", "/swaps/table/creams", "school", "tofu");
         assertThat(plain(get(bench(id, "milk")).body())).isNotEqualTo(beans);

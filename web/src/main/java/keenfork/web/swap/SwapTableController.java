@@ -13,6 +13,8 @@ import keenfork.core.swap.CreamSchool;
 import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
+import keenfork.web.kitchen.Kitchen;
+import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
@@ -31,22 +33,28 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class SwapTableController {
     private static final int LONGEST = 500;
+    private static final int MOST_TRIES = 3;
     private static final OwnSwaps.Own BLANK = new OwnSwaps.Own(0, "", "body", "", "", "", "0.7");
+    private final Kitchen kitchen;
     private final OwnSwaps own;
     private final Settings settings;
     private final Format format;
 
     /// One swap.
     ///
-    /// @param key its key where it is the kitchen's own; 0 else
+    /// @param key   its key where it is the kitchen's own; 0 else
+    /// @param tries dishes of the menu that hold what it replaces
     record SwapRow(String id, long key, String replaces, String goesIn, String role, String how, String facts,
-            String source, boolean off) {
+            String source, boolean off, List<OnDish> tries) {
         /// {@return what its button does}
         public String turn() { return off ? "Use it again" : "Turn off"; }
 
         /// {@return where its button goes}
         public String path() { return "/swaps/table/" + id + (off ? "/on" : "/off"); }
     }
+
+    /// A dish a swap can be tried on: planned without the food that it replaces.
+    record OnDish(String name, String link) {}
 
     /// The table as a page.
     ///
@@ -63,7 +71,8 @@ class SwapTableController {
         public String facts() { return off == 0 ? all + " swaps" : "%d swaps, %d turned off".formatted(all, off); }
     }
 
-    SwapTableController(OwnSwaps own, Settings settings, Format format) {
+    SwapTableController(Kitchen kitchen, OwnSwaps own, Settings settings, Format format) {
+        this.kitchen = kitchen;
         this.own = own;
         this.settings = settings;
         this.format = format;
@@ -75,9 +84,10 @@ class SwapTableController {
     private ModelAndView page(String q, OwnSwaps.Own form, String wrong, HttpStatus status) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
+        var menu = kitchen.menu();
         var rows = new ArrayList<SwapRow>();
-        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap())));
-        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id())));
+        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap()), menu));
+        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id()), menu));
         var found = rows.stream().filter(
                 r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList();
         return new ModelAndView("swap/table",
@@ -86,13 +96,23 @@ class SwapTableController {
                 status);
     }
 
-    private SwapRow row(Swap swap, long key, boolean off) {
+    private SwapRow row(Swap swap, long key, boolean off, Menu menu) {
         var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
                 : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
         return new SwapRow(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
                 String.join(" + ", goesIn), roles(swap), swap.make().isEmpty() ? "As it is" : swap.make(),
                 format.minutes(swap.lead().low(), swap.lead().high()),
-                swap.source(), off);
+                swap.source(), off, tries(swap, menu));
+    }
+
+    private static List<OnDish> tries(Swap swap, Menu menu) {
+        var tries = new ArrayList<OnDish>();
+        for (var dish : menu.dishes())
+            dish.derivation().recipe().lines().stream().flatMap(l -> l.food().stream())
+                    .filter(swap.replaces()::contains).findFirst()
+                    .ifPresent(f -> tries.add(new OnDish(dish.name(), "/swaps?dish=%d&avoid=%s".formatted(dish.id(),
+                            URLEncoder.encode(f.name(), StandardCharsets.UTF_8)))));
+        return tries.stream().limit(MOST_TRIES).toList();
     }
 
     private static String roles(Swap swap) {
