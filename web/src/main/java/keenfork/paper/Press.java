@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -19,8 +20,8 @@ import java.util.logging.Level;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.IOUtils;
-import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.PDPageContentStream.AppendMode;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
@@ -87,20 +88,27 @@ public final class Press {
 
     private static byte[] bound(List<Supplier<String>> pages) {
         var out = new ByteArrayOutputStream();
-        var merger = new PDFMergerUtility();
-        merger.setDestinationStream(out);
-        for (var page : pages) merger.addSource(new RandomAccessReadBuffer(set(page.get())));
-        try {
-            merger.mergeDocuments(IOUtils.createTempFileOnlyStreamCache());
-            return numbered(out.toByteArray());
+        var parts = new ArrayList<PDDocument>();
+        try (var whole = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
+            var merger = new PDFMergerUtility();
+            for (var page : pages) {
+                var part = Loader.loadPDF(set(page.get()));
+                // what is taken from it is read as the whole is written
+                parts.add(part);
+                merger.appendDocument(whole, part);
+            }
+            number(whole);
+            whole.save(out);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        } finally {
+            parts.forEach(IOUtils::closeQuietly);
         }
+        return out.toByteArray();
     }
 
-    private static byte[] numbered(byte[] pdf) throws IOException {
-        var out = new ByteArrayOutputStream();
-        try (var document = Loader.loadPDF(pdf); var in = open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
+    private static void number(PDDocument document) throws IOException {
+        try (var in = open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
             var font = PDType0Font.load(document, in, true);
             var all = document.getNumberOfPages();
             for (var i = 0; i < all; i++) {
@@ -118,9 +126,7 @@ public final class Press {
                     on.endMarkedContent();
                 }
             }
-            document.save(out);
         }
-        return out.toByteArray();
     }
 
     private static byte[] set(String html) {
