@@ -36,7 +36,7 @@ class MapFiles {
     private static final String CAUTION =
             "Nothing found means nothing in what was recorded. Packs, local food law and your inspector rule.";
     /// rows of the map that are set in one go
-    private static final int ROWS = 120;
+    private static final int ROWS = 160;
     private static final Pattern HEAD = Pattern.compile("<i\\s+class=\"head\">([^<]*)</i>");
     private final Kitchen kitchen;
     private final Events events;

@@ -36,8 +36,9 @@ import keenfork.web.persistence.settings.Settings;
 /// @param byDish     the batch of each dish that goes over shared kit, by the dish's key
 /// @param turns      the crew's own order, the menu's own where none is kept
 /// @param unheard    what was told of the day and does not hold any more; empty where all does
+/// @param yours      the crew's own order, scored as it was made: without the cleans that were passed over
 record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions conditions, Facts plain,
-        Map<Long, Batch> byDish, List<Runs.Turn> turns, String unheard) {
+        Map<Long, Batch> byDish, List<Runs.Turn> turns, String unheard, PrepRun yours) {
     /// @param said what the crew says of its day
     static Batches of(Menu menu, Settings.RunDay day, String said) {
         var plain = new Facts(menu.ruleBook(),
@@ -68,8 +69,10 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
                 Conditions.USUAL.with(menu.run().equipment())
                         .with(day.strict() ? ContactPolicy.STRICT : ContactPolicy.MEASURED)
                         .with(new Day(day.cooks(), minutes)).withLocked(locked).with(heard.told);
+        var yours = Sequencer.score(turns.stream()
+                .map(t -> menu.run().done().inTruth(made(batch(byDish, t), t, conditions))).toList(), conditions);
         return new Batches(menu, day, day.day() == null ? menu.day() : day.day(), conditions, plain, byDish, turns,
-                heard.wrong);
+                heard.wrong, yours);
     }
 
     /// What was told may name a piece or a dish that is gone by now.
@@ -105,21 +108,17 @@ record Batches(Menu menu, Settings.RunDay day, LocalDate served, Conditions cond
     /// {@return the batches in the crew's order}
     List<Batch> inOrder() { return turns.stream().map(t -> batch(byDish, t)).toList(); }
 
-    /// {@return the crew's own order, scored as it was made: without the cleans that were passed over}
-    PrepRun yours() {
-        return Sequencer.score(turns.stream().map(t -> menu.run().done().inTruth(made(batch(byDish, t), t))).toList(),
-                conditions);
-    }
-
     /// {@return the crew's own order as it was planned}
     PrepRun planned() { return scored(turns); }
 
     /// {@return what an order would score}
     PrepRun scored(List<Runs.Turn> order) {
-        return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t)).toList(), conditions);
+        return Sequencer.score(order.stream().map(t -> made(batch(byDish, t), t, conditions)).toList(), conditions);
     }
 
-    private BatchSetup made(Batch batch, Runs.Turn turn) { return KeptRun.made(batch, turn, conditions.equipment()); }
+    private static BatchSetup made(Batch batch, Runs.Turn turn, Conditions conditions) {
+        return KeptRun.made(batch, turn, conditions.equipment());
+    }
 
     /// {@return the key of a batch's dish}
     long id(Batch batch) {

@@ -23,6 +23,7 @@ class RunPage {
     private final Search search;
     private final Format format;
     private final Clock clock;
+    private volatile @Nullable KeptBatches kept;
 
     /// a dish that may be in the run
     record Pick(long id, String name, boolean chosen) {}
@@ -70,7 +71,22 @@ class RunPage {
         this.clock = clock;
     }
 
-    Batches batches() { return Batches.of(kitchen.menu(), settings.runDay(), settings.told()); }
+    /// Read once, and kept until something it rests on changes: a menu is the same one until then.
+    Batches batches() {
+        var menu = kitchen.menu();
+        var day = settings.runDay();
+        var told = settings.told();
+        var before = kept;
+        if (before != null && before.batches.menu() == menu && before.batches.day().equals(day)
+                && before.told.equals(told))
+            return before.batches;
+        var now = new KeptBatches(told, Batches.of(menu, day, told));
+        kept = now;
+        return now.batches;
+    }
+
+    /// @param told what the crew had said of its day
+    private record KeptBatches(String told, Batches batches) {}
 
     /// {@return whether a run is in force and this is its day}
     boolean isToday() {
