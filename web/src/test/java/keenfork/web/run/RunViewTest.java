@@ -12,6 +12,7 @@ import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
 import keenfork.core.run.Conditions;
 import keenfork.core.run.Day;
+import keenfork.core.run.PrepRun;
 import keenfork.core.run.Sequencer;
 import keenfork.core.trace.Facts;
 import keenfork.web.ADish;
@@ -34,7 +35,7 @@ class RunViewTest {
         for (var d : menu.dishes()) Batch.of(d.derivation()).ifPresent(b -> byDish.put(d.id(), b));
         return new Batches(menu,
                 new Settings.RunDay(null, conditions.day().cooks(), LocalTime.of(8, 0), LocalTime.of(17, 30), true),
-                menu.day(), conditions, Facts.none(menu.ruleBook()), Map.copyOf(byDish), List.of(), "");
+                menu.day(), conditions, Facts.none(menu.ruleBook()), Map.copyOf(byDish), List.of(), "", PrepRun.NONE);
     }
 
     private static RunView view(List<BatchSetup> order, Conditions conditions, boolean wide) {
