@@ -45,9 +45,10 @@ public final class ADish {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)),
                 derivation);
-        var stock = new Stock(LocalDate.EPOCH, RuleBook.uk(), ReadAgain.USUAL, List.of(), OwnWeights.NONE,
-                List.of(dish.stored()), packs, List.of(), Runs.Kept.NONE, List.of(), Equipment.USUAL, List.of(),
-                OnFile.NOTHING);
+        var stock =
+                new Stock(LocalDate.EPOCH, RuleBook.uk(), Volumes.METRIC, ReadAgain.USUAL, List.of(), OwnWeights.NONE,
+                        List.of(dish.stored()), packs, List.of(), Runs.Kept.NONE, List.of(), Equipment.USUAL, List.of(),
+                        OnFile.NOTHING);
         var byKey = new LinkedHashMap<Long, LarderPack>();
         for (var pack : packs) byKey.put(pack.id(), pack.value());
         var larder = new Larder(LocalDate.EPOCH, ReadAgain.USUAL, byKey, List.of());

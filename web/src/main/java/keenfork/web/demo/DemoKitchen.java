@@ -29,16 +29,15 @@ import keenfork.web.persistence.pack.Packs;
 import keenfork.web.persistence.run.KitList;
 import keenfork.web.persistence.run.Runs;
 import keenfork.web.persistence.settings.Settings;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /// Loads Ropewalk Canteen into an empty kitchen, when asked to.
 @Component
-@ConditionalOnProperty("keenfork.demo")
 class DemoKitchen implements ApplicationRunner {
     private static final String CREW = "the demo";
     /// the dip to which almonds were added after its labels were printed
@@ -52,9 +51,10 @@ class DemoKitchen implements ApplicationRunner {
     private final Events events;
     private final Labels labels;
     private final Clock clock;
+    private final boolean isAskedFor;
 
     DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, KitList kit, Settings settings, Events events,
-            Labels labels, Clock clock) {
+            Labels labels, Clock clock, @Value("${keenfork.demo}") boolean isAskedFor) {
         this.kitchen = kitchen;
         this.dishes = dishes;
         this.packs = packs;
@@ -64,10 +64,16 @@ class DemoKitchen implements ApplicationRunner {
         this.events = events;
         this.labels = labels;
         this.clock = clock;
+        this.isAskedFor = isAskedFor;
     }
 
     @Override
     public void run(ApplicationArguments arguments) throws IOException {
+        if (isAskedFor) load();
+    }
+
+    /// Fills the kitchen; nothing where it has a dish already.
+    void load() throws IOException {
         if (!dishes.all().isEmpty()) return;
         var resources = new PathMatchingResourcePatternResolver();
         var who = rows(resources, "kitchen").getFirst();

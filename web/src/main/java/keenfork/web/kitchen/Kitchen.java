@@ -9,7 +9,6 @@ import java.util.stream.IntStream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.kitchen.LarderPack;
-import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
@@ -110,7 +109,8 @@ public class Kitchen {
 
     private Stock stock() {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
-        return new Stock(LocalDate.now(clock), ruleBook, settings.readAgain(), Diet.own(settings.ownLists()), own(),
+        return new Stock(LocalDate.now(clock), ruleBook, settings.volumes(), settings.readAgain(),
+                Diet.own(settings.ownLists()), own(),
                 dishes.all(),
                 packs.all(), packs.links(), runs.inForce(), runs.done(served()),
                 OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(),
@@ -150,6 +150,6 @@ public class Kitchen {
             for (var d : known.dishes())
                 if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text()))
                     return d.derivation().recipe();
-        return Recipe.read(dish.value().text(), Volumes.METRIC, new Law(stock.ruleBook().id()), stock.own());
+        return Recipe.read(dish.value().text(), stock.volumes(), new Law(stock.ruleBook().id()), stock.own());
     }
 }

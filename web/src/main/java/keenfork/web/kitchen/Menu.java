@@ -94,7 +94,7 @@ public record Menu(Stock stock, Larder larder, List<Dish> dishes, Facts facts, K
     }
 
     /// {@return the kitchen's convention for spoons and cups}
-    public Volumes volumes() { return Volumes.METRIC; }
+    public Volumes volumes() { return stock.volumes(); }
 
     /// {@return a recipe as it would be read now, by this kitchen's volumes, weights and law}
     public Recipe read(String text) { return Recipe.read(text, volumes(), new Law(ruleBook().id()), stock.own()); }

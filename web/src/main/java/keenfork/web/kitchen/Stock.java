@@ -10,6 +10,7 @@ import keenfork.core.food.OwnWeights;
 import keenfork.core.kitchen.Larder;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.kitchen.LineLink;
+import keenfork.core.measure.Volumes;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
@@ -23,6 +24,7 @@ import keenfork.web.persistence.run.Runs;
 ///
 /// @param day       the day it is looked at, which decides which packs are due and which stand in
 /// @param ruleBook  the rule book in force
+/// @param volumes   what spoons and cups hold here
 /// @param readAgain how long a read pack is relied on
 /// @param ownLists  the kitchen's own lists of foods
 /// @param own       what the kitchen weighed itself
@@ -34,7 +36,8 @@ import keenfork.web.persistence.run.Runs;
 /// @param equipment the kitchen's kit
 /// @param asides    portions that go out without something
 /// @param onFile    what labels rest on beside all that
-public record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<Diet> ownLists, OwnWeights own,
+public record Stock(LocalDate day, RuleBook ruleBook, Volumes volumes, ReadAgain readAgain, List<Diet> ownLists,
+        OwnWeights own,
         List<Stored<DishText>> dishes, List<Stored<LarderPack>> packs,
         List<LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment,
         List<SetAsides.Aside> asides, OnFile onFile) {
@@ -43,7 +46,8 @@ public record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<
         var changed = new ArrayList<Stored<DishText>>();
         for (var d : dishes) changed.add(d.id() == id ? new Stored<>(id, d.version(), dish) : d);
         if (dishes.stream().noneMatch(d -> d.id() == id)) changed.add(new Stored<>(id, 0, dish));
-        return new Stock(day, ruleBook, readAgain, ownLists, own, changed, packs, links, run, done, equipment, asides,
+        return new Stock(day, ruleBook, volumes, readAgain, ownLists, own, changed, packs, links, run, done, equipment,
+                asides,
                 onFile);
     }
 
@@ -53,7 +57,8 @@ public record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<
         for (var p : packs) if (p.id() != id) changed.add(p);
         var before = packs.stream().filter(p -> p.id() == id).findFirst();
         changed.add(new Stored<>(id, before.map(Stored::version).orElse(0L), pack));
-        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides,
+        return new Stock(day, ruleBook, volumes, readAgain, ownLists, own, dishes, changed, links, run, done, equipment,
+                asides,
                 onFile);
     }
 
@@ -64,7 +69,8 @@ public record Stock(LocalDate day, RuleBook ruleBook, ReadAgain readAgain, List<
         for (var p : packs)
             if (!p.value().food().equals(food)) changed.add(p);
             else changed.add(new Stored<>(p.id(), p.version(), p.value().standingInOn(p.id() == id ? day : null)));
-        return new Stock(day, ruleBook, readAgain, ownLists, own, dishes, changed, links, run, done, equipment, asides,
+        return new Stock(day, ruleBook, volumes, readAgain, ownLists, own, dishes, changed, links, run, done, equipment,
+                asides,
                 onFile);
     }
 

@@ -54,6 +54,7 @@ class TodayController {
     String today(HttpServletRequest request, Model model) {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
+        model.addAttribute("demo", settings.isDemo());
         model.addAttribute("day", format.day(menu.day()));
         model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(),
                 new TodayView.Printer(jobs.open(), jobs.printer()), missed(menu),

@@ -1,10 +1,15 @@
 package keenfork.web.persistence.settings;
 
+import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import keenfork.core.covers.Appetite;
 import keenfork.core.label.ContactWording;
+import keenfork.core.measure.Volumes;
 import keenfork.core.pack.ReadAgain;
 import keenfork.core.swap.CreamSchool;
 import keenfork.web.persistence.Changed;
@@ -28,11 +33,16 @@ public class Settings {
     private static final String RUN_DAY = "run-day";
     private static final String TOLD = "run-told";
     private static final String CREAMS = "cream-school";
+    private static final String VOLUMES = "measures";
+    private static final String CONTACT_POLICY = "contact-policy";
+    private static final String DEMO = "demo";
     private static final String TUB = "tub-grams";
     private static final String APPETITE = "covers-appetite";
     private static final int USUAL_TUB = 2500;
     private final SettingRows rows;
+    private final SettingChangeRows changes;
     private final ApplicationEventPublisher events;
+    private final Clock clock;
 
     /// The day of the run.
     ///
@@ -56,9 +66,30 @@ public class Settings {
         public boolean isNamed() { return !name.isEmpty(); }
     }
 
-    Settings(SettingRows rows, ApplicationEventPublisher events) {
+    /// What the kitchen may say of itself.
+    public enum Said {
+        KITCHEN_NAME(NAME), KITCHEN_ADDRESS(ADDRESS), COOKS_FOR(EVENT), LAW(RULE_BOOK), WORDING(CONTACT_WORDING),
+        MEASURES(VOLUMES), CONTACT(CONTACT_POLICY);
+
+        private final String name;
+
+        Said(String name) { this.name = name; }
+
+        private static Said of(String name) {
+            return Arrays.stream(values()).filter(s -> s.name.equals(name)).findFirst().orElseThrow();
+        }
+    }
+
+    /// Something it said, and since when.
+    ///
+    /// @param value as it is stored
+    public record Change(Said what, String value, Instant since) {}
+
+    Settings(SettingRows rows, SettingChangeRows changes, ApplicationEventPublisher events, Clock clock) {
         this.rows = rows;
+        this.changes = changes;
         this.events = events;
+        this.clock = clock;
     }
 
     /// {@return who the kitchen is; unnamed until it says so}
@@ -126,6 +157,7 @@ public class Settings {
     }
 
     public void useRunDay(RunDay day) {
+        set(CONTACT_POLICY, day.strict() ? "strict" : "measured");
         set(RUN_DAY, "%s %d %s %s %s".formatted(day.day() == null ? "today" : day.day(), day.cooks(), day.opens(),
                 day.serve(), day.strict() ? "strict" : "measured"));
     }
@@ -158,7 +190,36 @@ public class Settings {
 
     public void fillTubsWith(int grams) { set(TUB, String.valueOf(grams)); }
 
+    /// {@return what spoons and cups hold here; metric until the kitchen says otherwise}
+    @Transactional(readOnly = true)
+    public Volumes volumes() {
+        return Arrays.stream(Volumes.values()).filter(v -> v.name().equals(text(VOLUMES))).findFirst()
+                .orElse(Volumes.METRIC);
+    }
+
+    public void measureIn(Volumes volumes) { set(VOLUMES, volumes.name()); }
+
+    /// {@return whether the made-up kitchen was taken in to play with}
+    @Transactional(readOnly = true)
+    public boolean isDemo() { return !text(DEMO).isEmpty(); }
+
+    public void beDemo() { set(DEMO, "taken in"); }
+
+    /// {@return what it said of itself, the newest first}
+    @Transactional(readOnly = true)
+    public List<Change> history() {
+        return changes.findTop30ByNameInOrderByIdDesc(Arrays.stream(Said.values()).map(s -> s.name).toList()).stream()
+                .map(r -> new Change(Said.of(r.name), r.value, r.changedAt)).toList();
+    }
+
     private void set(String name, String value) {
+        if (!rows.findById(name).map(r -> r.value).orElse("").equals(value)) {
+            var change = new SettingChangeRow();
+            change.name = name;
+            change.value = value;
+            change.changedAt = Instant.now(clock);
+            changes.save(change);
+        }
         var row = new SettingRow();
         row.name = name;
         row.value = value;
