@@ -113,7 +113,7 @@ class CoversController {
             return page(USUAL_LEAST, false, new CoversPage.Typed(text.substring(0, LONGEST_LIST), null,
                     "That is longer than %,d letters: paste it in pieces.".formatted(LONGEST_LIST)),
                     HttpStatus.UNPROCESSABLE_CONTENT);
-        var read = read(text);
+        var read = understood(text);
         if (!read.wrong().isEmpty() || !keep)
             return page(USUAL_LEAST, false, read, read.wrong().isEmpty() ? HttpStatus.OK
                     : HttpStatus.UNPROCESSABLE_CONTENT);
@@ -122,7 +122,16 @@ class CoversController {
         return new ModelAndView("redirect:/covers");
     }
 
-    private CoversPage.Typed read(String text) {
+    /// The list as it reads while it is typed.
+    @PostMapping("/covers/read")
+    ModelAndView read(@RequestParam(defaultValue = "") String list) {
+        var text = list.strip();
+        var read = text.isEmpty() ? CoversPage.Typed.NOTHING
+                : understood(text.substring(0, Math.min(text.length(), LONGEST_LIST)));
+        return new ModelAndView("covers/covers :: read", "typed", read);
+    }
+
+    private CoversPage.Typed understood(String text) {
         var book = kitchen.menu().ruleBook();
         if (text.isEmpty())
             return new CoversPage.Typed(text, null, "Paste or type who is coming, such as: 4 vegan, 2 coeliac.");

@@ -51,12 +51,13 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
 
     /// whether a group gets a dish
     ///
+    /// @param link   to the thread behind it where something of the law's list stands against it, else to the swaps
     /// @param symbol its shape
     /// @param word   the shortest word for why
     /// @param words  all of it
     /// @param served whether they get it with nothing more done
     /// @param kept   whether their plates go out so already
-    record Cell(long group, String symbol, String word, String words, boolean served, boolean kept) {
+    record Cell(String link, String symbol, String word, String words, boolean served, boolean kept) {
         /// {@return how its place looks}
         public String look() { return kept ? symbol + " kept" : symbol; }
     }
@@ -94,15 +95,27 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
     private static DishRow row(EventMenu.Served served, List<Long> ids, List<GuestGroup> groups, int rest) {
         var covers = Coverage.of(List.of(served.dish()), groups).covers();
         var cells = new ArrayList<Cell>();
-        for (var i = 0; i < covers.size(); i++) cells.add(cell(covers.get(i), ids.get(i)));
+        for (var i = 0; i < covers.size(); i++)
+            cells.add(cell(covers.get(i), link(served.id(), ids.get(i), covers.get(i))));
         return new DishRow(served.id(), served.dish().name(), cells, covers.stream().filter(Cover::isServed)
                 .mapToInt(c -> c.group().people()).sum() + rest);
     }
 
-    private static Cell cell(Cover cover, long group) {
+    /// What stands against a dish has its thread on the map, with what would clear it; what can be done with its plates
+    /// is done on the swaps.
+    private static String link(long dish, long group, Cover cover) {
+        var against = cover.how() == Cover.How.CANNOT || cover.how() == Cover.How.CANNOT_SAY;
+        return cover.why().stream().filter(_ -> against).filter(Cover.Why.Holds.class::isInstance)
+                .map(w -> ((Cover.Why.Holds) w).evidence().substance())
+                .flatMap(s -> cover.dish().dish().facts().home().placesOf(s).stream()).findFirst()
+                .map(p -> "/map?guests=%d&dish=%d&group=%s#why".formatted(group, dish, p.group().id()))
+                .orElse("/swaps?dish=%d&for=%d".formatted(dish, group));
+    }
+
+    private static Cell cell(Cover cover, String link) {
         var because = CoverWords.because(cover);
         var how = CoverWords.how(cover.how()).replace('-', ' ');
-        return new Cell(group, symbol(cover), word(cover), "%s, %s: %s%s".formatted(cover.dish().name(),
+        return new Cell(link, symbol(cover), word(cover), "%s, %s: %s%s".formatted(cover.dish().name(),
                 cover.group().name(), how, because.isEmpty() ? "" : ", " + String.join("; ", because)),
                 cover.isServed(),
                 cover.kept());
