@@ -210,7 +210,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                     .filter(n -> n.turn() == s.turn && n.on().contains(pieces.get(s.column))
                             && n.from() >= s.first.from() && n.until() <= s.last.until())
                     .isPresent());
-            return new Ribbon(path(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
+            return new Ribbon(FallShapes.cloth(x, top, wide(), height), x, top, height, now, lines, blocks, foot,
                     x + wide(),
                     room ? String.valueOf(s.first.cook() + 1) : "",
                     "%s, %s to %s, on the %s".formatted(batch.dish(), time(s.from), time(s.until), pieces.get(s.column)
@@ -264,13 +264,6 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
             return cursor;
         }
 
-        /// Cloth hangs a little uneven at both ends.
-        private static String path(int x, int y, int wide, int height) {
-            return "M%d %dC%d %d %d %d %d %dV%dC%d %d %d %d %d %dZ".formatted(x, y, x + wide / 3, y - 4,
-                    x + wide * 2 / 3, y + 5, x + wide, y, y + height - 2,
-                    x + wide * 2 / 3, y + height + 5, x + wide / 3, y + height - 5, x, y + height - 1);
-        }
-
         private List<Gate> gates() {
             var gates = new ArrayList<Gate>();
             for (var c = 0; c < pieces.size(); c++)
@@ -279,7 +272,7 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                     var y = gateAt.getOrDefault(p, HEAD);
                     if (y > HEAD + BODY) continue;
                     var what = left.getOrDefault(p, "");
-                    gates.add(new Gate(stain(x(c), y, wide()), x(c), y, wide(), x(c) + wide() / 2,
+                    gates.add(new Gate(FallShapes.stain(x(c), y, wide()), x(c), y, wide(), x(c) + wide() / 2,
                             cut(what, (int) ((wide() - 20) / LETTER)), word(p),
                             "%s before %s%s".formatted(p.text(), p.dish(),
                                     what.isEmpty() ? "" : ", " + what + " on it")));
@@ -297,48 +290,14 @@ record Fall(String at, int width, int height, List<Column> columns, List<Tick> t
                 for (var s : stretches)
                     if (s.turn == trip.turn() && pieces.get(s.column).id().equals(trip.piece())
                             && tops.getOrDefault(s, 0) > HEAD + STAINED) {
-                                drips.add(new Drip(drip(x(s.column), tops.getOrDefault(s, HEAD), wide()), x(s.column),
+                                drips.add(new Drip(FallShapes.drip(x(s.column), tops.getOrDefault(s, HEAD), wide()),
+                                        x(s.column),
                                         tops.getOrDefault(s, HEAD), wide(), x(s.column) + wide() / 2,
                                         cut(trip.words(), (int) ((wide() - 20) / LETTER))));
                                 break;
                             }
             return drips;
         }
-
-        private static final double[] STAIN = {20.6, -25, 42.4, -30, 57, -22, 66.7, -27, 77, -31, 100.7, -31, 115.3,
-                -25, 130.4, -21, 131.4, -11, 125.4, -4, 124.4, 0, 127.4, 0, 123.4, 0};
-
-        /// The one free-hand shape of the program: what is left on a piece. Its size says nothing of the amount.
-        private static String stain(int x, int base, int wide) {
-            return shape(x, base, wide)
-                    + "H%.1fC%.1f %d %.1f %d %.1f %dC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 10),
-                            at(x, wide, 6), base, at(x, wide, 9), base, at(x, wide, 8), base - 5, at(x, wide, 2),
-                            base - 12,
-                            at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25);
-        }
-
-        /// The same where nothing holds it: it runs down into what is made next.
-        private static String drip(int x, int base, int wide) {
-            var path = new StringBuilder(shape(x, base, wide));
-            var run = new int[][] {{112, 22}, {84, 12}, {52, 28}, {24, 16}};
-            for (var r : run)
-                path.append("L%.1f %dV%dC%.1f %d %.1f %d %.1f %dV%d".formatted(at(x, wide, r[0] + 7.0), base,
-                        base + r[1], at(x, wide, r[0] + 7.0), base + r[1] + 11, at(x, wide, r[0] - 7.0),
-                        base + r[1] + 11, at(x, wide, r[0] - 7.0), base + r[1], base));
-            return path.append("H%.1fC%.1f %d %.1f %d %.1f %dZ".formatted(at(x, wide, 8), at(x, wide, 2), base - 8,
-                    at(x, wide, 3), base - 21, at(x, wide, 20.6), base - 25)).toString();
-        }
-
-        private static String shape(int x, int base, int wide) {
-            var p = new StringBuilder("M%.1f %.1f".formatted(at(x, wide, STAIN[0]), base + STAIN[1]));
-            for (var i = 2; i + 5 < STAIN.length; i += 6)
-                p.append("C%.1f %.1f %.1f %.1f %.1f %.1f".formatted(at(x, wide, STAIN[i]), base + STAIN[i + 1],
-                        at(x, wide, STAIN[i + 2]), base + STAIN[i + 3], at(x, wide, STAIN[i + 4]),
-                        base + STAIN[i + 5]));
-            return p.toString();
-        }
-
-        private static double at(int x, int wide, double part) { return x + part * wide / 133.4; }
 
         /// Food goes on from where it was worked before: drawn once for each ribbon, from the nearest one of its batch.
         private List<String> twines(List<Stretch> stretches) {
