@@ -15,9 +15,8 @@ import keenfork.web.kitchen.Menu;
 /// @param dishes the dishes and their variants, course by course; some of which no plate is made
 record PlatesToMake(List<OfDish> dishes) {
     /// @param id     the dish's key
-    /// @param course what it is served in
     /// @param plates 0 or more
-    record OfDish(long id, String course, Derivation dish, int plates) {
+    record OfDish(long id, Derivation dish, int plates) {
         public String name() { return dish.recipe().name(); }
     }
 
@@ -34,7 +33,7 @@ record PlatesToMake(List<OfDish> dishes) {
                 .map(d -> new Appetite.Plates(d, d.dish(), Math.max(1, d.dish().recipe().serves()))).toList()
                 : covers.appetite().plates(dishes, groups, covers.rest(groups));
         return new PlatesToMake(plates.stream().map(p -> new OfDish(
-                ids.getOrDefault(p.dish(), originals.getOrDefault(p.of(), 0L)), p.of().course(), p.dish(), p.many()))
+                ids.getOrDefault(p.dish(), originals.getOrDefault(p.of(), 0L)), p.dish(), p.many()))
                 .toList());
     }
 }
