@@ -10,35 +10,39 @@ import keenfork.core.recipe.Recipe;
 
 /// How much dressing goes on a plate: what a part called a dressing weighs, or a dish by such a name that goes in.
 ///
-/// @param each of one portion
-public record PlateDressing(Mass each) {
-    /// g a plate, common practice
-    private static final int LEAST = 30;
+/// @param each      of one portion
+/// @param toHundred g to 100 g of the rest, likely; 0 where nothing else has a weight
+public record PlateDressing(Mass each, double toHundred) {
+    /// g a plate, and g to 100 g of leaf, at most; common practice
     private static final int MOST = 40;
+    private static final int MOST_TO_HUNDRED = 25;
+    private static final int HUNDRED = 100;
 
     /// {@return what goes on each plate of a recipe; empty where it has no dressing with a weight, or does not say for
     /// how many it is}
     public static Optional<PlateDressing> of(Recipe recipe) {
         if (recipe.serves() < 1) return Optional.empty();
         var all = Mass.NONE;
+        var rest = 0.0;
         for (var part : recipe.parts())
             for (var line : part.lines())
                 if (line.mass() != null && (part.kind() == PartKind.DRESSING || isDressing(line)))
                     all = all.plus(line.mass());
+                else if (line.mass() != null) rest += line.mass().likelyGrams();
         var share = BigDecimal.ONE.divide(new BigDecimal(recipe.serves()), MathContext.DECIMAL64);
-        return all.likely() == 0 ? Optional.empty() : Optional.of(new PlateDressing(all.times(share, share)));
+        return all.likely() == 0 ? Optional.empty()
+                : Optional.of(new PlateDressing(all.times(share, share),
+                        rest == 0 ? 0 : all.likelyGrams() * HUNDRED / rest));
     }
 
     private static boolean isDressing(Line line) {
         return !line.dish().isEmpty() && PartKind.guess(line.dish()) == PartKind.DRESSING;
     }
 
-    /// {@return less than most kitchens give where it is negative, more where it is positive, 0 within what is usual}
-    public int beyondUsual() {
-        if (each.highGrams() < LEAST) return -1;
-        return each.lowGrams() > MOST ? 1 : 0;
-    }
+    /// {@return whether that is more than most kitchens give, by the plate and by what it dresses. Less is no fault: a
+    /// plate of a buffet is small, and beans and grains take less than leaves}
+    public boolean isMuch() { return each.lowGrams() > MOST && toHundred > MOST_TO_HUNDRED; }
 
     /// {@return what most kitchens give, in words}
-    public static String usual() { return "%d–%d g".formatted(LEAST, MOST); }
+    public static String usual() { return "30–40 g, or 15–25 g to 100 g of leaf"; }
 }

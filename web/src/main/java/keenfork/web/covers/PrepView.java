@@ -76,7 +76,7 @@ record PrepView(TakenView taken, List<Made> made, List<Span> spans, long run) {
 
     private static String dressing(PlateDressing dressing) {
         var each = Format.grams(dressing.each().likelyGrams()) + " a plate";
-        return dressing.beyondUsual() == 0 ? each : "%s; %s is usual".formatted(each, PlateDressing.usual());
+        return dressing.isMuch() ? "%s; usual is %s".formatted(each, PlateDressing.usual()) : each;
     }
 
     /// @param unscaled dishes whose recipe does not say for how many it is: they are made once, as written
