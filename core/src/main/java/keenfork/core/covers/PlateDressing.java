@@ -30,9 +30,9 @@ public record PlateDressing(Mass each, double toHundred) {
                     all = all.plus(line.mass());
                 else if (line.mass() != null) rest += line.mass().likelyGrams();
         var share = BigDecimal.ONE.divide(new BigDecimal(recipe.serves()), MathContext.DECIMAL64);
-        return all.likely() == 0 ? Optional.empty()
-                : Optional.of(new PlateDressing(all.times(share, share),
-                        rest == 0 ? 0 : all.likelyGrams() * HUNDRED / rest));
+        if (all.likely() == 0) return Optional.empty();
+        return Optional
+                .of(new PlateDressing(all.times(share, share), rest == 0 ? 0 : all.likelyGrams() * HUNDRED / rest));
     }
 
     private static boolean isDressing(Line line) {
