@@ -65,6 +65,15 @@ class AppetiteTest {
                 .containsExactly(6, 4);
     }
 
+    /// 500 covers at a buffet of three salads, two each, a tenth on top: 480 take two thirds of each, the twenty who
+    /// eat no feta all of the two without. 1,000 plates are eaten and 1,100 made.
+    @Test
+    void five_hundred_covers_add_up() {
+        var plates = plates(new Appetite(2, 10), MENU, List.of(group(20, "milk")), 480);
+        assertThat(plates).containsExactly(374, 374, 352, 550);
+        assertThat(plates.subList(0, 3).stream().mapToInt(Integer::intValue).sum()).isEqualTo(1100);
+    }
+
     /// Two groups may be called and avoid the same: they are two.
     @Test
     void two_groups_alike_are_two() {

@@ -43,26 +43,27 @@ class ProvisionTest {
         assertThat(buying.shortBy()).isZero();
     }
 
-    private static PlateDressing dressing(String text) {
-        return PlateDressing.of(Recipe.read(text, Volumes.METRIC, new Law("uk"))).orElseThrow();
+    private static PerPlate dressing(String text) {
+        return PerPlate.of(Recipe.read(text, Volumes.METRIC, new Law("uk"))).orElseThrow();
     }
 
     /// 30–40 g of dressing a plate, 15–25 g to 100 g of leaf: common practice. A small plate of a buffet is no fault.
     @Test
     void a_plate_has_so_much_dressing_and_too_much_of_it_is_said() {
         var usual = dressing("Slaw\nServes 10\n1 kg cabbage\nDressing:\n300 g yoghurt\n50 g lemon juice");
-        assertThat(usual.each().likelyGrams()).isCloseTo(35, within(0.01));
+        assertThat(usual.dressing().likelyGrams()).isCloseTo(35, within(0.01));
         assertThat(usual.toHundred()).isCloseTo(35, within(0.01));
         assertThat(usual.isMuch()).isFalse();
         assertThat(dressing("Slaw\nServes 4\n1 kg cabbage\nDressing:\n400 g yoghurt").isMuch()).isTrue();
         assertThat(dressing("Slaw\nServes 4\n3 kg cabbage\nDressing:\n400 g yoghurt").isMuch())
                 .as("a large plate takes more").isFalse();
         assertThat(dressing("Slaw\nServes 40\n4 kg cabbage\nDressing:\n400 g yoghurt").isMuch()).isFalse();
-        assertThat(dressing("Slaw\nServes 10\n1 kg cabbage\n350 g @Lemon dressing").each().likelyGrams())
+        assertThat(dressing("Slaw\nServes 10\n1 kg cabbage\n350 g @Lemon dressing").dressing().likelyGrams())
                 .isCloseTo(35, within(0.01));
-        assertThat(PlateDressing.of(Recipe.read("Slaw\nServes 4\n1 kg cabbage", Volumes.METRIC, new Law("uk"))))
-                .isEmpty();
-        assertThat(PlateDressing.of(Recipe.read("Slaw\n1 kg cabbage\nDressing:\n400 g yoghurt", Volumes.METRIC,
+        var topped = dressing("Slaw\nServes 4\n1 kg cabbage\nTopping:\n80 g walnuts");
+        assertThat(topped.dressing().likely()).isZero();
+        assertThat(topped.topping().likelyGrams()).isCloseTo(20, within(0.01));
+        assertThat(PerPlate.of(Recipe.read("Slaw\n1 kg cabbage\nDressing:\n400 g yoghurt", Volumes.METRIC,
                 new Law("uk")))).as("nobody knows for how many it is").isEmpty();
     }
 }

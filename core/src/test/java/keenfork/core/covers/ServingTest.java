@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import keenfork.core.covers.Cover.How;
+import keenfork.core.food.Substances;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -16,6 +17,7 @@ import keenfork.core.people.Avoidances;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.swap.Context;
 import keenfork.core.swap.Plan;
+import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
@@ -126,6 +128,20 @@ class ServingTest {
                 List.of(group("Coeliac", 2, "coeliac")), 1).getFirst();
         assertThat(plan.changes()).singleElement().isInstanceOf(Change.HoldBack.class);
         assertThat(plan.cost().unfed()).isZero();
+    }
+
+    /// The tongs of the bread basket were in the leaves: a coeliac guest goes without them, for what the tongs left and
+    /// nothing else, and a guest to whom a trace is all right eats them.
+    @Test
+    void tongs_of_the_bread_basket_shut_the_leaves_to_a_coeliac_guest() {
+        var facts = new Facts(UK, List.of(new Fact.Contact("Leaves", "Base",
+                List.of(Substances.shipped().get("wheat")), "after Bread basket by the tongs")));
+        var leaves = dish(facts, "Leaves/1 kg lettuce/Method:/Serve the leaves with tongs.");
+        var coeliac = Coverage.of(List.of(leaves), List.of(group("Coeliac", 2, "coeliac"))).covers().getFirst();
+        assertThat(coeliac.how()).isEqualTo(How.CANNOT);
+        assertThat(coeliac.why()).allSatisfy(w -> assertThat(w).isInstanceOfSatisfying(Cover.Why.Holds.class,
+                h -> assertThat(h.evidence().certainty()).isEqualTo(Certainty.CONTACT)));
+        assertThat(how(group("Mild", 1, "gluten (traces ok)"), leaves)).isEqualTo(How.AS_SERVED);
     }
 
     @Test

@@ -7,6 +7,7 @@ import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.ServePlan;
+import keenfork.core.trace.Certainty;
 import keenfork.format.CoverWords;
 import keenfork.web.kitchen.EventMenu;
 import keenfork.web.page.Format;
@@ -128,8 +129,14 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
             case PEELED -> "p-part";
             case SPLIT -> "p-split";
             case CANNOT_SAY -> "p-ask";
-            case CANNOT -> "p-empty";
+            case CANNOT -> isByContact(cover) ? "m-contact" : "p-empty";
         };
+    }
+
+    /// {@return whether nothing stands against it but what shared kit may leave}
+    private static boolean isByContact(Cover cover) {
+        return !cover.why().isEmpty() && cover.why().stream().allMatch(w -> w instanceof Cover.Why.Holds(_, var e)
+                && e.certainty() == Certainty.CONTACT);
     }
 
     private static String word(Cover cover) {

@@ -6,7 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import keenfork.core.covers.PlateDressing;
+import keenfork.core.covers.PerPlate;
+import keenfork.core.measure.Mass;
 import keenfork.core.run.Batch;
 import keenfork.core.run.BatchYield;
 import keenfork.core.run.PrepList;
@@ -27,10 +28,10 @@ record PrepView(TakenView taken, List<Made> made, List<Span> spans, long run) {
     /// @param many     for how many
     /// @param weight   what it weighs; empty where that is not known
     /// @param tubs     the tubs it fills, in words; empty where that is not known
-    /// @param dressing what goes on a plate, and what is usual where it is another; empty for none
+    /// @param plate    the dressing and the topping of a plate; empty for none
     /// @param into     the dishes it goes into; empty for none
     /// @param wanting  what is to be said where more goes into them than is made; empty where it is enough
-    record Made(String name, String many, String weight, String tubs, String dressing, String into, String wanting) {}
+    record Made(String name, String many, String weight, String tubs, String plate, String into, String wanting) {}
 
     /// a time of preparing
     ///
@@ -65,18 +66,23 @@ record PrepView(TakenView taken, List<Made> made, List<Span> spans, long run) {
     }
 
     private static Made made(BatchYield yield, Menu menu, Set<String> unscaled, Format format) {
-        var dressing = menu.dishes().stream().filter(d -> d.name().equals(yield.dish())).findFirst()
-                .flatMap(d -> PlateDressing.of(d.derivation().recipe())).map(PrepView::dressing).orElse("");
+        var plate = menu.dishes().stream().filter(d -> d.name().equals(yield.dish())).findFirst()
+                .flatMap(d -> PerPlate.of(d.derivation().recipe())).map(PrepView::words).orElse("");
         return new Made(yield.dish(), unscaled.contains(yield.dish()) ? "once" : String.valueOf(yield.portions()),
                 yield.grams() == 0 ? "" : Format.grams(yield.grams()),
-                yield.tubs() == 0 ? "" : format.count(yield.tubs(), "tub", "tubs"), dressing,
+                yield.tubs() == 0 ? "" : format.count(yield.tubs(), "tub", "tubs"), plate,
                 format.list(yield.goesInto()), yield.isShort() ? "%s is made and %s goes in. Write for how many it is."
                         .formatted(Format.grams(yield.grams()), Format.grams(yield.taken())) : "");
     }
 
-    private static String dressing(PlateDressing dressing) {
-        var each = Format.grams(dressing.each().likelyGrams()) + " a plate";
-        return dressing.isMuch() ? "%s; usual is %s".formatted(each, PlateDressing.usual()) : each;
+    private static String words(PerPlate plate) {
+        var usual = plate.isMuch() ? " (usual is %s)".formatted(PerPlate.usual()) : "";
+        return Stream.of(words(plate.dressing(), "dressing") + usual, words(plate.topping(), "topping"))
+                .filter(w -> !w.isEmpty()).collect(Collectors.joining(", "));
+    }
+
+    private static String words(Mass mass, String what) {
+        return mass.likely() == 0 ? "" : "%s %s".formatted(Format.grams(mass.likelyGrams()), what);
     }
 
     /// @param unscaled dishes whose recipe does not say for how many it is: they are made once, as written
