@@ -51,6 +51,18 @@ class PlayKitchenTest extends RunningKitchen {
         assertThat(get("/today").body()).doesNotContain("/demo/");
     }
 
+    /// It has no dish yet, and a name and a guest of its own: those would go out with the made-up one.
+    @Test
+    void a_kitchen_with_anything_of_its_own_takes_no_other_in() {
+        post("/kitchen", "/kitchen", "name", "Capstan Café");
+        post("/covers", "/covers/list", "list", "4 vegan", "keep", "true");
+        assertThat(get("/today").body()).contains("Four first steps").doesNotContain("/demo/");
+        post("/today", "/demo/in");
+        assertThat(kitchen.menu().dishes()).isEmpty();
+        assertThat(kitchen.menu().kitchenName()).isEqualTo("Capstan Café");
+        assertThat(events.groups()).hasSize(1);
+    }
+
     /// A tablespoon is 15 ml metric, 20 ml in Australia, 14.8 ml in the United States (US customary, NIST Handbook 44;
     /// Australian metric cookery, from memory): what a recipe weighs follows what the kitchen says.
     @Test

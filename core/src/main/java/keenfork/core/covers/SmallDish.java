@@ -1,6 +1,7 @@
 package keenfork.core.covers;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -48,15 +49,15 @@ public record SmallDish(String name, String course, int people, List<GuestGroup>
 
     private static Map<String, Shipped> shipped() {
         var all = new LinkedHashMap<String, Shipped>();
-        for (var row : Table.read(SmallDish.class, "small-dishes.txt", 4)) {
-            var portions = new ArrayList<Portion>();
-            for (var cell : row.cell(1).split(";")) {
-                var words = cell.strip().split(" ", 2);
-                portions.add(new Portion(Integer.parseInt(words[0]), words[1]));
-            }
-            all.put(row.cell(0), new Shipped(row.cell(0), List.copyOf(portions), row.cell(2)));
-        }
+        for (var block : Table.blocks(SmallDish.class, "small-dishes.txt", Set.of("dish", "in", "make", "from")))
+            all.put(block.cell("dish", ""), new Shipped(block.cell("dish", ""),
+                    block.read("in", SmallDish::portions), block.cell("make", "")));
         return all;
+    }
+
+    private static List<Portion> portions(String text) {
+        return Arrays.stream(text.split(";")).map(p -> p.strip().split(" ", 2))
+                .map(w -> new Portion(Integer.parseInt(w[0]), w[1])).toList();
     }
 
     /// {@return the recipe of one of them for so many people; empty where there is none of that name}

@@ -1,7 +1,6 @@
 package keenfork.web.demo;
 
 import java.io.IOException;
-import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.WholeKitchen;
 import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Controller;
@@ -12,21 +11,20 @@ import org.springframework.web.bind.annotation.PostMapping;
 class DemoController {
     private static final String TODAY = "redirect:/today";
     private final DemoKitchen demo;
-    private final Kitchen kitchen;
     private final Settings settings;
     private final WholeKitchen whole;
 
-    DemoController(DemoKitchen demo, Kitchen kitchen, Settings settings, WholeKitchen whole) {
+    DemoController(DemoKitchen demo, Settings settings, WholeKitchen whole) {
         this.demo = demo;
-        this.kitchen = kitchen;
         this.settings = settings;
         this.whole = whole;
     }
 
-    /// Into a kitchen without a dish only. Where it cannot be taken in as a whole, nothing of it stays.
+    /// Into a kitchen in which nothing was kept yet only, for it goes out with all there is. Where it cannot be
+    /// taken in as a whole, nothing of it stays.
     @PostMapping("/demo/in")
     String in() throws IOException {
-        if (!kitchen.menu().dishes().isEmpty()) return TODAY;
+        if (!whole.isUntouched()) return TODAY;
         settings.beDemo();
         try {
             demo.load();

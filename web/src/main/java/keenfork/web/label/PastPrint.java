@@ -2,11 +2,13 @@ package keenfork.web.label;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.paper.GuestView;
 import keenfork.paper.LabelView;
+import keenfork.web.page.Format;
 import keenfork.web.persistence.label.Labels;
 
 /// Labels that were printed, and what they say.
@@ -31,8 +33,12 @@ record PastPrint(Labels.Printed printed, String kind, List<String> sentences, bo
         };
     }
 
-    /// {@return how many came back, in words; empty for none}
-    public String back() { return printed.takenBack() == 0 ? "" : printed.takenBack() + " taken back"; }
+    /// {@return when it came out, by whom, where it went, and how many came back}
+    public String facts(Format format) {
+        var back = printed.takenBack() == 0 ? "" : printed.takenBack() + " taken back";
+        return Stream.of(format.moment(printed.printed()), printed.print().by(), printed.print().place(), back)
+                .filter(w -> !w.isEmpty()).collect(Collectors.joining(", "));
+    }
 
     /// {@return the kind as it stands in a sentence: `counter card`}
     public String inWords() { return kind.toLowerCase(Locale.UK); }

@@ -71,6 +71,9 @@ record Timeline(int width, int height, int night, List<Tick> ticks, int serve, S
 
         public boolean isWipe() { return kind.equals("wipe"); }
 
+        /// {@return how it is heard on a piece}
+        public String heard(String piece) { return piece + ": " + words; }
+
         /// {@return how it looks: its kind, and `hit` where something reaches it}
         public String look() { return hit ? kind + " hit" : kind; }
 

@@ -10,6 +10,7 @@ import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.Paper;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
+import keenfork.web.persistence.WholeKitchen;
 import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.Variants;
@@ -34,10 +35,11 @@ class TodayController {
     private final PrintJobs jobs;
     private final Dishes dishes;
     private final BackedUp backedUp;
+    private final WholeKitchen whole;
     private final Format format;
 
     TodayController(Kitchen kitchen, Paper paper, Runs runs, Settings settings, Variants variants, SetAsides asides,
-            PrintJobs jobs, Dishes dishes, BackedUp backedUp, Format format) {
+            PrintJobs jobs, Dishes dishes, BackedUp backedUp, WholeKitchen whole, Format format) {
         this.kitchen = kitchen;
         this.paper = paper;
         this.runs = runs;
@@ -47,6 +49,7 @@ class TodayController {
         this.jobs = jobs;
         this.dishes = dishes;
         this.backedUp = backedUp;
+        this.whole = whole;
         this.format = format;
     }
 
@@ -55,6 +58,7 @@ class TodayController {
         var menu = kitchen.menu();
         model.addAttribute("dishes", menu.dishes().size());
         model.addAttribute("demo", settings.isDemo());
+        model.addAttribute("untouched", menu.dishes().isEmpty() && whole.isUntouched());
         model.addAttribute("day", format.day(menu.day()));
         model.addAttribute("needs", TodayView.of(menu, paper.outOfDate(),
                 new TodayView.Printer(jobs.open(), jobs.printer()), missed(menu),
