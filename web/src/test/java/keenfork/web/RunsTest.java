@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.trace.Certainty;
 import keenfork.web.kitchen.Kitchen;
+import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.run.KitList;
 import keenfork.web.persistence.run.Runs;
 import net.fortuna.ical4j.data.CalendarBuilder;
@@ -28,6 +29,7 @@ class RunsTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
     @Autowired Runs runs;
     @Autowired KitList kit;
+    @Autowired Events events;
     private String nuts = "";
     private String leaves = "";
 
@@ -82,6 +84,29 @@ class RunsTest extends RunningKitchen {
     private static String plain(String html) { return html.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " "); }
 
     // --- the crew's own order ----------------------------------------------------------------------------------------
+
+    /// On the covers, too, contact is told from what a dish holds: a wash would feed them, a swap would not.
+    @Test
+    void where_nothing_but_contact_stands_against_a_dish_the_covers_show_it_as_that() {
+        for (var dish : List.of(nuts, leaves))
+            post("/covers", "/covers/course", "dish", dish, "course", "Buffet");
+        post("/covers", "/covers/list", "list", "2 almond allergy", "keep", "true");
+        var group = events.groups().stream().filter(g -> g.avoids().equals("almond allergy")).findFirst().orElseThrow();
+        assertThat(cell(leaves, group)).contains("#m-contact").contains("almond");
+        assertThat(cell(nuts, group)).as("the nuts can be left off a plate").doesNotContain("#m-contact");
+        change("/run/clean", "dish", leaves, "kit", "board", "use", "0", "clean", "wash");
+        change("/run/clean", "dish", leaves, "kit", "spoons", "clean", "wash");
+        assertThat(cell(leaves, group)).contains("#p-full");
+        events.remove(group.id());
+        for (var dish : List.of(nuts, leaves))
+            post("/covers", "/covers/course", "dish", dish, "course", "");
+    }
+
+    private String cell(String dish, Events.Guests group) {
+        var name = kitchen.menu().dish(Long.parseLong(dish)).orElseThrow().name();
+        return Pattern.compile("<td[^>]*>(?:(?!</td>).)*%s, %s: .*?</td>".formatted(name, group.name()), Pattern.DOTALL)
+                .matcher(get("/covers").body()).results().findFirst().orElseThrow().group();
+    }
 
     @Test
     void a_clean_of_one_piece_is_kept_and_reaches_the_map_at_once() {
