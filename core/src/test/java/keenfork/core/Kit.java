@@ -2,7 +2,9 @@ package keenfork.core;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import keenfork.core.food.Table;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Line;
@@ -63,11 +65,14 @@ public final class Kit {
                 .map(l -> Arrays.stream(l.split(separator, -1)).map(String::strip).toList());
     }
 
-    private static Stream<String> lines(String file) {
-        try (var in = Kit.class.getResourceAsStream(file)) {
-            return new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines();
-        } catch (java.io.IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
+    /// {@return the blocks of a file of the tests, each behind two equals signs; remarks at its head left out}
+    public static Stream<String> blocks(String file) {
+        return Arrays.stream(lines(file).collect(Collectors.joining("\n")).split("(?m)^== "))
+                .filter(b -> !b.startsWith("#"));
+    }
+
+    /// {@return the lines of a file of the tests, each with what goes on indented below it}
+    public static Stream<String> lines(String file) {
+        return Table.lines(Kit.class, file).stream().map(Table.Line::text);
     }
 }

@@ -13,9 +13,24 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 
-/// A shipped table: one row a line, cells between bars, `#` for remarks. A broken file says where.
+/// A shipped table: one row a line, cells between bars, `#` for remarks; a row that is too long for a page goes on on
+/// indented lines. A broken file says where.
 public final class Table {
     private Table() {}
+
+    /// One line of a shipped file, with what goes on indented below it.
+    ///
+    /// @param number where it begins, from 1
+    /// @param text   what it says, the indented lines joined to it by one blank each; behind a broken bar, which stands
+    ///               in a pattern, by none
+    public record Line(int number, String text) {
+        /// {@return whether it says nothing: a blank line, or a remark}
+        public boolean isSilent() { return text.isBlank() || text.startsWith("#"); }
+
+        private Line and(String more) {
+            return new Line(number, text + (text.endsWith("¦") ? "" : " ") + more.strip());
+        }
+    }
 
     /// One row of a shipped table.
     ///
@@ -53,15 +68,13 @@ public final class Table {
     /// @throws IllegalStateException when the file is missing, or a row has not so many cells
     public static List<Row> read(Class<?> beside, String file, int columns) {
         var rows = new ArrayList<Row>();
-        var number = 0;
         for (var line : lines(beside, file)) {
-            number++;
-            if (line.isBlank() || line.startsWith("#")) continue;
-            var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
+            if (line.isSilent()) continue;
+            var cells = Arrays.stream(line.text.split("\\|", -1)).map(String::strip).toList();
             if (cells.size() != columns)
                 throw new IllegalStateException(
-                        "%s, line %d: %d cells, not %d".formatted(file, number, cells.size(), columns));
-            rows.add(new Row(file, number, cells));
+                        "%s, line %d: %d cells, not %d".formatted(file, line.number, cells.size(), columns));
+            rows.add(new Row(file, line.number, cells));
         }
         return rows;
     }
@@ -94,39 +107,50 @@ public final class Table {
     public static List<Block> blocks(Class<?> beside, String file, Set<String> keys) {
         var blocks = new ArrayList<Block>();
         var cells = new LinkedHashMap<String, String>();
-        var lines = lines(beside, file);
+        var lines = new ArrayList<>(lines(beside, file));
+        lines.add(new Line(lines.size() + 1, ""));
         var first = 0;
-        for (var at = 0; at <= lines.size(); at++) {
-            var line = at == lines.size() ? "" : lines.get(at);
-            if (line.startsWith("#")) continue;
-            if (line.isBlank()) {
+        for (var line : lines) {
+            if (line.text.startsWith("#")) continue;
+            if (line.text.isBlank()) {
                 if (!cells.isEmpty()) blocks.add(new Block(file, first, cells));
                 cells.clear();
                 continue;
             }
-            if (cells.isEmpty()) first = at + 1;
-            var colon = line.indexOf(": ");
-            if (colon < 0 || !keys.contains(line.substring(0, colon))
-                    || cells.put(line.substring(0, colon), line.substring(colon + 2).strip()) != null)
-                throw new IllegalStateException("%s, line %d: no `key: value` of %s, each once".formatted(file, at + 1,
-                        keys));
+            if (cells.isEmpty()) first = line.number;
+            var colon = line.text.indexOf(": ");
+            if (colon < 0 || !keys.contains(line.text.substring(0, colon))
+                    || cells.put(line.text.substring(0, colon), line.text.substring(colon + 2).strip()) != null)
+                throw new IllegalStateException("%s, line %d: no `key: value` of %s, each once".formatted(file,
+                        line.number, keys));
         }
         return blocks;
     }
 
     /// {@return the names in a file of one name a line, in order}
     public static List<String> names(Class<?> beside, String file) {
-        return lines(beside, file).stream().map(String::strip).filter(l -> !l.isEmpty() && !l.startsWith("#")).toList();
+        return lines(beside, file).stream().filter(l -> !l.isSilent()).map(l -> l.text.strip()).toList();
     }
 
-    /// {@return the lines of a shipped file beside a class}
-    public static List<String> lines(Class<?> beside, String file) {
+    /// {@return the lines of a shipped file beside a class, or at a path that begins with a slash}
+    /// @throws IllegalStateException when the file is missing, or an indented line has none above it to go on with
+    public static List<Line> lines(Class<?> beside, String file) {
+        var lines = new ArrayList<Line>();
         try (var in = beside.getResourceAsStream(file)) {
             if (in == null)
                 throw new IllegalStateException("%s is not shipped beside %s".formatted(file, beside.getSimpleName()));
-            return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8)).lines().toList();
+            var reader = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
+            var number = 0;
+            for (var text = reader.readLine(); text != null; text = reader.readLine()) {
+                number++;
+                if (!text.startsWith(" ") || text.isBlank()) lines.add(new Line(number, text));
+                else if (lines.isEmpty() || lines.getLast().isSilent())
+                    throw new IllegalStateException("%s, line %d: nothing to go on with".formatted(file, number));
+                else lines.set(lines.size() - 1, lines.getLast().and(text));
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        return lines;
     }
 }

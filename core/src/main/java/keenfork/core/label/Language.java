@@ -19,15 +19,15 @@ public final class Language {
     private final Map<String, String> words = new HashMap<>();
 
     private Language(String id) {
-        var number = 0;
-        for (var line : Table.lines(Language.class, "languages/" + id + ".txt")) {
-            number++;
-            if (line.isBlank() || line.startsWith("#")) continue;
+        for (var row : Table.lines(Language.class, "languages/" + id + ".txt")) {
+            if (row.isSilent()) continue;
+            var line = row.text();
             var cells = Arrays.stream(line.split("\\|", -1)).map(String::strip).toList();
             var equals = line.indexOf(" = ");
             if (cells.size() == 4 && cells.getFirst().equals("word")) words.put(cells.get(1), cells.get(2));
             else if (equals > 0) phrases.put(line.substring(0, equals).strip(), line.substring(equals + 3).strip());
-            else throw new IllegalStateException("%s.txt, line %d: neither a phrase nor a word".formatted(id, number));
+            else throw new IllegalStateException(
+                    "%s.txt, line %d: neither a phrase nor a word".formatted(id, row.number()));
         }
     }
 

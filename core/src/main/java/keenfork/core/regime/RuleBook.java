@@ -54,14 +54,12 @@ public final class RuleBook {
 
     private RuleBook(String id) {
         this.id = id;
-        var number = 0;
         for (var line : Table.lines(RuleBook.class, id + ".txt")) {
-            number++;
-            if (line.isBlank() || line.startsWith("#")) continue;
+            if (line.isSilent()) continue;
             try {
-                read(line);
+                read(line.text());
             } catch (IllegalArgumentException | IndexOutOfBoundsException e) {
-                throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, number, e.getMessage()), e);
+                throw new IllegalStateException("%s.txt, line %d: %s".formatted(id, line.number(), e.getMessage()), e);
             }
         }
         asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"),

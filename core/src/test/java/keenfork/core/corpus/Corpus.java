@@ -1,8 +1,5 @@
 package keenfork.core.corpus;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -10,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import keenfork.core.Kit;
 
 /// The project's own texts, each with what must, may and must not be found in it. Two thirds are there to work with;
 /// the rest is kept aside and only measured, so that a reader cannot be bent to it.
@@ -22,13 +20,7 @@ public final class Corpus {
 
     private Corpus() {}
 
-    static List<String> lines(String file) {
-        try (var in = Corpus.class.getResourceAsStream("/corpus/" + file)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
+    static List<String> lines(String file) { return Kit.lines("/corpus/" + file).toList(); }
 
     /// {@return whether a text belongs to a share}
     /// @param file the corpus

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
+import keenfork.core.Kit;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Words;
@@ -29,11 +30,8 @@ class RowsReadTest {
                     .collect(java.util.stream.Collectors.joining(" . ")))
             + " ";
 
-    private static List<String> rows(String file) throws java.io.IOException {
-        try (var in = RowsReadTest.class.getResourceAsStream(MAIN + file)) {
-            return new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8).lines()
-                    .filter(l -> !l.startsWith("#") && !l.isBlank()).toList();
-        }
+    private static List<String> rows(String file) {
+        return Kit.lines(MAIN + file).filter(l -> !l.startsWith("#") && !l.isBlank()).toList();
     }
 
     private static List<String> phrases(String kind) {
@@ -51,7 +49,7 @@ class RowsReadTest {
     @ValueSource(strings = {"food/descriptors.txt", "food/pack-talk.txt", "food/joints.txt", "food/short-forms.txt",
             "food/two-sided.txt", "food/chemistry.txt", "recipe/step-words.txt", "people/avoid-words.txt",
             "people/avoid-talk.txt"})
-    void every_word_of_a_list_is_said_in_a_text(String file) throws java.io.IOException {
+    void every_word_of_a_list_is_said_in_a_text(String file) {
         var unsaid = rows(file).stream().map(r -> r.split("\\|")[0].strip())
                 .filter(w -> Arrays.stream(w.split(",")).noneMatch(n -> TEXTS.contains(" " + Words.key(n) + " ")))
                 .toList();
@@ -88,7 +86,7 @@ class RowsReadTest {
     /// A name that stands behind another row's, or that a word of talk swallows, is a row that nobody can reach.
     @ParameterizedTest
     @ValueSource(strings = {"food/foods.txt", "food/products.txt"})
-    void every_name_is_read_as_its_own_row(String file) throws java.io.IOException {
+    void every_name_is_read_as_its_own_row(String file) {
         var astray = new ArrayList<String>();
         for (var row : rows(file)) {
             var names = row.split("\\|")[1].split(",");

@@ -2,11 +2,10 @@ package keenfork.core.label;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Objects;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import keenfork.core.Kit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
@@ -23,20 +22,16 @@ class CardsTest {
         public String toString() { return dish + ", " + book; }
     }
 
-    static List<Card> cards() throws IOException {
-        try (var in = Objects.requireNonNull(CardsTest.class.getResourceAsStream("cards.txt"))) {
-            var all = new ArrayList<Card>();
-            for (var block : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^== ")) {
-                if (block.startsWith("#")) continue;
-                var lines = block.lines().toList();
-                var text = String.join("\n", lines.stream().filter(l -> !l.contains(" | ")).toList());
-                for (var line : lines)
-                    if (line.contains(" | "))
-                        for (var book : line.substring(0, line.indexOf(" | ")).split(", "))
-                            all.add(new Card(lines.getFirst(), text, book, line.substring(line.indexOf(" | ") + 3)));
-            }
-            return all;
-        }
+    static Stream<Card> cards() {
+        return Kit.blocks("/keenfork/core/label/cards.txt").flatMap(block -> {
+            var lines = block.lines().toList();
+            var text = lines.stream().filter(l -> !l.contains(" | ")).collect(Collectors.joining("\n"));
+            return lines.stream().filter(l -> l.contains(" | ")).flatMap(line -> {
+                var at = line.indexOf(" | ");
+                return Arrays.stream(line.substring(0, at).split(", "))
+                        .map(book -> new Card(lines.getFirst(), text, book, line.substring(at + 3)));
+            });
+        });
     }
 
     @ParameterizedTest(name = "{0}") @MethodSource("cards")

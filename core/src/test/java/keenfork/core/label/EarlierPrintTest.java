@@ -4,12 +4,9 @@ import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Stream;
+import keenfork.core.Kit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.recipe.Recipe;
@@ -25,18 +22,13 @@ import org.junit.jupiter.params.provider.MethodSource;
 class EarlierPrintTest {
     record Kept(String fingerprint, String text) {}
 
-    static Stream<Kept> labels() throws IOException { return kept().stream().filter(k -> k.text.startsWith("name: ")); }
+    static Stream<Kept> labels() { return kept().stream().filter(k -> k.text.startsWith("name: ")); }
 
-    private static List<Kept> kept() throws IOException {
-        try (var in = Objects.requireNonNull(EarlierPrintTest.class.getResourceAsStream("earlier-prints.txt"))) {
-            var all = new ArrayList<Kept>();
-            for (var one : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^== ")) {
-                if (one.startsWith("#")) continue;
-                var end = one.indexOf('\n');
-                all.add(new Kept(one.substring(0, end), one.substring(end + 1).stripTrailing()));
-            }
-            return all;
-        }
+    private static List<Kept> kept() {
+        return Kit.blocks("/keenfork/core/label/earlier-prints.txt").map(one -> {
+            var end = one.indexOf('\n');
+            return new Kept(one.substring(0, end), one.substring(end + 1).stripTrailing());
+        }).toList();
     }
 
     private static final List<List<String>> DISHES = List.of(
@@ -76,7 +68,7 @@ class EarlierPrintTest {
     }
 
     @Test
-    void its_words_stand_where_they_stood() throws IOException {
+    void its_words_stand_where_they_stood() {
         var label = (PrintedStatement) EarlierPrint.read(kept().getFirst().text);
         assertThat(label.wording().names(label.said(Certainty.CONTAINS)))
                 .containsExactly("celery", "nuts (almond, cashew)", "sesame", "soya");
@@ -86,7 +78,7 @@ class EarlierPrintTest {
     }
 
     @Test
-    void a_guest_s_card_keeps_names_of_any_letters() throws IOException {
+    void a_guest_s_card_keeps_names_of_any_letters() {
         var card = (GuestCard) EarlierPrint.read(kept().getLast().text);
         assertThat(card.eats()).containsExactly("Rice ; beans", "Soup");
         assertThat(card.goes()).containsExactly("Almond dip; with tahini");

@@ -1,8 +1,5 @@
 package keenfork.core.run;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -75,12 +72,7 @@ public final class CorpusOfSteps {
     }
 
     private static List<String> rows(String file) {
-        try (var in = CorpusOfSteps.class.getResourceAsStream(file)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> l.contains(" => "))
-                    .toList();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return keenfork.core.Kit.lines(file).filter(l -> l.contains(" => ")).toList();
     }
 
     public static void main(String[] words) {

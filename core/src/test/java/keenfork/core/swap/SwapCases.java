@@ -2,14 +2,12 @@ package keenfork.core.swap;
 
 import static keenfork.core.Kit.UK;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import keenfork.core.Kit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
 import keenfork.core.people.Avoidance;
@@ -82,14 +80,7 @@ public final class SwapCases {
     }
 
     static List<Case> of(String file) {
-        try (var in = SwapCases.class.getResourceAsStream("/corpus/" + file)) {
-            var cases = new ArrayList<Case>();
-            for (var block : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("(?m)^== "))
-                if (!block.startsWith("#")) cases.addAll(dish(block.lines().toList()));
-            return cases;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Kit.blocks("/corpus/" + file).flatMap(b -> dish(b.lines().toList()).stream()).toList();
     }
 
     private static List<Case> dish(List<String> lines) {

@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.food.Table;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
@@ -76,13 +77,13 @@ class DemoKitchen implements ApplicationRunner {
     void load() throws IOException {
         if (!dishes.all().isEmpty()) return;
         var resources = new PathMatchingResourcePatternResolver();
-        var who = rows(resources, "kitchen").getFirst();
+        var who = rows("kitchen").getFirst();
         settings.callItself(new Settings.Identity(who.get(0), who.get(1), who.get(2)));
         var files = resources.getResources("classpath:demo/dishes/*.txt");
         Arrays.sort(files, (a, b) -> String.valueOf(a.getFilename()).compareTo(String.valueOf(b.getFilename())));
-        var places = rows(resources, "menu").stream().collect(Collectors.toMap(c -> c.get(0),
+        var places = rows("menu").stream().collect(Collectors.toMap(c -> c.get(0),
                 c -> new ServedAt(c.get(1), c.get(2), Integer.parseInt(c.get(3)))));
-        var event = event(resources);
+        var event = event();
         for (var file : files) {
             var text = text(CHANGED.equals(file.getFilename())
                     ? resources.getResource("classpath:demo/earlier/" + CHANGED) : file);
@@ -90,10 +91,10 @@ class DemoKitchen implements ApplicationRunner {
             var of = places.get(file.getFilename());
             if (of != null) events.serve(event, dish, of);
         }
-        rows(resources, "packs").forEach(this::pack);
-        rows(resources, "guests")
+        rows("packs").forEach(this::pack);
+        rows("guests")
                 .forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
-        firstRun(resources);
+        firstRun();
         for (var dish : kitchen.menu().dishes())
             if (dish.derivation().recipe().serves() > 0) print(dish, kitchen.menu());
         var changed = text(resources.getResource("classpath:demo/dishes/" + CHANGED));
@@ -104,11 +105,9 @@ class DemoKitchen implements ApplicationRunner {
 
     private static String name(String text) { return text.lines().findFirst().orElseThrow().strip(); }
 
-    private static List<List<String>> rows(PathMatchingResourcePatternResolver resources, String name)
-            throws IOException {
-        return text(resources.getResource("classpath:demo/" + name + ".txt")).lines()
-                .filter(l -> !l.startsWith("#") && !l.isBlank())
-                .map(l -> Arrays.stream(l.split("\\|", -1)).map(String::strip).toList()).toList();
+    private static List<List<String>> rows(String name) {
+        return Table.lines(DemoKitchen.class, "/demo/" + name + ".txt").stream().filter(l -> !l.isSilent())
+                .map(l -> Arrays.stream(l.text().split("\\|", -1)).map(String::strip).toList()).toList();
     }
 
     private void print(Menu.Dish dish, Menu menu) {
@@ -119,15 +118,15 @@ class DemoKitchen implements ApplicationRunner {
     /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece
     /// washed when the next dish would be reached, but for one blender, so that something still travels to the millet
     /// salad.
-    private long event(PathMatchingResourcePatternResolver resources) throws IOException {
-        var cells = rows(resources, "event").getFirst();
+    private long event() {
+        var cells = rows("event").getFirst();
         return events
                 .begin(new Events.Details(cells.get(0), null, cells.get(1), cells.get(2),
                         Integer.parseInt(cells.get(3)), "", null));
     }
 
-    private void firstRun(PathMatchingResourcePatternResolver resources) throws IOException {
-        for (var cells : rows(resources, "kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
+    private void firstRun() {
+        for (var cells : rows("kit")) kit.add(cells.get(0), cells.get(1), cells.get(2), CREW);
         settings.useRunDay(new Settings.RunDay(LocalDate.now(clock).plusDays(1), 2, LocalTime.of(8, 0),
                 LocalTime.of(17, 30), true));
         var menu = kitchen.menu();
