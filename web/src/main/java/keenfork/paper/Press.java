@@ -17,6 +17,7 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import java.util.logging.Level;
+import keenfork.core.search.GivenUp;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.IOUtils;
@@ -48,6 +49,7 @@ public final class Press {
     /// as many pages are set side by side as the memory of the application holds with room to spare; the rest wait
     private static final int SIDE_BY_SIDE = 2;
     private static final long LONGEST_WAIT_SECONDS = 45;
+    private static final long LOOK_UP_MILLIS = 250;
     private static final Semaphore ROOM = new Semaphore(SIDE_BY_SIDE, true);
 
     /// So much is being set for paper that this did not come to its turn.
@@ -60,12 +62,27 @@ public final class Press {
         }
     }
 
-    private static <T> T inTurn(Supplier<T> work) {
+    /// Hears how far a paper is, and may give it up.
+    @FunctionalInterface
+    public interface Progress {
+        /// {@return whether it goes on}
+        /// @param set pages that are set; 0 while it waits for its turn
+        boolean goesOn(int set);
+    }
+
+    /// for as long as nobody interrupts whoever asked
+    private static final Progress ASKED_FOR = _ -> !Thread.currentThread().isInterrupted();
+
+    private static <T> T inTurn(Supplier<T> work, Progress progress) {
+        var until = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_WAIT_SECONDS);
         try {
-            if (!ROOM.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) throw new Busy();
+            while (!ROOM.tryAcquire(LOOK_UP_MILLIS, TimeUnit.MILLISECONDS)) {
+                if (!progress.goesOn(0)) throw new GivenUp();
+                if (System.nanoTime() > until) throw new Busy();
+            }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new Busy();
+            throw new GivenUp();
         }
         try {
             return work.get();
@@ -78,20 +95,29 @@ public final class Press {
     /// and `NotoSansArabic`; drawings in it are kept as drawings}
     /// @param html the whole page, as XHTML; places of marks are filled with their shapes
     /// @throws Busy where it waited too long for its turn
-    public static byte[] pdf(String html) { return inTurn(() -> set(html)); }
+    /// @throws GivenUp where whoever asked is interrupted while it waits
+    public static byte[] pdf(String html) { return inTurn(() -> set(html), ASKED_FOR); }
 
     /// {@return one PDF of several such pages, each set by itself and none held longer than it takes to write it, its
     /// pages numbered through}
     /// @param pages made one after the other, each when its turn has come
     /// @throws Busy where it waited too long for its turn
-    public static byte[] pdf(List<Supplier<String>> pages) { return inTurn(() -> bound(pages)); }
+    /// @throws GivenUp where whoever asked is interrupted between two pages
+    public static byte[] pdf(List<Supplier<String>> pages) { return pdf(pages, ASKED_FOR); }
 
-    private static byte[] bound(List<Supplier<String>> pages) {
+    /// {@return the same, told of after each page}
+    /// @throws GivenUp where it does not go on
+    public static byte[] pdf(List<Supplier<String>> pages, Progress progress) {
+        return inTurn(() -> bound(pages, progress), progress);
+    }
+
+    private static byte[] bound(List<Supplier<String>> pages, Progress progress) {
         var out = new ByteArrayOutputStream();
         var parts = new ArrayList<PDDocument>();
         try (var whole = new PDDocument(IOUtils.createTempFileOnlyStreamCache())) {
             var merger = new PDFMergerUtility();
             for (var page : pages) {
+                if (!progress.goesOn(parts.size())) throw new GivenUp();
                 var part = Loader.loadPDF(set(page.get()));
                 // what is taken from it is read as the whole is written
                 parts.add(part);

@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
 import keenfork.core.kitchen.LarderPack;
@@ -476,7 +477,27 @@ class StationsTest extends RunningKitchen {
         assertThat(get("/map.xls").statusCode()).isEqualTo(404);
     }
 
+    @Test
+    void a_long_map_is_set_for_paper_while_its_reader_does_something_else() throws Exception {
+        var paper = path(post("/map", "/map/paper?paper=letter&q=dip"));
+        for (var page = get(paper).body(); !page.contains("Open the PDF"); page = get(paper).body()) {
+            assertThat(page).contains("Give it up").contains("/map?q=dip");
+            LockSupport.parkNanos(50_000_000);
+        }
+        try (var pdf = Loader.loadPDF(pdf(paper + ".pdf"))) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Roast carrot and harissa dip");
+        }
+        var given = path(post("/map", "/map/paper"));
+        assertThat(path(post("/map", given + "/stop"))).isEqualTo("/map");
+        assertThat(get(given + ".pdf").statusCode()).isEqualTo(404);
+        assertThat(get("/paper/of-nobody").statusCode()).isEqualTo(404);
+    }
+
     /// A page must not ask the database once for every dish.
+    private static String path(HttpResponse<String> redirect) {
+        return URI.create(redirect.headers().firstValue("Location").orElseThrow()).getPath();
+    }
+
     @Test
     void a_longer_menu_asks_the_database_no_more_often() {
         var statistics = entities.unwrap(SessionFactory.class).getStatistics();

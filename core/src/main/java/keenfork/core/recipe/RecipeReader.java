@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.OwnWeights;
@@ -105,15 +107,18 @@ final class RecipeReader {
         // nor was one that ends the text: whatever it names, nobody wrote it for nothing
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
-        for (var i = 0; i < parts.size(); i++) parts.set(i, cooked(parts.get(i)));
+        if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
+            var said = Yields.said(steps);
+            parts.replaceAll(p -> cooked(p, said));
+        }
         return new Recipe(name, serves, makes, parts, steps);
     }
 
     /// A part with what its dry foods weigh once soaked or cooked; most have none.
-    private Part cooked(Part part) {
+    private static Part cooked(Part part, Map<Yields.Change, Set<String>> said) {
         List<Line> changed = null;
         for (var i = 0; i < part.lines().size(); i++) {
-            var becomes = Yields.becomes(part.lines().get(i), steps).orElse(null);
+            var becomes = Yields.becomes(part.lines().get(i), said).orElse(null);
             if (becomes == null) continue;
             if (changed == null) changed = new ArrayList<>(part.lines());
             changed.set(i, part.lines().get(i).withBecomes(becomes));

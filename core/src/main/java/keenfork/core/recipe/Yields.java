@@ -1,10 +1,12 @@
 package keenfork.core.recipe;
 
-import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -20,8 +22,20 @@ final class Yields {
     private static final String ANY = "*";
     /// what comes out of a tin is cooked already
     private static final Pattern TINNED = Pattern.compile("(?i)\\b(?:tin|tinned|can|canned|jar|jarred)s?\\b");
-    private static final Pattern COOKED = Pattern.compile("(?i)\\b(?:cook|boil|simmer|poach|steam)(?:ed|s|ing)?\\b");
-    private static final Pattern SOAKED = Pattern.compile("(?i)\\bsoak(?:ed|s|ing)?\\b");
+    /// What is done to it, and what says so; what is cooked was soaked before, so that stands first.
+    enum Change {
+        COOKED("(?i)\\b(?:cook|boil|simmer|poach|steam)(?:ed|s|ing)?\\b"), SOAKED("(?i)\\bsoak(?:ed|s|ing)?\\b");
+
+        private final Pattern words;
+
+        Change(String words) { this.words = Pattern.compile(words); }
+
+        private boolean isSaid(String text) { return words.matcher(text).find(); }
+
+        /// as the table has it
+        private String id() { return name().toLowerCase(Locale.ROOT); }
+    }
+
     private static final Map<String, Map<String, Span>> HELD = read();
     /// the foods that are cooked or soaked: most are neither
     private static final Set<String> CHANGING = changing();
@@ -39,7 +53,7 @@ final class Yields {
 
     private static Set<String> changing() {
         var names = new HashSet<String>();
-        for (var change : List.of("cooked", "soaked")) names.addAll(HELD.getOrDefault(change, Map.of()).keySet());
+        for (var change : Change.values()) names.addAll(HELD.getOrDefault(change.id(), Map.of()).keySet());
         return names;
     }
 
@@ -66,24 +80,38 @@ final class Yields {
                 .orElseGet(() -> Optional.ofNullable(HELD.getOrDefault("drained", Map.of()).get(ANY)).orElseThrow()));
     }
 
-    /// What a line's food weighs once soaked or cooked, where it is sold dry and the line or a step does that to it;
-    /// empty where nothing of the kind is said, no factor is held, or it comes from a tin.
-    static Optional<Mass> becomes(Line line, List<String> steps) {
-        if (line.mass() == null || line.choices().isEmpty()) return Optional.empty();
+    /// {@return whether a line's food is one that is soaked or cooked, sold dry and weighed}
+    static boolean mayChange(Line line) {
+        if (line.mass() == null || line.choices().isEmpty()) return false;
         var food = line.food();
-        if (food.isEmpty() || !CHANGING.contains(food.get().name())
-                || mayBeTinned(line.text()) && TINNED.matcher(line.text()).find())
-            return Optional.empty();
-        var about = new ArrayList<String>();
-        about.add(line.text());
-        var name = Words.key(food.get().name());
+        return food.isPresent() && CHANGING.contains(food.get().name())
+                && !(mayBeTinned(line.text()) && TINNED.matcher(line.text()).find());
+    }
+
+    /// {@return by change, the words of the steps that make it}
+    static Map<Change, Set<String>> said(List<String> steps) {
+        var said = new EnumMap<Change, Set<String>>(Change.class);
+        for (var step : steps)
+            for (var change : Change.values())
+                if (change.isSaid(step))
+                    said.computeIfAbsent(change, _ -> new HashSet<>()).addAll(List.of(Words.key(step).split(" ")));
+        return said;
+    }
+
+    /// What a line's food weighs once soaked or cooked, where the line says so or a step does that to it; empty where
+    /// nothing of the kind is said, or no factor is held.
+    ///
+    /// @param said what the steps do, as [#said(List)] has it
+    static Optional<Mass> becomes(Line line, Map<Change, Set<String>> said) {
+        if (!mayChange(line)) return Optional.empty();
+        var food = line.food().orElseThrow();
+        var name = Words.key(food.name());
         var last = name.substring(name.lastIndexOf(' ') + 1);
-        for (var step : steps) if ((" " + Words.key(step) + " ").contains(" " + last + " ")) about.add(step);
-        for (var change : List.of("cooked", "soaked")) {
-            var pattern = change.equals("cooked") ? COOKED : SOAKED;
-            var factor = factor(change, food.get());
-            if (factor.isPresent() && about.stream().anyMatch(t -> pattern.matcher(t).find()))
-                return Optional.of(line.mass().times(factor.get()));
+        for (var change : Change.values()) {
+            var factor = factor(change.id(), food);
+            var isSaid = said.getOrDefault(change, Set.of()).contains(last) || change.isSaid(line.text());
+            if (factor.isPresent() && isSaid)
+                return Optional.of(Objects.requireNonNull(line.mass()).times(factor.get()));
         }
         return Optional.empty();
     }

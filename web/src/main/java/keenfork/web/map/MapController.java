@@ -39,8 +39,10 @@ class MapController {
         var menu = kitchen.menu();
         var diners = Diners.of(asked, events.groups(), menu.ruleBook());
         var page = new ModelAndView("map/map", status);
-        page.addObject("map", MapView.of(menu, asked, diners, format));
+        var map = MapView.of(menu, asked, diners, format);
+        page.addObject("map", map);
         page.addObject("why", asked.dishId() == 0 || asked.groupId().isEmpty() ? null : whyView(asked, menu));
+        page.addObject("isLong", MapFiles.isLong(map));
         page.addObject("asked", asked);
         page.addObject("all", menu.dishes().size());
         page.addObject("guests", events.groups());

@@ -17,6 +17,7 @@ import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
 import keenfork.web.page.NotHere;
+import keenfork.web.page.PressRoom;
 import keenfork.web.persistence.guest.Events;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -25,6 +26,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.thymeleaf.context.Context;
 import org.thymeleaf.spring6.SpringTemplateEngine;
@@ -43,22 +45,24 @@ class MapFiles {
     private final Format format;
     private final SpringTemplateEngine templates;
     private final Clock clock;
+    private final PressRoom press;
 
-    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock) {
+    MapFiles(Kitchen kitchen, Events events, Format format, SpringTemplateEngine templates, Clock clock,
+            PressRoom press) {
         this.kitchen = kitchen;
         this.events = events;
         this.format = format;
         this.templates = templates;
         this.clock = clock;
+        this.press = press;
     }
 
     @GetMapping("/map.{kind}")
     ResponseEntity<byte[]> file(@PathVariable String kind, MapQuery asked,
             @RequestParam(defaultValue = "a4") String paper) {
         var menu = kitchen.menu();
-        var view = MapView.of(menu, asked, Diners.of(asked, events.groups(), menu.ruleBook()), format);
-        var foot = "%s rule book: %s. %s, %s. %s".formatted(menu.ruleBook().name(), menu.ruleBook().law(),
-                view.peel().word(), DAY.format(LocalDateTime.now(clock)), CAUTION);
+        var view = view(menu, asked);
+        var foot = foot(view, menu);
         return switch (kind) {
             case "csv" -> answer("csv", new MediaType("text", "csv", StandardCharsets.UTF_8),
                     csv(view, foot).getBytes(StandardCharsets.UTF_8));
@@ -90,10 +94,35 @@ class MapFiles {
     /// "Dip: Celery in it" without the dish and the column: the cell says the rest.
     private static String words(String label, String dish) { return label.substring(dish.length() + 2); }
 
-    /// A large map is set by pieces, so that what it takes does not grow with the menu.
+    /// A map that is longer than one piece is set while its reader does something else.
+    @PostMapping("/map/paper")
+    String paper(MapQuery asked, @RequestParam(defaultValue = "a4") String paper) {
+        var menu = kitchen.menu();
+        var view = view(menu, asked);
+        return "redirect:" + press.begin(new PressRoom.Paper(title(menu.kitchenName()), "allergen-map.pdf",
+                "/map" + asked.query(), parts(view, menu, foot(view, menu), paper)));
+    }
+
+    /// {@return whether a map on paper is set in several goes, which takes a while}
+    static boolean isLong(MapView view) { return view.pieces(ROWS).size() > 1; }
+
+    private MapView view(Menu menu, MapQuery asked) {
+        return MapView.of(menu, asked, Diners.of(asked, events.groups(), menu.ruleBook()), format);
+    }
+
+    private String foot(MapView view, Menu menu) {
+        return "%s rule book: %s. %s, %s. %s".formatted(menu.ruleBook().name(), menu.ruleBook().law(),
+                view.peel().word(), DAY.format(LocalDateTime.now(clock)), CAUTION);
+    }
+
     private byte[] pdf(MapView view, Menu menu, String foot, String paper) {
+        return Press.pdf(parts(view, menu, foot, paper));
+    }
+
+    /// A large map is set by pieces, so that what it takes does not grow with the menu.
+    private List<Supplier<String>> parts(MapView view, Menu menu, String foot, String paper) {
         var pieces = view.pieces(ROWS);
-        var sheets = new ArrayList<Supplier<String>>();
+        var parts = new ArrayList<Supplier<String>>();
         for (var i = 0; i < pieces.size(); i++) {
             var context = new Context();
             context.setVariable("map", pieces.get(i));
@@ -102,12 +131,11 @@ class MapFiles {
             context.setVariable("head", i == 0 ? title(menu.kitchenName()) + view.forWhomShort() : "");
             context.setVariable("book", menu.ruleBook().name());
             context.setVariable("foot", i == pieces.size() - 1 ? foot : "");
-            context.setVariable("numbered", pieces.size() == 1);
             context.setVariable("key", MapKey.ENTRIES);
             context.setVariable("paper", paper.equalsIgnoreCase("letter") ? "letter landscape" : "A4 landscape");
-            sheets.add(() -> inlined(templates.process("map/pdf", context)));
+            parts.add(() -> inlined(templates.process("map/pdf", context)));
         }
-        return sheets.size() == 1 ? Press.pdf(sheets.getFirst().get()) : Press.pdf(sheets);
+        return parts;
     }
 
     /// Each head stands upright.

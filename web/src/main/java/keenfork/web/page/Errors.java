@@ -2,6 +2,7 @@ package keenfork.web.page;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.sql.SQLException;
+import keenfork.core.search.GivenUp;
 import keenfork.paper.Press;
 import org.apache.catalina.connector.ClientAbortException;
 import org.slf4j.Logger;
@@ -84,6 +85,15 @@ class Errors {
     @ExceptionHandler(Press.Busy.class)
     ModelAndView busy(Press.Busy e) {
         return page(HttpStatus.SERVICE_UNAVAILABLE, "The press is busy", String.valueOf(e.getMessage()));
+    }
+
+    @ExceptionHandler(GivenUp.class)
+    ModelAndView givenUp(GivenUp e, HttpServletRequest request) {
+        // who is still interrupted cannot write an answer
+        Thread.interrupted();
+        LOG.warn("given up: {} {}", request.getMethod(), request.getRequestURI());
+        return page(HttpStatus.SERVICE_UNAVAILABLE, "Given up",
+                e.getMessage() + " Nothing was stored or printed. Ask for fewer dishes at a time.");
     }
 
     @ExceptionHandler({DataAccessException.class, CannotCreateTransactionException.class})

@@ -2,6 +2,7 @@ package keenfork.web.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import keenfork.core.search.GivenUp;
 import keenfork.core.people.Avoidance;
 import keenfork.core.swap.Context;
 import keenfork.web.kitchen.Menu;
@@ -31,7 +32,11 @@ record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
 
     static MenuPlans of(Menu menu, SwapQuery asked, List<Avoidance> avoid, Context context, Format format) {
         // each plan is a pure function of what is kept: they are made side by side
-        var planned = menu.dishes().parallelStream().map(d -> SwapStock.plan(context, d, avoid)).toList();
+        var asking = Thread.currentThread();
+        var planned = menu.dishes().parallelStream().map(d -> {
+            if (asking.isInterrupted()) throw new GivenUp();
+            return SwapStock.plan(context, d, avoid);
+        }).toList();
         var rows = new ArrayList<PlannedDish>();
         for (var i = 0; i < planned.size(); i++) {
             var plans = planned.get(i);

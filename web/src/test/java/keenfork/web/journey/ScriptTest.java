@@ -1,6 +1,7 @@
 package keenfork.web.journey;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,15 @@ class ScriptTest extends Browsing {
     }
 
     private static Map<String, Integer> at(int left, int top) { return Map.of("left", left, "top", top); }
+
+    /// What every journey relies on: a fault is seen, on a page like any other.
+    @Test
+    void a_button_that_says_nothing_is_seen() {
+        go("/today");
+        isSound();
+        page.evaluate("document.querySelector('main').insertAdjacentHTML('beforeend', '<button></button>')");
+        assertThatThrownBy(this::isSound).isInstanceOf(AssertionError.class).hasMessageContaining("button-name");
+    }
 
     @Test
     void a_station_without_its_parts_is_left_alone() {
