@@ -3,8 +3,10 @@ package keenfork.core.label;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -101,10 +103,35 @@ final class Composer {
                     item.holds()));
         }
         promised(entries);
+        var english = entries.stream().map(Entry::name).filter(n -> !PackList.isKnown(n, language)).toList();
+        if (!english.isEmpty())
+            checks.add("The list is in %s, but for what has no word there yet: %s.".formatted(language.inEnglish(),
+                    String.join(", ", english)));
+        var foreign = foreign();
+        for (var pack : foreign)
+            checks.add("The list of the %s is put into %s from its %s: hold it against the pack.".formatted(pack.name(),
+                    language.inEnglish(), pack.from().inEnglish()));
         return new Statement(derivation.recipe().name(), ruleBook, language, items, said(),
                 derivation.beside(ruleBook).stream().filter(b -> b.certainty() == Certainty.CONTAINS)
                         .map(b -> b.substance().id()).toList(),
-                undecided(), checks);
+                undecided(), foreign, checks);
+    }
+
+    /// Lists of packs, of this dish and of those that go into it, that had to be put into the label's language.
+    private List<Statement.Foreign> foreign() {
+        var foreign = new ArrayList<Statement.Foreign>();
+        for (var line : derivation.recipe().lines()) {
+            var pack = derivation.pack(line);
+            if (pack != null) {
+                var list = PackList.of(pack, language);
+                if (list.from() != list.to())
+                    foreign.add(new Statement.Foreign(ListName.of(line).getFirst().words(), list.from(),
+                            list.unread()));
+            }
+            derivation.other(line).filter(o -> !within.contains(Words.key(o.recipe().name())))
+                    .ifPresent(o -> foreign.addAll(new Composer(o, ruleBook, language, within, below).foreign()));
+        }
+        return foreign;
     }
 
     /// Lines of this dish, and of those that go into it, that leave open which of two things goes in.
@@ -254,10 +281,10 @@ final class Composer {
         // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashMap<String, Named>();
         var words = emphasised(entry.evidence);
-        runs.addAll(bold(entry.name, words, said));
+        runs.addAll(said(PackList.called(entry.name, language), words, said));
         if (entry.pack != null) {
             runs.add(new TextRun(" ("));
-            runs.addAll(printed(entry.pack, said));
+            runs.addAll(listed(entry.pack, said));
             runs.add(new TextRun(")"));
         }
         if (entry.other != null) {
@@ -332,15 +359,60 @@ final class Composer {
         return runs;
     }
 
+    /// A pack's list in the label's language, with the words behind its findings in bold.
+    private List<TextRun> listed(Declaration pack, Map<String, Named> said) {
+        var list = PackList.of(pack, language);
+        if (list.from() == list.to()) return printed(pack, said);
+        var names = named(pack, list.pieces());
+        var runs = new ArrayList<TextRun>();
+        for (var piece : list.pieces()) {
+            var its = names.getOrDefault(piece, Map.of());
+            var words = said(piece.text(), its, said);
+            if (its.isEmpty() || words.stream().anyMatch(TextRun::bold)) runs.addAll(words);
+            else runs.add(new TextRun(piece.text(), List.copyOf(its.values())));
+        }
+        return runs;
+    }
+
+    /// A name with the words in it that say a thing as the law has it in bold; the whole of it where it is another form
+    /// of such a word.
+    private List<TextRun> said(String text, Map<String, Named> names, Map<String, Named> said) {
+        var runs = bold(text, names, said);
+        var same = names.entrySet().stream().filter(n -> PackList.isSame(text, n.getKey(), language)).toList();
+        if (same.isEmpty() || runs.stream().anyMatch(TextRun::bold)) return runs;
+        same.forEach(n -> said.put(n.getKey(), n.getValue()));
+        return List.of(new TextRun(text, same.stream().map(Map.Entry::getValue).toList()));
+    }
+
+    /// {@return what each piece of a list names: of the pieces behind one finding those that say it as the law does,
+    /// else the longest}
+    private Map<PackList.Piece, Map<String, Named>> named(Declaration pack, List<PackList.Piece> pieces) {
+        var names = new HashMap<PackList.Piece, Map<String, Named>>();
+        for (var finding : findings(pack)) {
+            var behind = pieces.stream()
+                    .filter(p -> p.isWord() && p.start() < finding.end() && p.end() > finding.start()).toList();
+            for (var named : behind.isEmpty() ? List.<Named>of() : named(finding.substance())) {
+                var saying = behind.stream().filter(p -> saysIt(p.text(), named)).toList();
+                var longest = Collections.max(behind, Comparator.comparingInt(p -> p.end() - p.start()));
+                for (var piece : saying.isEmpty() ? List.of(longest) : saying)
+                    names.computeIfAbsent(piece, _ -> new LinkedHashMap<>()).put(wording.inList(named), named);
+            }
+        }
+        return names;
+    }
+
+    private static List<Finding> findings(Declaration pack) {
+        return Stream.concat(pack.findings().stream(), pack.explained().stream())
+                .filter(f -> f.says() == Finding.Says.IN).sorted(Comparator.comparingInt(Finding::start)).toList();
+    }
+
     /// A pack's own list as printed, with the words behind its findings in bold.
     private List<TextRun> printed(Declaration pack, Map<String, Named> said) {
         var runs = new ArrayList<TextRun>();
         var list = pack.list();
         var at = list.from();
-        var all = Stream.concat(pack.findings().stream(), pack.explained().stream())
-                .sorted(Comparator.comparingInt(Finding::start)).toList();
-        for (var f : all) {
-            if (f.says() != Finding.Says.IN || f.start() < at || f.end() > list.until()) continue;
+        for (var f : findings(pack)) {
+            if (f.start() < at || f.end() > list.until()) continue;
             var names = named(f.substance());
             if (names.isEmpty()) continue;
             if (f.start() > at) runs.add(new TextRun(pack.text().substring(at, f.start())));
@@ -357,8 +429,9 @@ final class Composer {
 
     private boolean saysIt(String printed, Named named) {
         var key = Words.key(printed);
-        return key.contains(Words.key(wording.inList(named))) || named.member().isEmpty()
-                && ruleBook.alsoCalled(named.group()).stream().anyMatch(w -> key.contains(Words.key(w)));
+        return key.contains(Words.key(wording.inList(named)))
+                || PackList.isSame(printed, wording.inList(named), language) || named.member().isEmpty()
+                        && ruleBook.alsoCalled(named.group()).stream().anyMatch(w -> key.contains(Words.key(w)));
     }
 
     /// What the label names, group by group, each thing once, where it is surest: almond in it, cashew not known.

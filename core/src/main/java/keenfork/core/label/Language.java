@@ -46,6 +46,9 @@ public final class Language {
     /// {@return what its speakers call it}
     public String name() { return phrase("name"); }
 
+    /// {@return what English calls it}
+    public String inEnglish() { return locale().getDisplayLanguage(Locale.ENGLISH); }
+
     /// {@return whether it is the language the words are written in}
     public boolean isEnglish() { return this == english(); }
 

@@ -21,9 +21,22 @@ import keenfork.core.trace.Derivation;
 /// @param said        what is named, by how surely; each thing once, where it is surest
 /// @param beside      the keys of what guests take for one of a group that the law does not list
 /// @param undecided   lines that say one thing or another: a list names what is in it, so packed food waits for it
+/// @param foreign    packs in another language than the label's: packed food waits for a word that has no other
 /// @param checks      what is asked before it prints: a name that promises what is not there, a share that is not sure
 public record Statement(String name, RuleBook ruleBook, Language language, List<Item> ingredients,
-        Map<Certainty, List<Named>> said, List<String> beside, List<String> undecided, List<String> checks) {
+        Map<Certainty, List<Named>> said, List<String> beside, List<String> undecided,
+        List<Foreign> foreign, List<String> checks) {
+    /// A pack's list that was put into the label's language.
+    ///
+    /// @param name   what the list calls the product
+    /// @param from   the language the pack is printed in
+    /// @param unread words that nobody knows the label's word for; they stand as they are printed
+    public record Foreign(String name, Language from, List<String> unread) {
+        public Foreign {
+            unread = List.copyOf(unread);
+        }
+    }
+
     /// A stretch of an ingredient's words.
     ///
     /// @param names what it names of the rule book's groups; it is set in bold where it names any
@@ -60,6 +73,7 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
         said = levels(said);
         beside = List.copyOf(beside);
         undecided = List.copyOf(undecided);
+        foreign = List.copyOf(foreign);
         checks = List.copyOf(checks);
     }
 
@@ -94,7 +108,15 @@ public record Statement(String name, RuleBook ruleBook, Language language, List<
     public List<String> waitsFor() {
         var waits = new ArrayList<>(new Wording(ruleBook, Language.english()).names(open()));
         for (var line : undecided) waits.add("which it is in “%s”".formatted(line));
+        for (var pack : foreign)
+            if (!pack.unread.isEmpty())
+                waits.add("what the label calls %s of the %s, which its pack says in another language"
+                        .formatted(quoted(pack.unread), pack.name));
         return waits;
+    }
+
+    private static String quoted(List<String> words) {
+        return String.join(", ", words.stream().map("“%s”"::formatted).toList());
     }
 
     /// {@return all that a card by the dish says, as text: another text is another card}

@@ -14,7 +14,6 @@ import keenfork.core.swap.Role;
 import keenfork.core.swap.Swap;
 import keenfork.core.swap.Swaps;
 import keenfork.web.kitchen.Kitchen;
-import keenfork.web.kitchen.Menu;
 import keenfork.web.kitchen.SwapStock;
 import keenfork.web.page.Cook;
 import keenfork.web.page.Format;
@@ -33,7 +32,6 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class SwapTableController {
     private static final int LONGEST = 500;
-    private static final int MOST_TRIES = 3;
     private static final OwnSwaps.Own BLANK = new OwnSwaps.Own(0, "", "body", "", "", "", "0.7");
     private final Kitchen kitchen;
     private final OwnSwaps own;
@@ -45,16 +43,13 @@ class SwapTableController {
     /// @param key   its key where it is the kitchen's own; 0 else
     /// @param tries dishes of the menu that hold what it replaces
     record SwapRow(String id, long key, String replaces, String goesIn, String role, String how, String facts,
-            String source, boolean off, List<OnDish> tries) {
+            String source, boolean off, List<Tries.OnDish> tries) {
         /// {@return what its button does}
         public String turn() { return off ? "Use it again" : "Turn off"; }
 
         /// {@return where its button goes}
         public String path() { return "/swaps/table/" + id + (off ? "/on" : "/off"); }
     }
-
-    /// A dish a swap can be tried on: planned without the food that it replaces.
-    record OnDish(String name, String link) {}
 
     /// The table as a page.
     ///
@@ -84,10 +79,10 @@ class SwapTableController {
     private ModelAndView page(String q, OwnSwaps.Own form, String wrong, HttpStatus status) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
-        var menu = kitchen.menu();
+        var tries = Tries.on(kitchen.menu());
         var rows = new ArrayList<SwapRow>();
-        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap()), menu));
-        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id()), menu));
+        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap()), tries));
+        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id()), tries));
         var found = rows.stream().filter(
                 r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList();
         return new ModelAndView("swap/table",
@@ -96,23 +91,13 @@ class SwapTableController {
                 status);
     }
 
-    private SwapRow row(Swap swap, long key, boolean off, Menu menu) {
+    private SwapRow row(Swap swap, long key, boolean off, Tries tries) {
         var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
                 : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
         return new SwapRow(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
                 String.join(" + ", goesIn), roles(swap), swap.make().isEmpty() ? "As it is" : swap.make(),
                 format.minutes(swap.lead().low(), swap.lead().high()),
-                swap.source(), off, tries(swap, menu));
-    }
-
-    private static List<OnDish> tries(Swap swap, Menu menu) {
-        var tries = new ArrayList<OnDish>();
-        for (var dish : menu.dishes())
-            dish.derivation().recipe().lines().stream().flatMap(l -> l.food().stream())
-                    .filter(swap.replaces()::contains).findFirst()
-                    .ifPresent(f -> tries.add(new OnDish(dish.name(), "/swaps?dish=%d&avoid=%s".formatted(dish.id(),
-                            URLEncoder.encode(f.name(), StandardCharsets.UTF_8)))));
-        return tries.stream().limit(MOST_TRIES).toList();
+                swap.source(), off, tries.of(swap));
     }
 
     private static String roles(Swap swap) {
