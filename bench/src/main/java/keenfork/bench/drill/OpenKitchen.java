@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /// A kitchen opened by the launcher on data of its own, whose processes can be ended from outside.
 final class OpenKitchen implements AutoCloseable {
-    private static final Duration LONGEST = Duration.ofSeconds(90);
+    private static final Duration LONGEST = Duration.ofMinutes(4);
     /// of the file PostgreSQL writes of itself
     private static final int PORT_LINE = 3;
     private final Path launcher;

@@ -324,7 +324,7 @@ final class Deriver {
             if (food.holds().isEmpty() && food.sometimes().isEmpty() && !food.isCompound()) return;
             var below = path.to(new Link(Link.Place.FOOD, food.name(), line.mass(), food.isCompound()
                     ? "reference table, what it usually holds" : "reference table, " + food.source()));
-            if (!(packRead && food.isCompound()))
+            if (!(packRead && (food.isCompound() || isSpelledOut(food))))
                 for (var s : food.holds())
                     add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
@@ -334,6 +334,16 @@ final class Deriver {
             else for (var ask : Asks.about(food))
                 questions.add(new Question(dish, line.text(), ask, Question.Settles.PACK));
             for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
+        }
+
+        /// {@return whether the pack names which kinds of it are in it: almonds and hazelnuts of "mixed nuts". What the
+        /// kitchen's word only leaves open is then said}
+        private boolean isSpelledOut(Food food) {
+            var inUse = pack();
+            var read = inUse == null ? line.pack() : inUse.declaration();
+            return read != null && food.holds().stream()
+                    .anyMatch(branch -> read.findings().stream().map(Finding::substance)
+                            .anyMatch(s -> !s.equals(branch) && Substances.shipped().isUnder(s, branch)));
         }
 
         /// How much sulphur dioxide a sulphited food brings, where a figure is held; nothing at the low end where it

@@ -22,8 +22,10 @@ class CardsTest {
         public String toString() { return dish + ", " + book; }
     }
 
-    static Stream<Card> cards() {
-        return Kit.blocks("/keenfork/core/label/cards.txt").flatMap(block -> {
+    static Stream<Card> cards() { return Stream.concat(cards("cards.txt"), cards("cards-aside.txt")); }
+
+    private static Stream<Card> cards(String file) {
+        return Kit.blocks("/keenfork/core/label/" + file).flatMap(block -> {
             var lines = block.lines().toList();
             var text = lines.stream().filter(l -> !l.contains(" | ")).collect(Collectors.joining("\n"));
             return lines.stream().filter(l -> l.contains(" | ")).flatMap(line -> {
