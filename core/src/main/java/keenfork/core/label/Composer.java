@@ -103,7 +103,8 @@ final class Composer {
                     item.holds()));
         }
         promised(entries);
-        var english = entries.stream().map(Entry::name).filter(n -> !PackList.isKnown(n, language)).toList();
+        var english = entries.stream()
+                .filter(e -> additive(e).isEmpty() && !PackList.isKnown(e.name, language)).map(Entry::name).toList();
         if (!english.isEmpty())
             checks.add("The list is in %s, but for what has no word there yet: %s.".formatted(language.inEnglish(),
                     String.join(", ", english)));
@@ -281,7 +282,7 @@ final class Composer {
         // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashMap<String, Named>();
         var words = emphasised(entry.evidence);
-        runs.addAll(said(PackList.called(entry.name, language), words, said));
+        runs.addAll(said(called(entry), words, said));
         if (entry.pack != null) {
             runs.add(new TextRun(" ("));
             runs.addAll(listed(entry.pack, said));
@@ -306,6 +307,17 @@ final class Composer {
         }
         runs.add(new TextRun(")"));
         return new Item(entry.name, Optional.empty(), runs, false, holds);
+    }
+
+    /// {@return what the list calls it, in the label's language: an additive behind its class where the rule book wants
+    /// that and no pack says it}
+    private String called(Entry entry) {
+        return additive(entry).map(a -> a.inList(language)).orElseGet(() -> PackList.called(entry.name, language));
+    }
+
+    private Optional<AdditiveClass> additive(Entry entry) {
+        if (!ruleBook.asks().namesClasses() || entry.pack != null || entry.foods.size() != 1) return Optional.empty();
+        return AdditiveClass.of(entry.foods.iterator().next());
     }
 
     /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound

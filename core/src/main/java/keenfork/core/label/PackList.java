@@ -200,7 +200,8 @@ record PackList(Language from, Language to, List<Piece> pieces, List<String> unr
         var isDecimal = printed.length() == 1 && start > 0 && Character.isDigit(text.charAt(start - 1))
                 && end < text.length() && Character.isDigit(text.charAt(end));
         if (isDecimal) return new Piece(start, end, to.isEnglish() ? "." : ",", false);
-        var colon = to.id().equals("fr") ? " :" : ":";
-        return new Piece(start, end, printed.replaceAll("['’]", " ").replaceAll("\\s*:", colon), false);
+        return new Piece(start, end, printed.replaceAll("['’]", " ").replaceAll("\\s*:", colon(to)), false);
     }
+
+    static String colon(Language language) { return language.id().equals("fr") ? " :" : ":"; }
 }

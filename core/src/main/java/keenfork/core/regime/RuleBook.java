@@ -65,6 +65,7 @@ public final class RuleBook {
         asks = new Rules(new BigDecimal(rule("least-x-height")), yes("shares", "named", "never"),
                 Integer.parseInt(rule("water-from")),
                 yes("contains-with-list", "yes", "no"), yes("named-alone", "yes", "no"),
+                yes("additive-classes", "yes", "no"),
                 Rules.Limit.parse(rule("gluten-free")));
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));

@@ -10,9 +10,10 @@ import java.math.BigDecimal;
 /// @param waterFrom       percent of the whole from which added water is listed; 0 for always
 /// @param repeatsContains whether "contains" stands behind a list that emphasises already
 /// @param membersAlone    whether each kind is named alone, without the word of its group: almond, not nuts (almond)
+/// @param namesClasses    whether an additive stands behind its class: raising agent: sodium bicarbonate
 /// @param glutenFree      gluten in what may be called gluten-free
 public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains,
-        boolean membersAlone, Limit glutenFree) {
+        boolean membersAlone, boolean namesClasses, Limit glutenFree) {
     /// A limit in the finished food.
     ///
     /// @param milligrams in 1 kg
