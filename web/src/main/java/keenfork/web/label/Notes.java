@@ -12,6 +12,7 @@ import keenfork.core.label.Statement;
 /// @param checks  what else is asked
 record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static final int PAIRS_SHOWN = 3;
+    private static final int UNKNOWN_SHOWN = 6;
 
     private static final String NOT_IN_RUN =
             "This dish is not in the run, so what shared kit may leave in it was not looked at. Put it in the run.";
@@ -20,6 +21,13 @@ record Notes(List<String> unknown, List<String> open, List<String> checks) {
     Notes(Statement statement, boolean inRun) {
         this(statement.waitsFor(), open(statement),
                 Stream.concat(inRun ? Stream.empty() : Stream.of(NOT_IN_RUN), statement.checks().stream()).toList());
+    }
+
+    /// {@return the first few of what is not known, and how many more there are}
+    public List<String> firstUnknown() {
+        if (unknown.size() <= UNKNOWN_SHOWN) return unknown;
+        return Stream.concat(unknown.stream().limit(UNKNOWN_SHOWN - 1),
+                Stream.of("%d more".formatted(unknown.size() - UNKNOWN_SHOWN + 1))).toList();
     }
 
     private static List<String> open(Statement statement) {

@@ -56,6 +56,18 @@ class LabelFactsTest extends RunningKitchen {
 
     private Stream<OutOfDate> old(String name) { return paper.outOfDate().stream().filter(o -> o.name().equals(name)); }
 
+    /// What a label waits for is said beside it: the word of a pack that has no English is no allergen anybody could
+    /// look for elsewhere.
+    @Test
+    void what_a_packed_label_waits_for_stands_beside_it() {
+        var dish =
+                write("Ramson dip\n1 kg peas\n200 g harissa\npack: Zutaten: Paprika, Wasser, Bärlauch, Salz, Rapsöl.");
+        var page = plain(get("/labels?kind=tub&dish=" + dish).body());
+        assertThat(page).contains("Not everything is known.").contains(
+                "what the label calls “Bärlauch” of the harissa, which its pack says in another language");
+        assertThat(page).contains("The list of the harissa is put into English from its German: hold it against");
+    }
+
     @Test
     void a_claim_is_printed_while_it_stands_and_calls_the_label_back_when_it_does_not() {
         var dish = write("Claim dip\n1 kg peas\n50 ml olive oil");
