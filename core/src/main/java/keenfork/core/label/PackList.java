@@ -30,7 +30,9 @@ record PackList(Language from, Language to, List<Piece> pieces, List<String> unr
     /// @param isWord false for signs and numbers between words
     record Piece(int start, int end, String text, boolean isWord) {}
 
-    private static final List<String> COLUMNS = List.of("en", "fr", "de", "es", "it");
+    private static final String FILE = "pack-lists.txt";
+    /// the languages of the table, by their keys: its first row
+    private static final List<String> COLUMNS = columns();
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{M}\\d]+");
     /// what may stand between two words of one name
     private static final Pattern JOINT = Pattern.compile("\\s+|['’-]");
@@ -45,10 +47,16 @@ record PackList(Language from, Language to, List<Piece> pieces, List<String> unr
         unread = List.copyOf(unread);
     }
 
+    private static List<String> columns() {
+        var first = Table.lines(PackList.class, FILE).stream().filter(l -> !l.isSilent()).findFirst().orElseThrow();
+        var cells = List.of(first.text().split("\\s*\\|\\s*"));
+        return cells.subList(0, cells.size() - 1);
+    }
+
     /// {@return by language, the rows by each of their forms there}
     private static Map<Language, Map<String, List<String>>> read() {
         var held = new HashMap<Language, Map<String, List<String>>>();
-        for (var row : Table.read(PackList.class, "pack-lists.txt", COLUMNS.size() + 1)) {
+        for (var row : Table.read(PackList.class, FILE, COLUMNS.size() + 1).stream().skip(1).toList()) {
             var written = IntStream.range(0, COLUMNS.size()).mapToObj(c -> row.list(c).getFirst()).toList();
             for (var c = 0; c < COLUMNS.size(); c++)
                 take(row, c, written, held.computeIfAbsent(Language.named(COLUMNS.get(c)).orElseThrow(),
@@ -78,7 +86,7 @@ record PackList(Language from, Language to, List<Piece> pieces, List<String> unr
         var words = WORD.matcher(text).region(list.from(), text.length()).results().map(r -> new Piece(r.start(),
                 r.end(), r.group(), true)).toList();
         var from = language(text, words, to);
-        if (from == to)
+        if (from == to || !COLUMNS.contains(to.id()))
             return new PackList(to, to, List.of(new Piece(list.from(), list.until(), text.substring(list.from()),
                     false)), List.of());
         var unread = new LinkedHashSet<String>();
@@ -116,7 +124,8 @@ record PackList(Language from, Language to, List<Piece> pieces, List<String> unr
 
     /// {@return whether a language has a word for an English name}
     static boolean isKnown(String name, Language language) {
-        return language.isEnglish() || HELD.getOrDefault(Language.english(), Map.of()).containsKey(key(name));
+        return language.isEnglish() || COLUMNS.contains(language.id())
+                && HELD.getOrDefault(Language.english(), Map.of()).containsKey(key(name));
     }
 
     /// {@return whether two words of a language are forms of one}

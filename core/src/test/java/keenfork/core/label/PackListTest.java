@@ -113,7 +113,7 @@ class PackListTest {
     @Test
     void every_row_goes_round_through_every_language() {
         var ids = List.of("en", "fr", "de", "es", "it");
-        for (var row : Table.read(PackListTest.class, "pack-lists.txt", 6))
+        for (var row : Table.read(PackListTest.class, "pack-lists.txt", 6).stream().skip(1).toList())
             for (var from = 0; from < ids.size(); from++)
                 for (var to = 0; to < ids.size(); to++) {
                     var there = list(row.list(from).getFirst(), ids.get(to));
