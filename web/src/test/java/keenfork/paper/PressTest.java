@@ -1,12 +1,14 @@
 package keenfork.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
@@ -43,6 +45,22 @@ class PressTest {
     void one_piece_is_as_it_was() throws IOException {
         try (var bound = Loader.loadPDF(Press.pdf(List.<Supplier<String>>of(() -> page(1))))) {
             assertThat(new PDFTextStripper().getText(bound)).contains("Piece 1");
+        }
+    }
+
+    /// A mark that stands on 96 CSS pixels is an inch wide on paper: what a cook reads at arm's length is as large as
+    /// the place that is kept for it.
+    @Test
+    void a_mark_is_as_large_as_its_place() throws IOException {
+        var html = "<!DOCTYPE html><html lang=\"en\"><head><title>Mark</title><style>@page { size: A4; margin: 20mm; }"
+                + "body { margin: 0; }</style></head><body><i class=\"mark s96\" title=\"in\">m-in</i></body></html>";
+        try (var document = Loader.loadPDF(Press.pdf(html))) {
+            var dots = 288;
+            var page = new PDFRenderer(document).renderImageWithDPI(0, dots);
+            var inked = IntStream.range(0, page.getWidth()).filter(x -> IntStream.range(0, page.getHeight())
+                    .anyMatch(y -> (page.getRGB(x, y) & 0xFF) < 128)).count();
+            // the square is 18 of the 24 units of its grid wide
+            assertThat(inked / (double) dots).isCloseTo(18 / 24.0, within(0.03));
         }
     }
 }

@@ -59,14 +59,6 @@ class LabelFactsTest extends RunningKitchen {
     /// What a label waits for is said beside it: the word of a pack that has no English is no allergen anybody could
     /// look for elsewhere.
     @Test
-    void what_labels_follow_is_read_beside_them() {
-        assertThat(get("/labels?kind=tub").body()).contains("href=\"/labels/law\"");
-        var page = get("/labels/law");
-        assertThat(page.statusCode()).isEqualTo(200);
-        assertThat(page.body()).contains("<table>").contains("Annex VII").contains("not built");
-    }
-
-    @Test
     void what_a_packed_label_waits_for_stands_beside_it() {
         var dish =
                 write("Ramson dip\n1 kg peas\n200 g harissa\npack: Zutaten: Paprika, Wasser, Bärlauch, Salz, Rapsöl.");
