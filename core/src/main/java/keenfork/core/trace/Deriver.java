@@ -337,12 +337,13 @@ final class Deriver {
         }
 
         /// {@return whether the pack names which kinds of it are in it: almonds and hazelnuts of "mixed nuts". What the
-        /// kitchen's word only leaves open is then said}
+        /// kitchen's word only leaves open is then said; what the pack says may be there leaves it as open as before}
         private boolean isSpelledOut(Food food) {
             var inUse = pack();
             var read = inUse == null ? line.pack() : inUse.declaration();
             return read != null && food.holds().stream()
-                    .anyMatch(branch -> read.findings().stream().map(Finding::substance)
+                    .anyMatch(branch -> read.findings().stream().filter(f -> f.says() == Finding.Says.IN)
+                            .map(Finding::substance)
                             .anyMatch(s -> !s.equals(branch) && Substances.shipped().isUnder(s, branch)));
         }
 

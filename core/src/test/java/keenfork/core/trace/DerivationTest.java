@@ -336,6 +336,17 @@ class DerivationTest {
 
     /// A word for a whole branch names no one kind of it: "nuts" on a pack are nuts in London, and perhaps almonds in
     /// Sydney.
+    /// What a word of the kitchen leaves open, its pack may spell out; only what the pack says is in it does so.
+    @Test
+    void a_pack_that_names_the_kinds_replaces_the_word_for_all_of_them() {
+        assertThat(marks(US, "100 g mixed nuts", "pack: ALMONDS, CASHEWS")).contains("tree-nuts:contains")
+                .noneMatch(m -> m.startsWith("peanuts"));
+        assertThat(marks(US, "100 g mixed nuts", "pack: sea salt, sunflower oil. May contain ALMONDS and CASHEWS."))
+                .as("nobody said which nuts are in it").contains("tree-nuts:contains", "peanuts:contains");
+        assertThat(marks(UK, "200 g white fish", "pack: water, salt. May contain COD."))
+                .as("a precaution takes nothing away").contains("fish:contains");
+    }
+
     @Test
     void nuts_that_nobody_named_are_surely_nuts_and_perhaps_almonds() {
         var anz = keenfork.core.regime.RuleBook.named("anz").orElseThrow();
