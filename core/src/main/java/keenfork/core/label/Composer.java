@@ -3,10 +3,8 @@ package keenfork.core.label;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -15,17 +13,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
-import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 import keenfork.core.label.Statement.Item;
 import keenfork.core.label.Statement.TextRun;
 import keenfork.core.measure.Mass;
 import keenfork.core.pack.Declaration;
-import keenfork.core.pack.Finding;
 import keenfork.core.recipe.Line;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
@@ -45,7 +40,7 @@ final class Composer {
     private final Derivation derivation;
     private final RuleBook ruleBook;
     private final Language language;
-    private final Wording wording;
+    private final Emphasis emphasis;
 
     /// groups that count from an amount on and do not reach it as far as is known: nothing in the list stands for them
     private final Set<Group> below;
@@ -74,7 +69,7 @@ final class Composer {
         this.derivation = derivation;
         this.ruleBook = ruleBook;
         this.language = language;
-        wording = new Wording(ruleBook, language);
+        emphasis = new Emphasis(ruleBook, language, below);
         stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream()
                 .map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
@@ -281,11 +276,11 @@ final class Composer {
         List<Item> holds = List.of();
         // of each ingredient it is said what is in it, whatever was said of the one before
         var said = new LinkedHashMap<String, Named>();
-        var words = emphasised(entry.evidence);
-        runs.addAll(said(called(entry), words, said));
+        var words = emphasis.of(entry.evidence);
+        runs.addAll(emphasis.in(called(entry), words, said));
         if (entry.pack != null) {
             runs.add(new TextRun(" ("));
-            runs.addAll(listed(entry.pack, said));
+            runs.addAll(emphasis.in(entry.pack, said));
             runs.add(new TextRun(")"));
         }
         if (entry.other != null) {
@@ -323,128 +318,6 @@ final class Composer {
     /// The list of a dish that goes into another one: Regulation (EU) No 1169/2011, Annex VII, part E: a compound
     /// ingredient is followed by a list of its own.
     private List<Item> opened(Map<String, Named> said) { return entries().stream().map(e -> item(e, said)).toList(); }
-
-    /// What is set in bold in the list, by its word: in the label's language, so a word of the English name is no
-    /// stand-in for it.
-    private Map<String, Named> emphasised(List<Evidence> evidence) {
-        var words = new LinkedHashMap<String, Named>();
-        for (var e : evidence)
-            if (e.certainty() == Certainty.CONTAINS)
-                for (var named : named(e.substance())) words.put(wording.inList(named), named);
-        return words;
-    }
-
-    private List<Named> named(Substance substance) {
-        return ruleBook.groups().stream().filter(g -> !below.contains(g) && ruleBook.member(g, substance).isPresent())
-                .map(g -> Named.of(g, substance, ruleBook)).toList();
-    }
-
-    /// A name's words that say a thing as the law has it are set in bold; of several that begin at one place the
-    /// longest.
-    private static List<TextRun> bold(String text, Map<String, Named> names, Map<String, Named> said) {
-        var runs = new ArrayList<TextRun>();
-        var at = 0;
-        var words = Words.of(text);
-        for (var i = 0; i < words.size(); i++) {
-            var name = "";
-            var last = i;
-            for (var candidate : names.keySet()) {
-                var wanted = Words.of(candidate).stream().map(Words.Word::text).toList();
-                var until = i + wanted.size();
-                if (until <= words.size() && until > last && !wanted.isEmpty()
-                        && words.subList(i, until).stream().map(Words.Word::text).toList().equals(wanted)) {
-                    name = candidate;
-                    last = until;
-                }
-            }
-            if (name.isEmpty()) continue;
-            var named = names.get(name);
-            var start = words.get(i).start();
-            var end = words.get(last - 1).end();
-            if (start > at) runs.add(new TextRun(text.substring(at, start)));
-            runs.add(new TextRun(text.substring(start, end), List.of(named)));
-            at = end;
-            said.put(name, named);
-            i = last - 1;
-        }
-        if (at < text.length()) runs.add(new TextRun(text.substring(at)));
-        return runs;
-    }
-
-    /// A pack's list in the label's language, with the words behind its findings in bold.
-    private List<TextRun> listed(Declaration pack, Map<String, Named> said) {
-        var list = PackList.of(pack, language);
-        if (list.from() == list.to()) return printed(pack, said);
-        var names = named(pack, list.pieces());
-        var runs = new ArrayList<TextRun>();
-        for (var piece : list.pieces()) {
-            var its = names.getOrDefault(piece, Map.of());
-            var words = said(piece.text(), its, said);
-            if (its.isEmpty() || words.stream().anyMatch(TextRun::bold)) runs.addAll(words);
-            else runs.add(new TextRun(piece.text(), List.copyOf(its.values())));
-        }
-        return runs;
-    }
-
-    /// A name with the words in it that say a thing as the law has it in bold; the whole of it where it is another form
-    /// of such a word.
-    private List<TextRun> said(String text, Map<String, Named> names, Map<String, Named> said) {
-        var runs = bold(text, names, said);
-        var same = names.entrySet().stream().filter(n -> PackList.isSame(text, n.getKey(), language)).toList();
-        if (same.isEmpty() || runs.stream().anyMatch(TextRun::bold)) return runs;
-        same.forEach(n -> said.put(n.getKey(), n.getValue()));
-        return List.of(new TextRun(text, same.stream().map(Map.Entry::getValue).toList()));
-    }
-
-    /// {@return what each piece of a list names: of the pieces behind one finding those that say it as the law does,
-    /// else the longest}
-    private Map<PackList.Piece, Map<String, Named>> named(Declaration pack, List<PackList.Piece> pieces) {
-        var names = new HashMap<PackList.Piece, Map<String, Named>>();
-        for (var finding : findings(pack)) {
-            var behind = pieces.stream()
-                    .filter(p -> p.isWord() && p.start() < finding.end() && p.end() > finding.start()).toList();
-            for (var named : behind.isEmpty() ? List.<Named>of() : named(finding.substance())) {
-                var saying = behind.stream().filter(p -> saysIt(p.text(), named)).toList();
-                var longest = Collections.max(behind, Comparator.comparingInt(p -> p.end() - p.start()));
-                for (var piece : saying.isEmpty() ? List.of(longest) : saying)
-                    names.computeIfAbsent(piece, _ -> new LinkedHashMap<>()).put(wording.inList(named), named);
-            }
-        }
-        return names;
-    }
-
-    private static List<Finding> findings(Declaration pack) {
-        return Stream.concat(pack.findings().stream(), pack.explained().stream())
-                .filter(f -> f.says() == Finding.Says.IN).sorted(Comparator.comparingInt(Finding::start)).toList();
-    }
-
-    /// A pack's own list as printed, with the words behind its findings in bold.
-    private List<TextRun> printed(Declaration pack, Map<String, Named> said) {
-        var runs = new ArrayList<TextRun>();
-        var list = pack.list();
-        var at = list.from();
-        for (var f : findings(pack)) {
-            if (f.start() < at || f.end() > list.until()) continue;
-            var names = named(f.substance());
-            if (names.isEmpty()) continue;
-            if (f.start() > at) runs.add(new TextRun(pack.text().substring(at, f.start())));
-            var printed = pack.text().substring(f.start(), f.end());
-            runs.add(new TextRun(printed, names));
-            at = f.end();
-            // what the maker's word says as the law wants it said needs no brackets behind it
-            for (var named : names)
-                if (saysIt(printed, named)) said.put(wording.inList(named), named);
-        }
-        if (at < list.until()) runs.add(new TextRun(pack.text().substring(at, list.until())));
-        return runs;
-    }
-
-    private boolean saysIt(String printed, Named named) {
-        var key = Words.key(printed);
-        return key.contains(Words.key(wording.inList(named)))
-                || PackList.isSame(printed, wording.inList(named), language) || named.member().isEmpty()
-                        && ruleBook.alsoCalled(named.group()).stream().anyMatch(w -> key.contains(Words.key(w)));
-    }
 
     /// What the label names, group by group, each thing once, where it is surest: almond in it, cashew not known.
     private Map<Certainty, List<Named>> said() {

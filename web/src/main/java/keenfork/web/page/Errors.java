@@ -89,8 +89,6 @@ class Errors {
 
     @ExceptionHandler(GivenUp.class)
     ModelAndView givenUp(GivenUp e, HttpServletRequest request) {
-        // who is still interrupted cannot write an answer
-        Thread.interrupted();
         LOG.warn("given up: {} {}", request.getMethod(), request.getRequestURI());
         return page(HttpStatus.SERVICE_UNAVAILABLE, "Given up",
                 e.getMessage() + " Nothing was stored or printed. Ask for fewer dishes at a time.");
@@ -130,6 +128,8 @@ class Errors {
     }
 
     private static ModelAndView page(HttpStatus status, String title, String words) {
+        // who was told to give up and still is cannot write an answer
+        Thread.interrupted();
         var page = new ModelAndView("page/wrong", status);
         page.addObject("title", title);
         page.addObject("words", words);
