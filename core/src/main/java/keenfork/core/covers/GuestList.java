@@ -3,6 +3,7 @@ package keenfork.core.covers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
 
@@ -15,16 +16,16 @@ public record GuestList(List<Entry> entries, boolean isWhole) {
     /// groups taken at once
     public static final int MOST = 200;
     private static final int LONGEST_NAME = 60;
+    private static final String OTHERS = Grammar.anyOf("others");
     /// a comma parts two groups only where a number, a table or the rest follows: "milk, eggs" is one group
     private static final Pattern PARTS = Pattern.compile(
             "[\\n;]+|\\s+(?:and|&)\\s+(?=\\d+\\s*[x×]?\\s+\\p{L})|,(?=\\s*(?:\\d+\\s*[x×]?\\s+\\p{L}"
-                    + "|table\\s+\\w+\\s*:|(?:and\\s+)?(?:the\\s+)?(?:rest|others|"
-                    + "everyone else)\\b))",
+                    + "|table\\s+\\w+\\s*:|(?:and\\s+)?(?:the\\s+)?(?:" + OTHERS + ")\\b))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ENTRY = Pattern.compile(
             "^(?:[-•*]\\s*)?(?:(?<name>[^:]{1,60}):\\s*)?(?:(?<people>\\d{1,5})\\s*[x×]?\\s+)?(?<avoids>.+)$");
     private static final Pattern REST =
-            Pattern.compile("(?i)^(?:and\\s+)?(?:the\\s+)?(?:rest|others|everyone else)\\b[:,]?");
+            Pattern.compile("(?i)^(?:and\\s+)?(?:the\\s+)?(?:" + OTHERS + ")\\b[:,]?");
 
     /// One group of the list.
     ///

@@ -2,13 +2,15 @@ package keenfork.core.food;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /// Words that German puts together into one.
 final class Compound {
     private static final int SHORTEST = 8;
     private static final int SHORTEST_PART = 4;
-    /// what may stand between the parts
-    private static final List<String> JOINTS = List.of("", "n", "s", "en", "e");
+    /// what may stand between the parts: nothing, too
+    private static final List<String> JOINTS =
+            Stream.concat(Stream.of(""), Grammar.list("compound").stream()).toList();
 
     private Compound() {}
 

@@ -6,25 +6,14 @@ import java.util.regex.Pattern;
 
 /// What stands between two words of a line: a comma or a bracket turns aside to talk, "and" goes on to another food.
 final class Joint {
-    private static final Set<String> GOES_ON = words("goes-on");
-    private static final Set<String> TURNS_ASIDE = words("turns-aside");
-    private static final Set<String> COMES_TO = words("comes-to");
-    private static final Pattern DENIES = Pattern.compile("(?i)(?<!\\w)(?:" + anyOf("denies") + ")\\s+(?:(?:"
-            + anyOf("denies-on") + ")\\s+)*$");
+    private static final Set<String> GOES_ON = Grammar.words("goes-on");
+    private static final Set<String> TURNS_ASIDE = Grammar.words("turns-aside");
+    private static final Set<String> COMES_TO = Grammar.words("comes-to");
+    private static final Pattern DENIES = Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("denies") + ")\\s+(?:(?:"
+            + Grammar.anyOf("denies-on") + ")\\s+)*$");
     private static final String ASIDE = ",;:([{–—!?";
 
     private Joint() {}
-
-    private static Set<String> words(String kind) {
-        var found = new java.util.HashSet<String>();
-        for (var row : Table.read(Joint.class, "joints.txt", 3)) if (row.cell(1).equals(kind)) found.add(row.cell(0));
-        return Set.copyOf(found);
-    }
-
-    /// {@return the words of a kind, as they stand in a pattern}
-    static String anyOf(String kind) {
-        return String.join("|", words(kind).stream().sorted().map(Pattern::quote).toList());
-    }
 
     /// {@return whether what ends before a place of a text says that what follows is not there: "not in", "no",
     /// "without any"}

@@ -38,7 +38,7 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
     }
 
     /// "feta of a kind": the word before it tells whose way it is made, and names nothing that goes in
-    private static final Pattern LIKE = Pattern.compile("(?i)[\\s-]+(?:style|type)\\s+\\p{L}");
+    private static final Pattern LIKE = Pattern.compile("(?i)[\\s-]+(?:" + Grammar.anyOf("likeness") + ")\\s+\\p{L}");
 
     private enum Place { OF_FOOD, OF_TALK }
 

@@ -31,8 +31,8 @@ final class TwoSided {
     }
 
     private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:"
-            + Joint.anyOf("becomes") + ")\\b|\\s*$");
-    private static final Pattern FROM = Pattern.compile("(?i)\\b(?:of|from|in)\\s+$");
+            + Grammar.anyOf("becomes") + ")\\b|\\s*$");
+    private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
 
     private TwoSided() {}
 

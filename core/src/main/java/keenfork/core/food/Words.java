@@ -2,6 +2,7 @@ package keenfork.core.food;
 
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,21 +13,21 @@ import org.jspecify.annotations.Nullable;
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("[\\p{M}\\p{Cf}'’]+");
-    private static final Map<String, String> IRREGULAR =
-            Map.ofEntries(Map.entry("leaves", "leaf"), Map.entry("halves", "half"), Map.entry("loaves", "loaf"),
-                    Map.entry("chillies", "chilli"), Map.entry("chilies", "chili"), Map.entry("chiles", "chili"),
-                    Map.entry("cookies", "cookie"), Map.entry("brownies", "brownie"),
-                    Map.entry("smoothies", "smoothie"), Map.entry("pies", "pie"),
-                    Map.entry("molasses", "molasses"), Map.entry("veggies", "veggie"), Map.entry("calories", "calorie"),
-                    Map.entry("prunes", "prune"));
+    private static final Map<String, String> IRREGULAR = irregular();
     /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
-    private static final List<String> NOT_DENYING = List.of("range", "flow", "from", "roaming");
+    private static final Set<String> NOT_DENYING = Grammar.words("not-denying");
 
     /// what French and Italian leave standing before an apostrophe: d'orge, l'uovo, dell'olio
-    private static final Set<String> ELIDED =
-            Set.of("d", "l", "n", "s", "qu", "dell", "all", "nell", "sull", "dall", "un");
+    private static final Set<String> ELIDED = Grammar.words("elided");
 
     private Words() {}
+
+    /// as written: the one form of a word rests on this table
+    private static Map<String, String> irregular() {
+        var held = new HashMap<String, String>();
+        for (var row : Table.read(Words.class, "irregular.txt", 3)) held.put(row.cell(0), row.cell(1));
+        return Map.copyOf(held);
+    }
 
     /// A word of a text.
     ///

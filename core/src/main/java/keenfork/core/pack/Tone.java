@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
 
 /// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before
@@ -14,30 +15,29 @@ enum Tone {
 
     private static final int LETTERS_OF_ANY_CASE =
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
-    private static final Pattern BOILERPLATE = Pattern.compile(
-            "for allergens,?\\s*(including|incl\\.?)?[^.;]{0,60}?(see|refer)[^.;]{0,60}", Pattern.CASE_INSENSITIVE);
     private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
     /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was
     /// packed in
     private static final Pattern PHRASES =
             Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
                     held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
+    private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate"), Pattern.CASE_INSENSITIVE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
     private static final Pattern X_FREE =
-            Pattern.compile("(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:from|range|flow|roaming))"
+            Pattern.compile("(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:"
+                    + Grammar.anyOf("not-denying") + "))"
                     + "|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)", LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
-    private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)no (?:added|artificial)[^,.;]{0,40}$");
+    private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)" + held("no-claim"));
     /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
     private static final Pattern OF_ONE_THING =
-            Pattern.compile("(?iu)no added|no artificial|without|sans|ohne|sin|senza|non[- ]");
-    private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:and|or|nor|&|et|ou|und|oder|y|o|e)\\s");
+            Pattern.compile("(?iu)" + held("of-one-thing"));
+    private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:" + held("and-word") + ")\\s");
     private static final Pattern GOES_ON = Pattern.compile(
-            "(?iu)\\s*(that|which|where|also|qui|der|die|das|dem|que|donde|dove|che|auch|aussi|también|anche|,"
-                    + "|\\s)*\\s*");
+            "(?iu)\\s*(" + held("goes-on") + "|,|\\s)*\\s*");
 
     /// {@return what finds any phrase of a tone}
     static Pattern pattern(String tone) { return Pattern.compile(held(tone), LETTERS_OF_ANY_CASE); }
@@ -145,7 +145,7 @@ enum Tone {
     }
 
     private static final Pattern HEADING =
-            Pattern.compile("(?iu)^\\s*(?:ingredients?|ingrédients?|zutaten|ingredientes|ingredienti)\\s*:\\s*");
+            Pattern.compile("(?iu)^\\s*(?:" + held("heading") + ")\\s*:\\s*");
 
     static Declaration.Stretch list(String text) {
         var heading = HEADING.matcher(text);

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
@@ -21,7 +22,7 @@ final class AmountBehind {
     /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
     private static final Fraction MOST_COUNTED = Fraction.of(48);
 
-    private static final Pattern EACH = Pattern.compile("(?i)(?:pp|p\\.p\\.?|each|per (?:person|portion|plate))\\.?");
+    private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
     private final MeasureReader ahead;
     private final Units units;

@@ -9,6 +9,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
 public record Answer(String words, String line) {
     private static final Pattern OR = Pattern.compile("(?i)\\s*,?\\s+or\\s+|\\s*/\\s*(?=\\p{L})");
     private static final int MOST = 6;
-    private static final Set<String> STATES = Set.of("raw", "boiled", "cooked", "pasteurised", "dried");
+    private static final Set<String> STATES = Grammar.words("state");
 
     /// {@return the answers there are to what a line leaves open: one of its choices, a name the table holds for a word
     /// it could not read, or a kind of what it names too loosely}

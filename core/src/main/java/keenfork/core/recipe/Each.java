@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.recipe.MeasureWords.Does;
 
 /// One amount for each of several foods: "1 tsp each cumin and coriander", "1 can each kidney and navy beans". Each
@@ -16,7 +17,7 @@ final class Each {
     private static final Pattern BEHIND =
             Pattern.compile("(?i)^(?<foods>\\D+?)\\s*[-–:(,]\\s*(?<amount>[^-–:(,]{1,24}?)\\s+(?:of )?each\\)?\\.?$");
     private static final Pattern JOINT =
-            Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+and\\s+|\\s+n\\s+|\\s+plus\\s+");
+            Pattern.compile("(?i)\\s*[,;+&/]\\s*(?:and\\s+)?|\\s+(?:" + Grammar.anyOf("food-joint") + ")\\s+");
 
     private Each() {}
 

@@ -14,6 +14,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Remembered;
 import keenfork.core.food.Substance;
@@ -30,15 +31,14 @@ public record EntrySteps(List<Integer> steps) {
     /// "everything but the cheese", "all except the nuts and the seeds": what is named there stays out of that step
     private static final Pattern BUT = Pattern.compile(
             "(?i)\\b(?:everything|all(?: (?:of|the|other) [\\p{L} ]{0,30}?)?|the rest|remaining [\\p{L} "
-                    + "]{0,20}?)\\s+(?<but>(?:but|except(?: for)?|apart from|bar|minus|save for"
-                    + "|without)\\s+[^.,;:()]*?)(?=$|[.,;:()]|\\s+(?:until|till|til|then|in a|in the|into"
-                    + "|with a|together|to a)\\b)");
+                    + "]{0,20}?)\\s+(?<but>(?:" + Grammar.anyOf("except") + ")\\s+[^.,;:()]*?)(?=$|[.,;:()]|\\s+(?:"
+                    + Grammar.anyOf("except-end")
+                    + ")\\b)");
     /// counted in before the first step
     public static final int START = -1;
     /// letters from which a word of a name tells it apart well enough
     private static final int TELLING = 4;
-    private static final Pattern ALL = Pattern.compile(
-            "(?i)\\b(?:everything|all (?:the|of|other)|the rest|remaining|other ingredients|ingredients|together)\\b");
+    private static final Pattern ALL = Grammar.wordOf("everything");
 
     public EntrySteps {
         steps = List.copyOf(steps);

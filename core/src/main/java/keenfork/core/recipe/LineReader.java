@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.OwnWeights;
@@ -26,16 +27,17 @@ final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
-    private static final List<String> HEAD_ENDS = List.of(" with ", " w/ ", " w ", " in ", " for ", " from ", " and ",
-            " & ", " n ", " + ", " - ", " – ", " plus ");
+    private static final List<String> HEAD_ENDS =
+            Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
     private static final String AROUND = " ,();";
-    private static final Pattern DRAINED = Pattern.compile("(?<!not |un|don't |don’t |do not |never )drain");
-    private static final List<String> TO_TASTE = List.of("to taste", "to season", "as needed", "as required");
-    private static final Pattern PURPOSE = Pattern.compile("(?i)\\bfor\\s+(?:(?:the|a|your|our)\\s+)?$");
+    private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
+    private static final List<String> TO_TASTE = Grammar.list("as-liked");
+    private static final Pattern PURPOSE =
+            Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
-    private static final Pattern EXCHANGED =
-            Pattern.compile("(?i)\\b(?:swap|sub|substitut|chang|switch|exchang|replac|trad)\\w*\\b");
-    private static final Pattern ENDS = Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:or|nor|and|but|added)\\b)");
+    private static final Pattern EXCHANGED = Grammar.wordOf("exchanged");
+    private static final Pattern ENDS =
+            Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;

@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
@@ -12,8 +13,8 @@ import keenfork.core.food.Words;
 final class MadeHere {
     private static final Set<String> WORDS = words();
     private static final Pattern RESULT = Pattern.compile(
-            "(?i)\\b(?:to|into|for|like|as|of|until it(?:'s|’s| is| forms| makes)?|forms|makes|have) (?:an? |the "
-                    + "|your |one )?(?:\\p{L}+,? ){0,3}$");
+            "(?i)\\b(?:" + Grammar.anyOf("result") + ") (?:(?:one|" + Grammar.anyOf("determiner")
+                    + ") )?(?:\\p{L}+,? ){0,3}$");
 
     private MadeHere() {}
 
@@ -27,6 +28,6 @@ final class MadeHere {
     static boolean isIt(String step, Match match) {
         return WORDS.contains(Words.key(match.text()))
                 || RESULT.matcher(step.substring(0, match.start())).find() && !step.substring(0, match.start()).matches(
-                        "(?i).*\\b(?:spoons?|cups?|grams?|bit|rest|handful|dash|dollop|half|some) of (?:the )?$");
+                        "(?i).*\\b(?:" + Grammar.anyOf("share-of") + ") of (?:the )?$");
     }
 }

@@ -6,6 +6,7 @@ import java.math.RoundingMode;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
@@ -32,7 +33,7 @@ final class MeasureReader {
             @Nullable BigDecimal centimetres,
             Set<JuiceOrZest> pressed, String rest) {}
 
-    private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>two|three|four|five|2|3|4|5)$");
+    private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>" + Grammar.anyOf("more-of") + ")$");
 
     private static final Set<Unit> SPOONS = Set.of(Unit.TSP, Unit.TBSP, Unit.CUP);
 

@@ -19,7 +19,7 @@ final class MeasureWords {
     /// What a word may do around an amount; one word may do several things.
     enum Does {
         ARTICLE, OF, EACH, TO, PLUS, AND, OR, THE, SOME, FROM, ALTOGETHER, HEDGE, LIMIT, UNCOUNTED, SIZE, SHORT_SIZE,
-        LENGTH, LENGTH_NOUN, PART, NUMBER, DOZEN, OUNCE, JUICE, ZEST,
+        LENGTH, LENGTH_NOUN, PART, PARTS, HALF, BEHIND_HALF, BEFORE_LIMIT, NUMBER, FEW, DOZEN, OUNCE, JUICE, ZEST,
         BESIDE_JUICE, BEFORE_JUICE;
 
         long bit() { return 1L << ordinal(); }
@@ -28,13 +28,15 @@ final class MeasureWords {
     /// A word of the tables.
     ///
     /// @param does   a bit for each thing it does
-    /// @param figure the size factor, the centimetres or the number it stands for; 1 where it stands for none
+    /// @param figure the number it stands for; 1 where it stands for none
+    /// @param most   the largest it may stand for: 5 of "a few"
+    /// @param factor the size factor or the centimetres it stands for; 1 where it stands for none
     /// @param unit   the unit it names, or null
-    record Said(long does, Fraction figure, BigDecimal factor, @Nullable UnitName unit) {
+    record Said(long does, Fraction figure, Fraction most, BigDecimal factor, @Nullable UnitName unit) {
         boolean is(Does what) { return (does & what.bit()) != 0; }
     }
 
-    static final Said NOTHING = new Said(0, Fraction.ONE, BigDecimal.ONE, null);
+    static final Said NOTHING = new Said(0, Fraction.ONE, Fraction.ONE, BigDecimal.ONE, null);
     private static final List<Said> SAID = new ArrayList<>();
     private static final WordTable WORDS = new WordTable();
 
@@ -43,12 +45,13 @@ final class MeasureWords {
         for (var row : Table.read(MeasureWords.class, "measure-words.txt", 4)) {
             var does = row.read(1, _ -> row.list(1).stream()
                     .mapToLong(k -> Does.valueOf(k.toUpperCase(Locale.ROOT).replace('-', '_')).bit()).sum());
-            all.put(row.cell(0), new Said(does, row.read(2, MeasureWords::fraction), row.read(2, MeasureWords::factor),
+            all.put(row.cell(0), new Said(does, row.read(2, c -> fraction(c.split("-")[0])),
+                    row.read(2, c -> fraction(c.substring(c.indexOf('-') + 1))), row.read(2, MeasureWords::factor),
                     null));
         }
         for (var name : UnitNames.all())
-            all.merge(name.word(), new Said(0, Fraction.ONE, BigDecimal.ONE, name),
-                    (a, b) -> new Said(a.does, a.figure, a.factor, b.unit));
+            all.merge(name.word(), new Said(0, Fraction.ONE, Fraction.ONE, BigDecimal.ONE, name),
+                    (a, b) -> new Said(a.does, a.figure, a.most, a.factor, b.unit));
         for (Map.Entry<String, Said> one : all.entrySet()) {
             WORDS.add(one.getKey(), SAID.size());
             SAID.add(one.getValue());
@@ -64,7 +67,7 @@ final class MeasureWords {
     }
 
     private static BigDecimal factor(String cell) {
-        return cell.isEmpty() || cell.contains("/") ? BigDecimal.ONE : new BigDecimal(cell);
+        return cell.isEmpty() || cell.contains("/") || cell.contains("-") ? BigDecimal.ONE : new BigDecimal(cell);
     }
 
     /// {@return what the word between two places of a text is said for}

@@ -6,6 +6,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Remembered;
@@ -22,9 +23,8 @@ import org.jspecify.annotations.Nullable;
 /// @param product    the bought product it is, or null for a plain food
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product) {
     private static final Pattern PUT_ON_TOP =
-            Pattern.compile("(?i)^(?:scatter|sprinkle|strew|top|garnish|finish|crumble|shave|dot|serve|lay)\\b");
-    private static final Pattern WORKED_IN =
-            Pattern.compile("(?i)\\b(?:blend|blitz|whizz|stir|fold|mix|toss|through|into|half|some|rest)\\b");
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("put-on-top") + ")\\b");
+    private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
 
     /// of each step by itself
     private static final Remembered<List<Mention>> READ = new Remembered<>(Mention::read);

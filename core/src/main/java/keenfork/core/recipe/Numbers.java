@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 
 /// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of,
 /// and ranges of them.
-final class Numbers {
+public final class Numbers {
     private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)),
             Map.entry('⅓', new Fraction(1, 3)),
             Map.entry('⅔', new Fraction(2, 3)), Map.entry('¼', new Fraction(1, 4)), Map.entry('¾', new Fraction(3, 4)),
@@ -16,24 +16,23 @@ final class Numbers {
             Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)),
             Map.entry('⅞', new Fraction(7, 8)));
     private static final Fraction HALF = new Fraction(1, 2);
-    private static final Fraction DOZEN = Fraction.of(12);
     private static final long MOST = 1_000_000;
 
     private Numbers() {}
 
     /// A number or a range.
     ///
+    /// @param low  the least it may be, 0 or more
+    /// @param high the most
     /// @param end where the words after it start
-    record Found(Fraction low, Fraction high, int end) {}
+    public record Found(Fraction low, Fraction high, int end) {}
 
     private record Range(Fraction low, Fraction high) {
         static Range of(Fraction one) { return new Range(one, one); }
-
-        static Range of(long low, long high) { return new Range(Fraction.of(low), Fraction.of(high)); }
     }
 
     /// {@return the number or range at a place of a text, or null where there is none}
-    static @Nullable Found at(String text, int from) {
+    public static @Nullable Found at(String text, int from) {
         var cursor = new Cursor(text, from);
         hedges(cursor);
         var low = one(cursor);
@@ -63,7 +62,7 @@ final class Numbers {
         while (true) {
             if (cursor.mark("~≈") || cursor.take(Does.HEDGE)) {
                 cursor.mark(".");
-            } else if (cursor.word().equals("up") || cursor.word().equals("at")) {
+            } else if (cursor.is(Does.BEFORE_LIMIT)) {
                 var back = cursor.at;
                 cursor.pass();
                 cursor.blanks();
@@ -169,10 +168,7 @@ final class Numbers {
     }
 
     private static boolean isHalf(Cursor cursor) {
-        if (!cursor.word().equals("half")) return false;
-        cursor.pass();
-        cursor.blanks();
-        return true;
+        return cursor.take(Does.HALF);
     }
 
     private static boolean isAt(Cursor cursor, int ahead, char mark) {
@@ -192,28 +188,23 @@ final class Numbers {
 
     private static @Nullable Range words(Cursor cursor) {
         var said = cursor.said();
-        var word = cursor.word();
-        var after = cursor.at + word.length();
+        var after = cursor.at + cursor.wordLength();
         if (after < cursor.text.length() && Character.isDigit(cursor.text.charAt(after))) return null;
         cursor.pass();
         if (cursor.ahead() == '-' || cursor.ahead() == '\'') return null;
         cursor.blanks();
-        return switch (word) {
-            case "half" -> half(cursor);
-            case "quarter", "third" -> {
-                ofA(cursor);
-                yield Range.of(new Fraction(1, word.equals("third") ? 3 : 4));
-            }
-            case "couple" -> {
-                cursor.take(Does.OF);
-                yield Range.of(2, 3);
-            }
-            case "few" -> Range.of(2, 5);
-            case "several" -> Range.of(3, 7);
-            case "dozen" -> Range.of(DOZEN);
-            case "a", "an" -> article(cursor);
-            default -> said.is(Does.NUMBER) ? cardinal(said.figure().top(), cursor) : null;
-        };
+        if (said.is(Does.HALF)) return half(cursor);
+        if (said.is(Does.PART)) {
+            ofA(cursor);
+            return Range.of(said.figure());
+        }
+        if (said.is(Does.FEW)) {
+            cursor.take(Does.OF);
+            return new Range(said.figure(), said.most());
+        }
+        if (said.is(Does.DOZEN)) return Range.of(said.figure());
+        if (said.is(Does.ARTICLE) && !said.is(Does.THE)) return article(cursor);
+        return said.is(Does.NUMBER) ? cardinal(said.figure().top(), cursor) : null;
     }
 
     private static void ofA(Cursor cursor) {
@@ -221,32 +212,26 @@ final class Numbers {
     }
 
     private static @Nullable Range half(Cursor cursor) {
-        if (cursor.word().equals("fat") || cursor.word().equals("and")) return null;
+        // "half-fat milk", "half and half"
+        if (cursor.is(Does.BEHIND_HALF) || cursor.is(Does.AND)) return null;
         cursor.take(Does.OF);
         cursor.take(Does.ARTICLE);
-        return cursor.take(Does.DOZEN) ? Range.of(Fraction.of(6)) : Range.of(HALF);
+        var many = cursor.said().figure();
+        return Range.of(cursor.take(Does.DOZEN) ? HALF.times(many) : HALF);
     }
 
     private static @Nullable Range article(Cursor cursor) {
-        return switch (cursor.word()) {
-            case "half", "quarter", "third", "couple", "few", "dozen" -> words(cursor);
-            default -> cursor.is(Does.UNCOUNTED) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
-        };
+        var said = cursor.said();
+        if (said.is(Does.HALF) || said.is(Does.PART) || said.is(Does.FEW) || said.is(Does.DOZEN)) return words(cursor);
+        return said.is(Does.UNCOUNTED) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
     }
 
     private static @Nullable Range cardinal(long number, Cursor cursor) {
-        if (cursor.take(Does.DOZEN)) return Range.of(DOZEN.times(Fraction.of(number)));
-        var parts = switch (cursor.word()) {
-            case "half", "halves" -> 2;
-            case "third", "thirds" -> 3;
-            case "quarter", "quarters" -> 4;
-            default -> 0;
-        };
-        if (parts > 0) {
-            cursor.pass();
-            cursor.blanks();
+        var each = cursor.said().figure();
+        if (cursor.take(Does.DOZEN)) return Range.of(each.times(Fraction.of(number)));
+        if (cursor.take(Does.PART, Does.PARTS)) {
             ofA(cursor);
-            return Range.of(new Fraction(number, parts));
+            return Range.of(each.times(Fraction.of(number)));
         }
         var back = cursor.at;
         if (cursor.take(Does.AND) && cursor.take(Does.ARTICLE)) {

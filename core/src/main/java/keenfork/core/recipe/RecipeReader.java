@@ -2,12 +2,14 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Volumes;
@@ -18,45 +20,46 @@ import org.jspecify.annotations.Nullable;
 /// Reads a whole recipe, line by line.
 final class RecipeReader {
     private static final Pattern YIELD = Pattern
-            .compile("(?i)^(?:serves|servings|feeds|for|enough for|makes|yields?|portions)[:\\s]+(?<rest>\\S.{0,60})$");
+            .compile("(?i)^(?:" + Grammar.anyOf("serving-head") + "|" + Grammar.anyOf("yield-head")
+                    + ")[:\\s]+(?<rest>\\S.{0,60})$");
     private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
-    private static final String TIME = "(?:min(?:ute)?s?|h|hrs?|hours?)\\b";
+    private static final String TIME = "(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b";
     /// what web pages write over a recipe about the clock: nothing goes in of it
     private static final Pattern CLOCK = Pattern.compile(
-            "(?i)^(?:prep(?:aration)?|cook(?:ing)?|total|active|hands-on|resting|chilling|soaking|ready in)(?: "
+            "(?i)^(?:" + Grammar.anyOf("clock-head") + ")(?: "
                     + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
                     + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
-                    + ")*(?:,? plus (?:chilling|soaking|resting|cooling|overnight soaking|marinating))?\\.?$");
-    private static final Pattern MAKES = Pattern.compile("(?i)^(?:makes|yields?)[:\\s]+(?<what>.{1,80})$");
+                    + ")*(?:,? plus (?:" + Grammar.anyOf("clock-wait") + "))?\\.?$");
+    private static final Pattern MAKES =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("yield-head") + ")[:\\s]+(?<what>.{1,80})$");
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD =
-            Pattern.compile("(?i)^(?:method|steps?|directions|instructions|preparation|how to make it)\\s*:?$");
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:?$");
     private static final Pattern INGREDIENTS = Pattern.compile(
-            "(?i)^(?:ingredients|you need|you will need|you'll need|what you need|what you’ll need|shopping "
-                    + "list)\\s*:?$");
+            "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
     private static final String PARTS = PartKind.headlines();
     private static final Pattern HEADING = Pattern.compile(
             "^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$"
                     + "|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:"
                     + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
-                    + "|(?i)^(?<for>(?:for the|for|to) (?:\\p{L}+ )?(?:" + PARTS + ")\\b[^\\d:]{0,40})$");
+                    + "|(?i)^(?<for>(?:" + Grammar.anyOf("part-for") + ") (?:\\p{L}+ )?(?:" + PARTS
+                    + ")\\b[^\\d:]{0,40})$");
     /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
     private static final Pattern LONE =
-            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|dressings|toppings|beside)$");
+            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|" + Grammar.anyOf("lone-part") + ")$");
     /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals:
     /// "GARNISH"
     private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS
-            + "))(?:\\s*\\((?:makes|for|serves|enough for|feeds|x)\\b[^)]*\\)|\\s+(?:pp|p\\.p\\.|per person|per "
-            + "portion|each))$"
-            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>garnish|topping|toppings|base|side|filling|to serve"
-            + "|to finish|to garnish|to plate)$");
+            + "))(?:\\s*\\((?:" + Grammar.anyOf("made-for") + ")\\b[^)]*\\)|\\s+(?:" + Grammar.anyOf("each") + "))$"
+            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>" + Grammar.anyOf("serving-part") + ")$");
     private static final Pattern WHOLE_PART = Pattern.compile("(?i)(?:.* )?(?:" + PARTS + ")");
     private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
     private static final Pattern CONVENTION = Pattern.compile(
-            "(?i)^(?:volumes?|measures?|cups|spoons)(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>metric|us|american"
-                    + "|au|australian|imperial|uk)(?: (?:cups|measures|spoons))*\\.?$");
+            "(?i)^(?:" + Grammar.anyOf("volumes-head")
+                    + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
+    private static final Map<String, Volumes> CONVENTIONS = conventions();
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
@@ -133,17 +136,20 @@ final class RecipeReader {
         return plain;
     }
 
+    private static Map<String, Volumes> conventions() {
+        var held = new HashMap<String, Volumes>();
+        for (var volumes : Volumes.values())
+            for (var name : Grammar.list(volumes.name().toLowerCase(Locale.ROOT) + "-volumes")) held.put(name, volumes);
+        return Map.copyOf(held);
+    }
+
     /// A recipe may say whose cups and spoons it means; else they are the kitchen's.
     private Volumes convention(List<String> written) {
         for (var raw : written) {
             if (raw.length() > LONGEST_HEADING || raw.indexOf(':') < 0 && raw.indexOf('=') < 0) continue;
             var matcher = CONVENTION.matcher(raw.strip());
-            if (matcher.matches()) return switch (matcher.group("name").toLowerCase(Locale.ROOT)) {
-                case "us", "american" -> Volumes.US;
-                case "au", "australian" -> Volumes.AU;
-                case "imperial", "uk" -> Volumes.IMPERIAL;
-                default -> Volumes.METRIC;
-            };
+            var named = matcher.matches() ? CONVENTIONS.get(matcher.group("name").toLowerCase(Locale.ROOT)) : null;
+            if (named != null) return named;
         }
         return kitchen;
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
@@ -20,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 /// @param lines  its lines, in the order of the recipe
 public record Scaled(BigDecimal factor, List<Entry> lines) {
     private static final Pattern SERVES =
-            Pattern.compile("(?im)^(\\s*(?:serves|servings|feeds|for|enough for|makes|portions)[:\\s]+)\\d+");
+            Pattern.compile("(?im)^(\\s*(?:" + Grammar.anyOf("serving-head") + ")[:\\s]+)\\d+");
     private static final double SHOWN = 0.05;
     private static final int DIGITS = 6;
     private static final BigDecimal MOST_FACTOR = new BigDecimal(1000);

@@ -3,7 +3,9 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 
 /// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
 final class Several {
@@ -12,7 +14,8 @@ final class Several {
 
     /// "1 clove garlic, juice of 1 lime"
     private static final Pattern PRESSED =
-            Pattern.compile("(?:juice|zest) (?:and (?:juice|zest) )?(?:of )?(?:\\d|½|¼|half|an? |one )");
+            Pattern.compile(
+                    "(?:juice|zest) (?:and (?:juice|zest) )?(?:of )?(?:\\d|½|¼|(?:" + Grammar.anyOf("one") + ")\\b)");
     /// the bullets of lists stand behind every letter and fraction of Latin script
     private static final char LAST_LETTER = 0x2020;
 
@@ -86,8 +89,10 @@ final class Several {
         return 0;
     }
 
-    private static final List<String> JOINTS = List.of(", plus ", ", and ", " and ", " plus ", " + ", " & ", ", ",
-            "; ");
+    /// the longest first: ", and " before ", "
+    private static final List<String> JOINTS = Stream.concat(
+            Grammar.list("amount-joint").stream().flatMap(w -> Stream.of(", " + w + " ", " " + w + " ")),
+            Stream.of(" + ", " & ", ", ", "; ")).toList();
 
     private static boolean startsAmount(String line, int at) {
         var c = line.charAt(at);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.WordSet;
 import keenfork.core.food.Words;
@@ -14,7 +15,7 @@ import keenfork.core.food.Words;
 final class State {
     private static final int LONGEST = 2;
     /// "eggs, yolks only": what is left of one
-    private static final Set<String> PARTS_OF_ONE = Set.of("yolk", "white");
+    private static final Set<String> PARTS_OF_ONE = Grammar.words("egg-part");
     /// words that stand first or last in a name of several: only these are tried
     private static final WordSet HALVES = new WordSet(halves());
 

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 
@@ -19,12 +20,13 @@ final class StepLine {
     private static final Map<String, Opening> WORDS = Table.read(StepLine.class, "step-words.txt", 3).stream()
             .collect(Collectors.toUnmodifiableMap(r -> r.cell(0),
                     r -> r.read(1, c -> Opening.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
-    private static final Pattern OPENS = Pattern
-            .compile("(?iU)^(?:in (?:a|an|the|another)|to (?:make|serve|finish|assemble)|for the|with (?:a|the))\\b");
+    private static final Pattern OPENS =
+            Pattern.compile("(?iU)^(?:" + Grammar.anyOf("step-opening") + ")\\b");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     /// a time, a heat, or what is meant by "it": nothing that goes in
     private static final Pattern GOES_ON = Pattern.compile(
-            "(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:min(?:ute)?s?|hrs?|hours?|secs?|seconds?)\\b"
+            "(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + "|"
+                    + Grammar.anyOf("second") + ")\\b"
                     + "|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
                     + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)))
                             .collect(Collectors.joining("|"))

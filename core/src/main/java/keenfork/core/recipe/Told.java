@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
 import keenfork.core.measure.Unit;
@@ -24,13 +25,12 @@ record Told(List<String> lines, List<String> steps) {
     private static final int FEWEST_MEASURED = 2;
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
     private static final Pattern CLAUSE = Pattern.compile(
-            "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:and then|then|plus|with|into|over)\\s+|\\s+and\\s+(?!a (?:half"
-                    + "|quarter|bit|third)\\b)");
-    private static final Pattern PRESSED = Pattern.compile("(?i)\\b(?:juice|zest|rind)\\b");
+            "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:" + Grammar.anyOf("clause") + ")\\s+|\\s+and\\s+(?!(?:"
+                    + Grammar.anyOf("not-clause") + ")\\b)");
+    private static final Pattern PRESSED = Grammar.wordOf("pressed");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
-    private static final Pattern TALKING = Pattern
-            .compile("(?i)\\b(?:i|we|you|it|then|until|till|take|want|throw|chuck|stir|blitz|mix|add|put|pop|bung)\\b");
+    private static final Pattern TALKING = Grammar.wordOf("telling");
 
     static Optional<Told> of(String text) {
         if (text.length() < SHORTEST || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))

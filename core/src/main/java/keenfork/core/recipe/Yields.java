@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Mass;
@@ -21,14 +22,12 @@ import keenfork.core.measure.Span;
 final class Yields {
     private static final String ANY = "*";
     /// what comes out of a tin is cooked already
-    private static final Pattern TINNED = Pattern.compile("(?i)\\b(?:tin|tinned|can|canned|jar|jarred)s?\\b");
+    private static final Pattern TINNED = Grammar.wordOf("tinned");
     /// What is done to it, and what says so; what is cooked was soaked before, so that stands first.
     enum Change {
-        COOKED("(?i)\\b(?:cook|boil|simmer|poach|steam)(?:ed|s|ing)?\\b"), SOAKED("(?i)\\bsoak(?:ed|s|ing)?\\b");
+        COOKED, SOAKED;
 
-        private final Pattern words;
-
-        Change(String words) { this.words = Pattern.compile(words); }
+        private final Pattern words = Grammar.wordOf(id());
 
         private boolean isSaid(String text) { return words.matcher(text).find(); }
 

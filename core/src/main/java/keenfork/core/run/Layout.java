@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Words;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 final class Layout {
     /// most times a batch is laid anew so that its windows are kept
     private static final int MOST_TRIES = 12;
-    private static final Pattern COOLED = Pattern.compile("(?i)\\b(?:cool|cools|cooled|chill|chills|chilled|cold)\\b");
+    private static final Pattern COOLED = Grammar.wordOf("gone-cold");
 
     private final PrepRun run;
     private final Equipment equipment;

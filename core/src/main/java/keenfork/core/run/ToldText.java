@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Words;
 
 /// Reads what the crew says of its day, a line for each: "Cook 2 until 15:00", "Oven shelf 1 taken 13:00 to 14:00",
@@ -16,14 +17,16 @@ public final class ToldText {
     private static final String TIME = "(\\d{1,2}[:.]\\d{2})";
     private static final Pattern COOK = Pattern.compile("(?i)cook\\s+(\\d{1,2})\\s+(?<rest>.+)");
     private static final Pattern TAKEN =
-            Pattern.compile("(?i)(?<piece>.+?)\\s+(?:is\\s+)?(?:taken|busy|in use|out|gone|away)\\s+(?<rest>.+)");
+            Pattern.compile("(?i)(?<piece>.+?)\\s+(?:is\\s+)?(?:" + Grammar.anyOf("away") + ")\\s+(?<rest>.+)");
     private static final Pattern BEFORE =
-            Pattern.compile("(?i)(?<first>.+?)\\s+(?:goes\\s+|is made\\s+|comes\\s+)?before\\s+(?<then>.+)");
-    private static final Pattern FROM_TO = Pattern.compile("(?i)(?:from\\s+)?" + TIME + "\\s*(?:-|–|to|until|till)\\s*"
+            Pattern.compile(
+                    "(?i)(?<first>.+?)\\s+(?:(?:" + Grammar.anyOf("goes-before") + ")\\s+)?before\\s+(?<then>.+)");
+    private static final Pattern FROM_TO =
+            Pattern.compile("(?i)(?:from\\s+)?" + TIME + "\\s*(?:-|–|" + Grammar.anyOf("until-time") + ")\\s*"
+                    + TIME);
+    private static final Pattern UNTIL = Pattern.compile("(?i)(?:" + Grammar.anyOf("until-time") + ")\\s+"
             + TIME);
-    private static final Pattern UNTIL = Pattern.compile("(?i)(?:until|till|to|leaves at|leaves|goes at|up to)\\s+"
-            + TIME);
-    private static final Pattern FROM = Pattern.compile("(?i)(?:from|comes at|starts at|after)\\s+" + TIME);
+    private static final Pattern FROM = Pattern.compile("(?i)(?:" + Grammar.anyOf("from-time") + ")\\s+" + TIME);
 
     private final Equipment equipment;
     private final int cooks;

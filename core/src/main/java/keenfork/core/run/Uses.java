@@ -12,6 +12,7 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Substance;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Part;
@@ -26,8 +27,7 @@ import org.jspecify.annotations.Nullable;
 
 /// What of a dish goes over which kit, by what is known of its lines.
 final class Uses {
-    private static final Pattern THICK =
-            Pattern.compile("(?i)\\b(?:dip|pesto|hummus|pur[eé]e|sauce|spread|cream|paste)\\b");
+    private static final Pattern THICK = Grammar.wordOf("thick");
 
     private final Derivation dish;
     private final Recipe recipe;

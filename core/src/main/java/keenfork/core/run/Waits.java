@@ -3,18 +3,11 @@ package keenfork.core.run;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.ToIntFunction;
-import java.util.regex.Pattern;
 import keenfork.core.food.Table;
 
 /// How long a step goes on by itself: the time it says, or the usual one of its work and its food.
 final class Waits {
-    private static final Pattern TIME = Pattern.compile(
-            "(?i)((?<!\\d)\\d{1,9}|\\ban?|\\bhalf an)(?:\\s*(?:-|–|to)\\s*(\\d{1,9}))?\\s*(min(?:ute)?s?"
-                    + "|h(?:(?:ou)?rs?)?"
-                    + "|sec(?:ond)?s?)\\b");
-    private static final int MOST = 1000;
     private static final List<WaitRow> ROWS = read();
 
     /// @param work   words of the work, one of which stands in the sentence
@@ -48,11 +41,9 @@ final class Waits {
         var said = 0;
         var isSaid = false;
         for (var sentence : sentences) {
-            var times = TIME.matcher(sentence.whole());
-            while (times.find()) {
+            for (var time : SaidTime.in(sentence.whole())) {
                 isSaid = true;
-                said += minutes(times.group(2) == null ? times.group(1) : times.group(2),
-                        times.group(3)) * goes.applyAsInt(sentence.whole());
+                said += time.minutes() * goes.applyAsInt(sentence.whole());
             }
         }
         if (isSaid) return said;
@@ -61,19 +52,5 @@ final class Waits {
             usual += ROWS.stream().filter(r -> r.isOf(sentence)).findFirst().map(WaitRow::minutes)
                     .orElse(0) * goes.applyAsInt(sentence.whole());
         return usual;
-    }
-
-    /// Of a range the longer counts; seconds are less than a minute.
-    private static int minutes(String figure, String unit) {
-        var word = figure.toLowerCase(Locale.ROOT);
-        var isHours = unit.toLowerCase(Locale.ROOT).startsWith("h");
-        if (word.startsWith("half")) return isHours ? 30 : 1;
-        var count = word.startsWith("a") ? 1 : number(figure);
-        if (unit.toLowerCase(Locale.ROOT).startsWith("s")) return (count + 59) / 60;
-        return isHours ? count * 60 : count;
-    }
-
-    private static int number(String figure) {
-        return figure.length() > 4 ? MOST : Math.min(MOST, Integer.parseInt(figure));
     }
 }

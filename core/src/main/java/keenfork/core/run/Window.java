@@ -5,7 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
+import org.jspecify.annotations.Nullable;
 
 /// When a task must be done, as its step says it.
 ///
@@ -16,10 +18,9 @@ public record Window(When kind, int least, int most) {
     public static final int OPEN = Integer.MAX_VALUE;
     private static final List<WindowWords> ROWS = read();
     /// "no more than an hour before serving", "at most 2 hours ahead"
-    private static final Pattern BEFORE = Pattern.compile("(?i)\\b(?:no (?:more|earlier|longer|sooner) than|not "
-            + "(?:more|earlier) than|at most|up to|within) "
-            + "(?<figure>\\d{1,3}|an?|half an|one|two|three)\\s*(?<unit>min(?:ute)?s?|h(?:(?:ou)?rs?)?)\\b (?:before"
-                    + "|ahead|of serving|of service)");
+    private static final Pattern NO_MORE_THAN =
+            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("no-more-than") + ") ");
+    private static final Pattern AHEAD = Pattern.compile("(?i) (?:" + Grammar.anyOf("ahead") + ")");
 
     /// What the time is counted from.
     public enum When {
@@ -66,30 +67,33 @@ public record Window(When kind, int least, int most) {
         var plain = text.replace('’', '\'');
         var said = new ArrayList<Window>();
         for (var row : ROWS) if (row.words.isIn(plain)) said.add(row.window);
-        var before = BEFORE.matcher(plain);
-        if (before.find()) {
+        var ahead = ahead(plain);
+        if (ahead != null) {
             said.removeIf(w -> w.kind == When.FRESH);
-            said.add(new Window(When.FRESH, 0, minutes(before.group("figure"), before.group("unit"))));
+            said.add(new Window(When.FRESH, 0, ahead.minutes));
         }
         return said;
     }
 
-    private static int minutes(String figure, String unit) {
-        var hours = unit.toLowerCase(Locale.ROOT).startsWith("h");
-        var count = switch (figure.toLowerCase(Locale.ROOT)) {
-            case "a", "an", "one" -> 1;
-            case "half an" -> 0;
-            case "two" -> 2;
-            case "three" -> 3;
-            default -> Integer.parseInt(figure);
-        };
-        if (count == 0) return 30;
-        return hours ? count * 60 : count;
+    /// The longest time ahead of service, and where its words stand.
+    private record Ahead(int minutes, int start, int end) {}
+
+    private static @Nullable Ahead ahead(String text) {
+        var opening = NO_MORE_THAN.matcher(text);
+        while (opening.find()) {
+            var time = SaidTime.at(text, opening.end());
+            if (time == null) continue;
+            var end = AHEAD.matcher(text).region(time.end(), text.length());
+            if (end.lookingAt()) return new Ahead(time.minutes(), opening.start(), end.end());
+        }
+        return null;
     }
 
     /// {@return a step's words without those that say when: how long it goes on is told by the rest}
     static String withoutTimes(String text) {
-        var left = BEFORE.matcher(text).replaceAll("");
+        var left = text;
+        for (var ahead = ahead(left); ahead != null; ahead = ahead(left))
+            left = left.substring(0, ahead.start) + left.substring(ahead.end);
         for (var row : ROWS) if (row.window.kind == When.COOL) left = row.words.replacedIn(left, "");
         return left;
     }

@@ -2,12 +2,13 @@ package keenfork.core.swap;
 
 import java.util.Optional;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 
 /// Takes one of several foods out of the enumeration it stands in: "the garlic, chilli and lime" without chilli.
 final class Enumeration {
     /// what belongs to a food and goes with it: "the", "half of the", "toasted"
     private static final Pattern BEFORE = Pattern.compile(
-            "(?i)(?<own>(?:(?:half|rest|remaining|all|most|some)\\s+(?:of\\s+)?)?(?<the>(?:the|a|an|some)\\s+)?"
+            "(?i)(?<own>(?:(?:" + Grammar.anyOf("share") + ")\\s+(?:of\\s+)?)?(?<the>(?:the|a|an|some)\\s+)?"
                     + "(?:\\p{L}+(?:ed|en|ly)\\s+){0,2})$");
     private static final Pattern LAST_COMMA = Pattern.compile(",(?=[^,]*$)");
     /// a word that a food of an enumeration may follow: another verb begins no food

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Plurals;
 import keenfork.core.recipe.Line;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 /// that does not fit what goes in is kept as it is written and left to the cook.
 final class Method {
     private static final String OUT = "(left out)";
-    private static final Set<String> COLD = Set.of("cool", "chill", "refresh");
+    private static final Set<String> COLD = Grammar.words("cooling");
     private final NamedLines named;
     private final Map<Line, Move> byLine = new IdentityHashMap<>();
     private final Map<Move, String> own = new IdentityHashMap<>();

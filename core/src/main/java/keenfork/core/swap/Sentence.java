@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import org.jspecify.annotations.Nullable;
@@ -19,11 +20,10 @@ import org.jspecify.annotations.Nullable;
 record Sentence(String text, List<Deed> deeds, List<Named> foods) {
     private static final Pattern SENTENCE = Pattern.compile("[^.!;]*(?:\\.(?=\\d)[^.!;]*)*[.!;]*\\s*");
     private static final Pattern WORD = Pattern.compile("\\p{L}[\\p{L}'’-]*");
-    private static final Set<String> DETERMINERS = Set.of("the", "a", "an", "this", "that", "your", "each", "its");
+    private static final Set<String> DETERMINERS = Grammar.words("determiner");
     /// behind a food word that is a verb here: "toast the …", "butter a tin"
-    private static final Set<String> OBJECTS = Set.of("the", "a", "an", "it", "them", "each", "all", "some", "your");
-    private static final Set<String> PREPOSITIONS = Set.of("in", "into", "with", "over", "on", "onto", "to", "from",
-            "through", "under", "for", "of", "at", "until", "by");
+    private static final Set<String> OBJECTS = Grammar.words("object");
+    private static final Set<String> PREPOSITIONS = Grammar.words("preposition");
     /// a participle stands right before its food, or with one word between
     private static final int NEAR = 2;
 

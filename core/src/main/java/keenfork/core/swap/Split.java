@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
 import keenfork.core.people.Avoidance;
@@ -33,8 +34,8 @@ import org.jspecify.annotations.Nullable;
 public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> without, List<Line> still,
         List<Line> movable, int further) {
     private static final double HALF = 0.5;
-    private static final Pattern CAN_WAIT = Pattern.compile(
-            "(?i)^(?:scatter|sprinkle|top|crumble|drizzle|swirl|garnish|finish|fold in|stir in|fold the|add|dot)\\b");
+    private static final Pattern CAN_WAIT =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("can-wait") + ")\\b");
 
     public Split {
         without = List.copyOf(without);

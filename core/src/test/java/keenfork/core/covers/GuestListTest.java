@@ -3,7 +3,11 @@ package keenfork.core.covers;
 import static keenfork.core.Kit.UK;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.Stream;
+import keenfork.core.Kit;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /// A list of guests as it comes in a mail.
 class GuestListTest {
@@ -17,6 +21,17 @@ class GuestListTest {
                 "pregnancy", "nuts, traces count; peanuts, traces count");
         assertThat(list.entries().getLast().group().name()).isEqualTo("table 6");
         assertThat(list.unclear()).isEmpty();
+    }
+
+    @ParameterizedTest @MethodSource("lists")
+    void the_rest_who_eat_everything_are_no_group(String row) {
+        var cells = row.split(" \\| ");
+        assertThat(GuestList.read(cells[1], UK).entries()).hasSize(Integer.parseInt(cells[0]));
+    }
+
+    static Stream<String> lists() {
+        return Kit.lines("/corpus/grammar.txt").filter(l -> l.startsWith("guests: "))
+                .map(l -> l.substring("guests: ".length()));
     }
 
     /// A comma between two things that one group avoids parts no groups.

@@ -1,0 +1,98 @@
+package keenfork.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import keenfork.core.Kit;
+import keenfork.core.measure.Volumes;
+import keenfork.core.pack.Declaration;
+import keenfork.core.pack.Law;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/// The words of grammar around what goes in. What each must do is common practice.
+class PagesTest {
+    static Stream<String> pages() { return Kit.blocks("/corpus/pages.txt"); }
+
+    @ParameterizedTest @MethodSource("pages")
+    void what_stands_around_a_recipe_is_no_ingredient(String page) {
+        var lines = page.lines().filter(l -> !l.startsWith("#")).toList();
+        var expected = List.of(lines.getFirst().split(" \\| "));
+        var text = String.join("\n", lines.subList(1, lines.size())).replace("\n|", "\n");
+
+        var recipe = Recipe.read(text, Volumes.METRIC, new Law("uk"));
+
+        assertThat(List.of(recipe.serves(), recipe.lines().size(), recipe.steps().size())).as(recipe.toString())
+                .isEqualTo(Stream.of(0, 2, 3).map(i -> Integer.parseInt(expected.get(i))).toList());
+        if (expected.get(1).equals("-")) return;
+        assertThat(recipe.lines()).filteredOn(l -> l.text().contains("cup")).singleElement().satisfies(l -> assertThat(
+                Objects.requireNonNull(l.mass()).likelyGrams()).isCloseTo(Double.parseDouble(expected.get(1)),
+                        within(2.0)));
+    }
+
+    private static Stream<String> said(String kind) {
+        return Kit.lines("/corpus/grammar.txt").filter(l -> l.startsWith(kind + ": "))
+                .map(l -> l.substring(kind.length() + 2));
+    }
+
+    static Stream<String> but() { return said("but"); }
+
+    static Stream<String> all() { return said("all"); }
+
+    static Stream<String> each() { return said("each"); }
+
+    static Stream<String> putIn() { return said("put-in"); }
+
+    static Stream<String> free() { return said("free"); }
+
+    @ParameterizedTest @MethodSource("but")
+    void what_is_taken_out_of_everything_goes_in_later(String step) {
+        var dish = Kit.aDish("100 g rocket", "100 ml olive oil", "50 g walnuts", "Method", step, "Stir in the rest.");
+        assertThat(EntrySteps.of(dish).steps()).containsExactly(0, 0, 1);
+    }
+
+    @ParameterizedTest @MethodSource("all")
+    void all_is_all(String step) {
+        var dish = Kit.aDish("100 g rocket", "50 g walnuts", "Method", "Warm a pan.", step, "Serve.");
+        assertThat(EntrySteps.of(dish).steps()).containsOnly(1);
+    }
+
+    @ParameterizedTest @MethodSource("each")
+    void an_amount_for_everyone_is_read(String row) {
+        var cells = row.split(" \\| ");
+        assertThat(Objects.requireNonNull(Kit.aLine(cells[1]).amount()).low().decimal())
+                .isEqualByComparingTo(new BigDecimal(cells[0]));
+    }
+
+    @ParameterizedTest @MethodSource("putIn")
+    void what_is_put_in_for_another_thing_is_in(String line) {
+        assertThat(Kit.marks(Kit.UK, line)).anyMatch(m -> m.contains("gluten"));
+    }
+
+    @ParameterizedTest @MethodSource("free")
+    void not_everything_that_is_free_is_denied(String line) {
+        assertThat(Kit.aLine(line).food()).isPresent();
+    }
+
+    static Stream<String> elided() { return said("elided"); }
+
+    @ParameterizedTest @MethodSource("elided")
+    void a_word_behind_an_apostrophe_is_read(String text) {
+        assertThat(Declaration.read(text, new Law("uk")).findings()).extracting(f -> f.substance().id())
+                .contains("barley");
+    }
+
+    @Test
+    void half_a_dozen_is_six() {
+        assertThat(Kit.aLine("half a dozen eggs").amount()).isEqualTo(Kit.aLine("6 eggs").amount());
+        assertThat(Kit.aLine("half-fat milk").amount()).isNull();
+        assertThat(Kit.aLine("the eggs").amount()).isNull();
+        assertThat(Kit.aLine("two thirds of a cup of rice").amount()).isEqualTo(Kit.aLine("2/3 cup rice").amount());
+        assertThat(Kit.aLine("up to three eggs").amount()).isEqualTo(Kit.aLine("3 eggs").amount());
+    }
+}
