@@ -133,7 +133,8 @@ class JourneyTest extends Browsing {
             "/swaps?dish=-1&for=1&for=4,820", "/swaps?dish=1&for=1&for=3&compare=1&compare=2,820", "/swaps/table,820",
             "/run?show=yours,1280", "/run,820", "/run/now,1280", "/run/now,820", "/run/sheet,820", "/run/day,820",
             "/labels?dish=2,1280", "/labels?dish=2&kind=tub,820", "/labels?kind=guest,1280",
-            "/labels?dish=all&kind=card&sheet=a4,1280", "/labels/keeping?dish=2,820"})
+            "/labels?dish=all&kind=card&sheet=a4,1280", "/labels/keeping?dish=2,820", "/labels/law,1280",
+            "/labels/law,820"})
     void axe_finds_nothing_grave(String path, int width) {
         size(width);
         go(path);

@@ -56,6 +56,15 @@ class LabelFactsTest extends RunningKitchen {
 
     private Stream<OutOfDate> old(String name) { return paper.outOfDate().stream().filter(o -> o.name().equals(name)); }
 
+    @Test
+    void what_labels_follow_is_read_beside_them() {
+        assertThat(get("/labels?kind=tub").body()).contains("href=\"/labels/law\"");
+        var page = get("/labels/law");
+        assertThat(page.statusCode()).isEqualTo(200);
+        assertThat(page.body()).contains("<dt>UK and EU</dt>", "Annex VII, part E",
+                "Not on our labels.</b> one language a label").doesNotContain("StatementTest");
+    }
+
     /// What a label waits for is said beside it: the word of a pack that has no English is no allergen anybody could
     /// look for elsewhere.
     @Test
