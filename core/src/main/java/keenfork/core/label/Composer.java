@@ -98,6 +98,7 @@ final class Composer {
                     item.holds()));
         }
         promised(entries);
+        NameClaim.of(derivation, ruleBook).forEach(c -> checks.addAll(asked(c)));
         var english = entries.stream()
                 .filter(e -> additive(e).isEmpty() && !PackList.isKnown(e.name, language)).map(Entry::name).toList();
         if (!english.isEmpty())
@@ -212,6 +213,21 @@ final class Composer {
             if (!food.holds().isEmpty()
                     && entries.stream().noneMatch(e -> e.foods.stream().anyMatch(f -> f == food || isFormOf(f, food))))
                 checks.add("The name says “%s”, and no line is. Is it still what it is called?".formatted(food.name()));
+    }
+
+    /// A claim that the name makes is asked about where something speaks against it, or where it takes a figure.
+    private static List<String> asked(NameClaim claim) {
+        var asked = new ArrayList<String>();
+        if (!claim.against().isEmpty())
+            asked.add("The name says “%s”, and there is %s. Give it another name.".formatted(claim.says(),
+                    String.join(", ", claim.against())));
+        else if (!claim.unread().isEmpty())
+            asked.add("The name says “%s”: read the pack of the %s for it.".formatted(claim.says(),
+                    String.join(", ", claim.unread())));
+        if (!claim.asks().isEmpty())
+            asked.add("The name says “%s”. That takes %s (%s).".formatted(claim.says(),
+                    String.join(": ", claim.asks()), claim.law()));
+        return asked;
     }
 
     /// Lines of the same name are one ingredient; what has no weight stands last, as its place is not known.
