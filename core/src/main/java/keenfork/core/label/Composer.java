@@ -294,9 +294,11 @@ final class Composer {
         var said = new LinkedHashMap<String, Named>();
         var words = emphasis.of(entry.evidence);
         runs.addAll(emphasis.in(called(entry), words, said));
-        if (entry.pack != null) {
+        var list = entry.pack == null ? List.<TextRun>of() : emphasis.in(entry.pack, said);
+        // a vinegar whose pack lists vinegar is said once
+        if (!list.isEmpty() && !key(list).equals(key(runs))) {
             runs.add(new TextRun(" ("));
-            runs.addAll(emphasis.in(entry.pack, said));
+            runs.addAll(list);
             runs.add(new TextRun(")"));
         }
         if (entry.other != null) {
@@ -318,6 +320,10 @@ final class Composer {
         }
         runs.add(new TextRun(")"));
         return new Item(entry.name, Optional.empty(), runs, false, holds);
+    }
+
+    private static String key(List<TextRun> runs) {
+        return Words.key(runs.stream().map(TextRun::text).collect(Collectors.joining()));
     }
 
     /// {@return what the list calls it, in the label's language: an additive behind its class where the rule book wants

@@ -22,7 +22,9 @@ class CardsTest {
         public String toString() { return dish + ", " + book; }
     }
 
-    static Stream<Card> cards() { return Stream.concat(cards("cards.txt"), cards("cards-aside.txt")); }
+    static Stream<Card> cards() {
+        return Stream.of("cards.txt", "cards-aside.txt", "cards-last.txt").flatMap(CardsTest::cards);
+    }
 
     private static Stream<Card> cards(String file) {
         return Kit.blocks("/keenfork/core/label/" + file).flatMap(block -> {

@@ -37,6 +37,15 @@ class PrintedWordsTest {
                 List.of(Substances.shipped().get(substance)), "after pesto on the blender, not washed"))));
     }
 
+    /// No doubled name: a pack that lists nothing but its product opens up nothing.
+    @Test
+    void a_pack_that_lists_its_product_alone_is_said_once() {
+        var dish = derived("100 g rice", "20 ml cider vinegar", "pack: cider vinegar", "30 g buttermilk",
+                "pack: BUTTERMILK (MILK)");
+        assertThat(list(paper(dish, "uk", "en"))).contains("cider vinegar").doesNotContain("vinegar (cider")
+                .contains("*");
+    }
+
     /// Regulation (EU) No 1169/2011, Article 36 (3) (a): what may be there by chance is told as such; "may contain" is
     /// how guests know it: common practice.
     @Test
