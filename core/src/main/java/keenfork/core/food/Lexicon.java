@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
@@ -190,11 +191,15 @@ public final class Lexicon {
         return new Reading(matches, unread);
     }
 
+    /// {@return how many words from a place on are one name, 0 where none is; the run holds its node}
     private int longest(String text, Vocabulary.Run run, int at) {
         var length = 0;
         var node = next(ROOT, run.numbers[at]);
         for (var i = at; node != Vocabulary.NONE;) {
-            if (meaningAt[node] != null) length = i + 1 - at;
+            if (meaningAt[node] != null) {
+                length = i + 1 - at;
+                run.node = node;
+            }
             node = ++i < run.size && isTogether(text, run.ends[i - 1], run.starts[i]) ? next(node, run.numbers[i])
                     : Vocabulary.NONE;
         }
@@ -202,18 +207,15 @@ public final class Lexicon {
     }
 
     private Match match(String text, Vocabulary.Run run, int at, int length, Map<Integer, String> taken) {
-        var node = ROOT;
         var isTaken = false;
-        for (var i = at; i < at + length; i++) {
-            node = next(node, run.numbers[i]);
-            isTaken |= !taken.isEmpty() && taken.containsKey(run.starts[i]);
-        }
+        if (!taken.isEmpty()) for (var i = at; i < at + length; i++) isTaken |= taken.containsKey(run.starts[i]);
         var start = run.starts[at];
         var end = run.ends[at + length - 1];
+        var meaning = Objects.requireNonNull(meaningAt[run.node]);
+        if (!isTaken) return new Match(text.substring(start, end), meaning, start, end);
         var as = new StringBuilder();
-        if (isTaken)
-            for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
-        return new Match(text.substring(start, end), meaningAt[node], start, end, as.toString());
+        for (var i = at; i < at + length; i++) as.append(i > at ? " " : "").append(words.word(run.numbers[i]));
+        return new Match(text.substring(start, end), meaning, start, end, as.toString());
     }
 
     /// "coconut, milk" is no coconut milk.

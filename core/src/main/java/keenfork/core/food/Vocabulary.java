@@ -51,6 +51,8 @@ final class Vocabulary {
         int[] ends;
         int[] numbers;
         int size;
+        /// where the name that was found last ends in the tree of names
+        int node;
 
         Run(int room) {
             starts = new int[room];

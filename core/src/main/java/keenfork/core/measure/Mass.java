@@ -13,7 +13,7 @@ public record Mass(long low, long likely, long high) {
     public static final Mass NONE = new Mass(0, 0, 0);
     /// a tonne, the most one line is read as, µg
     static final long MOST = 1_000_000_000_000L;
-    /// figures of so few digits are below a tonne, and exact as a long
+    /// with so few digits before the point a figure is below a tonne, and exact as a long
     private static final int FEW = 6;
     private static final long[] TENS = {1, 10, 100, 1_000, 10_000, 100_000, 1_000_000};
 
@@ -34,7 +34,7 @@ public record Mass(long low, long likely, long high) {
     }
 
     private static long micrograms(BigDecimal grams) {
-        if (grams.scale() >= 0 && grams.scale() <= 6 && grams.precision() <= FEW)
+        if (grams.scale() >= 0 && grams.scale() <= 6 && grams.precision() - grams.scale() <= FEW)
             return grams.unscaledValue().longValue() * TENS[6 - grams.scale()];
         var micrograms = grams.scaleByPowerOfTen(6).setScale(0, RoundingMode.HALF_UP);
         return micrograms.precision() > 13 ? MOST : Math.min(MOST, micrograms.longValueExact());

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -29,6 +30,8 @@ final class LineReader {
     private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS =
             Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
+    private static final String HEAD_INITIALS =
+            Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
     private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
     private static final List<String> TO_TASTE = Grammar.list("as-liked");
@@ -269,6 +272,7 @@ final class LineReader {
     }
 
     private static boolean endsHead(String phrase, int blank) {
+        if (blank + 1 == phrase.length() || HEAD_INITIALS.indexOf(phrase.charAt(blank + 1)) < 0) return false;
         for (var word : HEAD_ENDS) if (phrase.startsWith(word, blank)) return true;
         return false;
     }

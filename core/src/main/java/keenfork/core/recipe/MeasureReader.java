@@ -49,15 +49,8 @@ final class MeasureReader {
 
     Measure read(String written) {
         var text = written;
-        var more = OR_MORE.matcher(written);
-        if (written.contains(" or ") && more.find()) {
-            var read = read(written.substring(0, more.start()));
-            var high = Numbers.at(written, more.start("more"));
-            var amount = read.amount;
-            if (amount != null && high != null && high.high().compareTo(amount.high()) > 0)
-                return new Measure(new Amount(amount.low(), high.high(), amount.unit()), read.noun, read.size,
-                        read.each, read.noted, read.centimetres, read.pressed, read.rest);
-        }
+        var wider = written.contains(" or ") ? orMoreBehind(written) : null;
+        if (wider != null) return wider;
         var cursor = new Cursor(text, 0);
         var pressed = JuiceOrZest.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
@@ -67,6 +60,18 @@ final class MeasureReader {
             return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
         cursor.at = number.end();
         return numbered(cursor, number, pressed);
+    }
+
+    /// "1 clove garlic or 2"
+    private @Nullable Measure orMoreBehind(String written) {
+        var more = OR_MORE.matcher(written);
+        if (!more.find()) return null;
+        var read = read(written.substring(0, more.start()));
+        var high = Numbers.at(written, more.start("more"));
+        var amount = read.amount;
+        if (amount == null || high == null || high.high().compareTo(amount.high()) <= 0) return null;
+        return new Measure(new Amount(amount.low(), high.high(), amount.unit()), read.noun, read.size,
+                read.each, read.noted, read.centimetres, read.pressed, read.rest);
     }
 
     static Measure measure(@Nullable Amount amount, Set<JuiceOrZest> pressed, String rest) {

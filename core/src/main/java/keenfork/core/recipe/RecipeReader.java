@@ -63,6 +63,8 @@ final class RecipeReader {
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
+    /// no combining mark, and no line end but a line feed, stands before it in the table of characters
+    private static final char FIRST_MARK = 0x0300;
     private static final Pattern ACCENTS = Pattern.compile("(\\p{M}{4})\\p{M}+");
     private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
@@ -130,10 +132,20 @@ final class RecipeReader {
     }
 
     private static String withLineFeeds(String text) {
+        if (isOfPlainLines(text)) return text;
         // nobody writes more accents over one letter than a few
         var plain = ACCENTS.matcher(text.replace("\uFEFF", "")).replaceAll("$1");
         for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
         return plain;
+    }
+
+    /// most texts are: a look at each letter spares them the rest
+    private static boolean isOfPlainLines(String text) {
+        for (var at = 0; at < text.length(); at++) {
+            var c = text.charAt(at);
+            if (c >= FIRST_MARK || c > '\u007E' && c < '\u00A0' || c == '\u000B' || c == '\f') return false;
+        }
+        return true;
     }
 
     private static Map<String, Volumes> conventions() {

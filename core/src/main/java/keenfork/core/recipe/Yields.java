@@ -14,9 +14,11 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
+import keenfork.core.food.WordSet;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
+import org.jspecify.annotations.Nullable;
 
 /// What becomes of a food: dried chickpeas double when soaked, a drained tin gives up its water. Factors of weight.
 final class Yields {
@@ -27,14 +29,14 @@ final class Yields {
     enum Change {
         COOKED, SOAKED;
 
-        private final Pattern words = Grammar.wordOf(id());
-
-        private boolean isSaid(String text) { return words.matcher(text).find(); }
-
         /// as the table has it
-        private String id() { return name().toLowerCase(Locale.ROOT); }
+        private final String id = name().toLowerCase(Locale.ROOT);
+        private final WordSet words = new WordSet(Grammar.list(id).stream().map(Words::key).toList());
+
+        private boolean isSaid(String text) { return words.isIn(text, 0); }
     }
 
+    private static final List<Change> CHANGES = List.of(Change.values());
     private static final Map<String, Map<String, Span>> HELD = read();
     /// the foods that are cooked or soaked: most are neither
     private static final Set<String> CHANGING = changing();
@@ -52,7 +54,7 @@ final class Yields {
 
     private static Set<String> changing() {
         var names = new HashSet<String>();
-        for (var change : Change.values()) names.addAll(HELD.getOrDefault(change.id(), Map.of()).keySet());
+        for (var change : CHANGES) names.addAll(HELD.getOrDefault(change.id, Map.of()).keySet());
         return names;
     }
 
@@ -91,7 +93,7 @@ final class Yields {
     static Map<Change, Set<String>> said(List<String> steps) {
         var said = new EnumMap<Change, Set<String>>(Change.class);
         for (var step : steps)
-            for (var change : Change.values())
+            for (var change : CHANGES)
                 if (change.isSaid(step))
                     said.computeIfAbsent(change, _ -> new HashSet<>()).addAll(List.of(Words.key(step).split(" ")));
         return said;
@@ -104,14 +106,18 @@ final class Yields {
     static Optional<Mass> becomes(Line line, Map<Change, Set<String>> said) {
         if (!mayChange(line)) return Optional.empty();
         var food = line.food().orElseThrow();
-        var name = Words.key(food.name());
-        var last = name.substring(name.lastIndexOf(' ') + 1);
-        for (var change : Change.values()) {
-            var factor = factor(change.id(), food);
-            var isSaid = said.getOrDefault(change, Set.of()).contains(last) || change.isSaid(line.text());
-            if (factor.isPresent() && isSaid)
+        for (var change : CHANGES) {
+            var factor = factor(change.id, food);
+            if (factor.isPresent() && (change.isSaid(line.text()) || isSaidOf(food, said.get(change))))
                 return Optional.of(Objects.requireNonNull(line.mass()).times(factor.get()));
         }
         return Optional.empty();
+    }
+
+    /// @param words those of the steps that make a change, or null where none does
+    private static boolean isSaidOf(Food food, @Nullable Set<String> words) {
+        if (words == null) return false;
+        var name = Words.key(food.name());
+        return words.contains(name.substring(name.lastIndexOf(' ') + 1));
     }
 }
