@@ -314,6 +314,20 @@ class SwapsTest extends RunningKitchen {
     }
 
     @Test
+    void the_kitchen_would_rather_do_some_things_its_own_way() {
+        var id = write("Hawser slaw\n1 kg cabbage\n200 ml olive oil\n20 g salt\nMethod\nToss with the oil.");
+        var oil = "/swaps?dish=" + id + "&avoid=no+oil";
+        assertThat(plain(get(oil).body())).doesNotContain("our way");
+        assertThat(post("/swaps/table", "/swaps/table/oil-water/like", "q", "olive").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/swaps/table?q=olive").body())).contains("Our way", "As any other");
+        assertThat(plain(get(oil).body())).containsPattern("(?s)1 .{0,40}water.{0,200}our way");
+        post("/swaps/table", "/swaps/table/oil-water/unlike");
+        assertThat(plain(get(oil).body())).doesNotContain("our way");
+        assertThat(post("/swaps/table", "/swaps/table/no-such-swap/like").statusCode()).isEqualTo(302);
+        assertThat(plain(get("/swaps/table").body())).doesNotContain("As any other");
+    }
+
+    @Test
     void the_kitchen_says_which_creams_it_would_rather_take() {
         var id = write("Bollard soup\n1 kg potatoes\n300 g soured cream");
         assertThat(post("/swaps/table", "/swaps/table/creams", "school", "bean").statusCode()).isEqualTo(302);

@@ -50,7 +50,7 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
     /// @param behind it stands right behind a food
     private record Around(boolean before, boolean aside, boolean behind) {}
 
-    static Phrase of(String text, List<Match> matches, List<Lexicon.Unread> unread, Foods foods) {
+    static Phrase of(String text, List<Match> matches, List<Lexicon.Unread> unread) {
         var all = new ArrayList<>(matches);
         var past = new ArrayList<Lexicon.Unread>();
         var unknown = new ArrayList<Unknown>();
@@ -63,15 +63,15 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
             var around = around(text, matches, word);
             var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);
             if (place == Place.OF_TALK && kind == Dictionary.Edibility.INEDIBLE) {
-                var hidden = around.before ? foods.hiddenBySlip(word.word(), following(matches, word))
+                var hidden = around.before ? UnknownWords.hiddenBySlip(word.word(), following(matches, word))
                         : List.<Substance>of();
                 if (hidden.isEmpty()) past.add(word);
                 else unknown.add(new Unknown(word, false, hidden));
                 continue;
             }
-            var branch = place == Place.OF_FOOD ? foods.ofBranch(word.word()) : null;
+            var branch = place == Place.OF_FOOD ? UnknownWords.ofBranch(word.word()) : null;
             if (branch != null) all.add(new Match(word.text(), branch, word.start(), word.end()));
-            else unknown.add(new Unknown(word, place == Place.OF_FOOD, foods.resembled(word.word())));
+            else unknown.add(new Unknown(word, place == Place.OF_FOOD, UnknownWords.resembled(word.word())));
         }
         all.sort(java.util.Comparator.comparingInt(Match::start));
         return new Phrase(text, all, past, unknown);

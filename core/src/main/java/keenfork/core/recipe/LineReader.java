@@ -1,6 +1,5 @@
 package keenfork.core.recipe;
 
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -8,7 +7,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
@@ -16,12 +14,9 @@ import keenfork.core.food.Meaning;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
-import keenfork.core.measure.Mass;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
-import keenfork.core.measure.Weights;
 import keenfork.core.recipe.MeasureReader.Measure;
-import org.jspecify.annotations.Nullable;
 
 /// Reads one ingredient line: how much, of what unit, and every food its words name.
 final class LineReader {
@@ -33,7 +28,6 @@ final class LineReader {
     private static final String HEAD_INITIALS =
             Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
-    private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
     private static final List<String> TO_TASTE = Grammar.list("as-liked");
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
@@ -45,8 +39,7 @@ final class LineReader {
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;
 
-    private final Volumes volumes;
-    private final OwnWeights own;
+    private final LineWeigher weigher;
     private final MeasureReader measures;
 
     LineReader(Volumes volumes) {
@@ -54,8 +47,7 @@ final class LineReader {
     }
 
     LineReader(Volumes volumes, OwnWeights own) {
-        this.volumes = volumes;
-        this.own = own;
+        this.weigher = new LineWeigher(volumes, own);
         this.measures = new MeasureReader(volumes);
     }
 
@@ -105,7 +97,7 @@ final class LineReader {
         var counted = counted(measure);
         var meant = Counted.of(counted, choices);
         var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
-        var mass = drained(weigh(counted, weighed), measure, lower, weighed);
+        var mass = LineWeigher.drained(weigher.weigh(counted, weighed), measure, lower, weighed);
         return new Line(bare, counted.amount(), toTaste, optional, preparation, meant, words, "", mass, null, null);
     }
 
@@ -137,7 +129,7 @@ final class LineReader {
             }
         }
         return new Line(bare, amount, false, false, "", List.of(), Understood.ALL, name,
-                amount == null ? null : weight(amount), null, null);
+                amount == null ? null : LineWeigher.weight(amount), null, null);
     }
 
     // --- foods -------------------------------------------------------------------------------------------------------
@@ -331,73 +323,5 @@ final class LineReader {
                 return last;
             rest = rest.substring(0, rest.length() - last.length()).strip();
         }
-    }
-
-    private @Nullable Mass weigh(Measure measure, List<Line.Choice> choices) {
-        var amount = measure.amount();
-        if (amount == null) return null;
-        if (measure.noted() != null) return weighEach(measure.noted(), Unit.NONE.id(), BigDecimal.ONE, choices);
-        var each = measure.each();
-        if (each != null)
-            return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()),
-                    each.unit().id(), BigDecimal.ONE, choices);
-        var centimetres = measure.centimetres();
-        if (centimetres != null) {
-            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(own::of)
-                    .map(Food::centimetre).flatMap(Optional::stream).findFirst();
-            if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
-        }
-        return weighEach(amount, measure.noun(), measure.size(), choices);
-    }
-
-    /// Of several choices the least and the most; juice and zest of one fruit together.
-    private @Nullable Mass weighEach(Amount amount, String noun, BigDecimal size, List<Line.Choice> choices) {
-        Mass all = null;
-        for (var choice : choices) {
-            var one = weigh(choice, amount, noun);
-            if (one != null) all = all == null ? one : either(all, one);
-        }
-        if (all == null) return weight(amount);
-        return size.equals(BigDecimal.ONE) ? all : all.times(size, size);
-    }
-
-    private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {
-        if (!(choice.main() instanceof Meaning.OfFood(var food))) return null;
-        var main = own.of(food).weigh(amount, noun, volumes).orElse(null);
-        if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty()
-                || !food.name().endsWith(" juice"))
-            return main;
-        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest"))
-                .flatMap(z -> own.of(z).weigh(amount, noun, volumes));
-        return zest.map(main::plus).orElse(main);
-    }
-
-    private static Mass either(Mass a, Mass b) {
-        var low = Math.min(a.low(), b.low());
-        var high = Math.max(a.high(), b.high());
-        return new Mass(low, Math.clamp((a.likely() + b.likely()) / 2, low, high), high);
-    }
-
-    /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
-    private static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower,
-            List<Line.Choice> choices) {
-        if (mass == null || measure.each() == null || choices.isEmpty()) return mass;
-        var said = lower.indexOf("drain");
-        // "not drained", "undrained" and "don't drain" are what the pattern is for
-        if (said < 0 || said > 1 && !isFree(lower, said) && !DRAINED.matcher(lower).find()) return mass;
-        return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
-    }
-
-    private static boolean isFree(String lower, int at) {
-        return lower.charAt(at - 1) == ' ' && ",(d".indexOf(lower.charAt(at - 2)) >= 0;
-    }
-
-    private static @Nullable Mass weight(Amount amount) {
-        if (amount.unit().kind() != Unit.Kind.WEIGHT) return null;
-        return Weights.mass(amount);
-    }
-
-    private static Optional<Food> food(Meaning meaning) {
-        return meaning instanceof Meaning.OfFood(var food) ? Optional.of(food) : Optional.empty();
     }
 }

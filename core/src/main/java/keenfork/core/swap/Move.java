@@ -66,6 +66,15 @@ public sealed interface Move {
     /// {@return whether the line stays in the recipe, and only some plates go without it}
     default boolean isForSomePlates() { return this instanceof HoldBack || this instanceof TakeOff; }
 
+    /// {@return whether it is done the way this kitchen would rather do it}
+    default boolean isOurWay() {
+        return switch (this) {
+            case Replace(_, _, var swap, _) -> swap.isLiked();
+            case Inner(_, _, var plan) -> plan.isOurWay();
+            default -> false;
+        };
+    }
+
     /// how near the dish stays, 0 to 1 (all but a swap's own figure: common practice)
     default double closeness() {
         return switch (this) {

@@ -35,6 +35,9 @@ public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shut
     /// {@return people who could eat it before, and cannot eat what becomes of it}
     public int peopleShutOut() { return shutsOut.stream().mapToInt(Guests::people).sum(); }
 
+    /// {@return whether it does something the way this kitchen would rather do it}
+    public boolean isOurWay() { return changes().stream().anyMatch(Move::isOurWay); }
+
     /// {@return in words why this plan stands behind a better one; an empty string where both cost the same}
     public String behind(Plan better) {
         var mine = cost;

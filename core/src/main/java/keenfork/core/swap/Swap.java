@@ -22,8 +22,10 @@ import keenfork.core.food.Food;
 /// @param school   the school of creams it belongs to, or an empty string
 /// @param note     what the cook should know, or an empty string
 /// @param source   where the entry comes from
+/// @param isLiked  whether the kitchen would rather do it this way than another
 public record Swap(String id, List<Food> replaces, Map<Role, Double> roles, List<Ingredient> with, String make,
-        String becomes, Lead lead, Effects effects, String school, String note, String source) {
+        String becomes, Lead lead, Effects effects, String school, String note, String source,
+        boolean isLiked) {
     /// what an ingredient is weighed by
     public enum By { WEIGHT, OIL }
 
@@ -73,11 +75,13 @@ public record Swap(String id, List<Food> replaces, Map<Role, Double> roles, List
         }
     }
 
-    /// {@return the same, nearer by so much in each of its roles, at most so near}
-    Swap nearer(double by, double most) {
+    /// {@return the same as a kitchen has it that would rather do it this way: nearer by so much in each of its roles,
+    /// at most so near}
+    Swap liked(double by, double most) {
         var nearer = new EnumMap<Role, Double>(roles);
         nearer.replaceAll((_, near) -> Math.max(near, Math.min(most, near + by)));
-        return new Swap(id, replaces, nearer, with, make, becomes, lead, effects, school, note, source);
+        return new Swap(id, replaces, nearer, with, make, becomes, lead, effects, school, note, source,
+                true);
     }
 
     public Swap {

@@ -44,7 +44,7 @@ public final class Swaps {
         return new Swap(block.cell("swap", ""), replaces, block.read("as", Swaps::roles), with, block.cell("make", ""),
                 block.read("becomes", Verb::texture),
                 block.read("lead", Swaps::lead), block.read("effects", Swaps::effects), block.cell("school", ""),
-                block.cell("note", ""), block.cell("from", "common practice"));
+                block.cell("note", ""), block.cell("from", "common practice"), false);
     }
 
     /// {@return every swap, in table order}
@@ -66,7 +66,15 @@ public final class Swaps {
     /// {@return this table as a kitchen uses it that prefers a school of creams: those of it come nearer, so that they
     /// go before the others wherever the rest is alike}
     public Swaps preferring(CreamSchool school) {
-        return new Swaps(all.stream().map(s -> school.holds(s) ? s.nearer(PREFERRED, NEAREST) : s).toList());
+        return new Swaps(all.stream().map(s -> school.holds(s) ? s.liked(PREFERRED, NEAREST) : s).toList());
+    }
+
+    /// {@return this table as a kitchen uses it that would rather do some things its own way: cooks differ, and where
+    /// the rest is alike theirs goes before the others}
+    public Swaps liking(Set<String> ids) {
+        if (ids.isEmpty()) return this;
+        return new Swaps(all.stream().map(s -> ids.contains(s.id()) && !s.isLiked() ? s.liked(PREFERRED, NEAREST) : s)
+                .toList());
     }
 
     /// {@return the swaps that can stand in for a food, in table order}

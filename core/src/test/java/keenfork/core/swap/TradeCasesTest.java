@@ -242,7 +242,7 @@ class TradeCasesTest {
     void a_kitchen_adds_swaps_and_turns_others_off() {
         var own = new Swap("ours", Swaps.foods("feta"), Swaps.roles("salt-umami 0.99"),
                 Swaps.ingredients("butter bean 0.9, caper 0.1"), "Crush the butter beans with the capers.", "",
-                Swaps.lead("5-10"), Swap.Effects.NONE, "", "", "this kitchen");
+                Swaps.lead("5-10"), Swap.Effects.NONE, "", "", "this kitchen", false);
         var ours = kitchen(UK).withSwaps(Swaps.shipped().with(List.of(own)));
         assertThat(foods(plans(ours, "Salad\n200 g feta\n1 kg lentils", "milk").best().getFirst())).contains("caper");
         var off = new ArrayList<String>();
@@ -250,6 +250,24 @@ class TradeCasesTest {
             if (s.replaces().stream().anyMatch(f -> f.name().equals("feta"))) off.add(s.id());
         assertThat(plans(kitchen(UK).withSwaps(Swaps.shipped().without(java.util.Set.copyOf(off))),
                 "Salad\n2 kg feta\n1 kg lentils", "milk").blocked()).hasSize(1);
+    }
+
+    /// Cooks differ: a salad without oil is loosened with stock here and with water there.
+    @Test
+    void a_kitchens_own_way_goes_first_where_the_rest_is_alike() {
+        var salad = "Slaw\n1 kg cabbage\n200 ml olive oil\n20 g salt";
+        var usual = plans(kitchen(UK), salad, "no oil").best();
+        assertThat(usual).hasSizeGreaterThan(1).noneMatch(Plan::isOurWay);
+        var ways = usual.stream().flatMap(p -> p.moves().stream()).filter(Move.Replace.class::isInstance)
+                .map(m -> ((Move.Replace) m).swap()).distinct().toList();
+        assertThat(ways).hasSizeGreaterThan(2);
+        for (var way : ways) {
+            var ours = kitchen(UK).withSwaps(Swaps.shipped().liking(java.util.Set.of(way.id())));
+            assertThat(plans(ours, salad, "no oil").best()).as(way.id()).anyMatch(Plan::isOurWay);
+        }
+        var water = kitchen(UK).withSwaps(Swaps.shipped().liking(java.util.Set.of("oil-water")));
+        assertThat(usual.getFirst().moves().toString()).doesNotContain("oil-water");
+        assertThat(plans(water, salad, "no oil").best().getFirst().isOurWay()).isTrue();
     }
 
     @Test

@@ -42,7 +42,8 @@ public class SwapStock {
     /// {@return the table as this kitchen uses it}
     public Swaps table() {
         var table =
-                Swaps.shipped().with(ownSwaps.all().stream().map(SwapStock::swap).toList()).without(ownSwaps.off());
+                Swaps.shipped().with(ownSwaps.all().stream().map(SwapStock::swap).toList()).without(ownSwaps.off())
+                        .liking(ownSwaps.liked());
         return settings.creams().map(table::preferring).orElse(table);
     }
 
@@ -51,7 +52,7 @@ public class SwapStock {
     public static Swap swap(OwnSwaps.Own own) {
         return new Swap(own.swap(), Swaps.foods(own.replaces()),
                 Map.of(Role.of(own.role()), Swaps.closeness(own.closeness())), Swaps.ingredients(own.goesIn()),
-                own.preparation(), "", Swaps.lead(own.lead()), Swap.Effects.NONE, "", "", SOURCE);
+                own.preparation(), "", Swaps.lead(own.lead()), Swap.Effects.NONE, "", "", SOURCE, false);
     }
 
     /// {@return what plans are made with, as it is kept at this moment}

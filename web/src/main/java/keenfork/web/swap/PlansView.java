@@ -60,7 +60,7 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
     static String facts(Plan plan, Format format) {
         return format.count(plan.changes().size(), "line", "lines") + " · close "
                 + Math.round(plan.closeness() * HUNDRED) + " of 100 · ready in "
-                + format.minutes(plan.lead().low(), plan.lead().high());
+                + format.minutes(plan.lead().low(), plan.lead().high()) + (plan.isOurWay() ? " · our way" : "");
     }
 
     private static String first(Plan plan, Format format) {

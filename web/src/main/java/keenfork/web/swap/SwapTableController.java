@@ -43,9 +43,15 @@ class SwapTableController {
     /// @param key   its key where it is the kitchen's own; 0 else
     /// @param tries dishes of the menu that hold what it replaces
     record SwapRow(String id, long key, String replaces, String goesIn, String role, String how, String facts,
-            String source, boolean off, List<Tries.OnDish> tries) {
+            String source, boolean off, boolean liked, List<Tries.OnDish> tries) {
         /// {@return what its button does}
         public String turn() { return off ? "Use it again" : "Turn off"; }
+
+        /// {@return what its other button does}
+        public String like() { return liked ? "As any other" : "We’d rather this"; }
+
+        /// {@return where that button goes}
+        public String likePath() { return "/swaps/table/" + id + (liked ? "/unlike" : "/like"); }
 
         /// {@return where its button goes}
         public String path() { return "/swaps/table/" + id + (off ? "/on" : "/off"); }
@@ -79,10 +85,12 @@ class SwapTableController {
     private ModelAndView page(String q, OwnSwaps.Own form, String wrong, HttpStatus status) {
         var words = q.strip().toLowerCase(Locale.ROOT);
         var off = own.off();
+        var liked = own.liked();
         var tries = Tries.on(kitchen.menu());
         var rows = new ArrayList<SwapRow>();
-        for (var o : own.all()) rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap()), tries));
-        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id()), tries));
+        for (var o : own.all())
+            rows.add(row(SwapStock.swap(o), o.id(), off.contains(o.swap()), liked.contains(o.swap()), tries));
+        for (var s : Swaps.shipped().all()) rows.add(row(s, 0, off.contains(s.id()), liked.contains(s.id()), tries));
         var found = rows.stream().filter(
                 r -> (r.replaces + " " + r.goesIn + " " + r.role).toLowerCase(Locale.ROOT).contains(words)).toList();
         return new ModelAndView("swap/table",
@@ -91,13 +99,13 @@ class SwapTableController {
                 status);
     }
 
-    private SwapRow row(Swap swap, long key, boolean off, Tries tries) {
+    private SwapRow row(Swap swap, long key, boolean off, boolean liked, Tries tries) {
         var goesIn = swap.with().stream().map(i -> "%s %s".formatted(i.low().equals(i.high()) ? i.low().toPlainString()
                 : i.low().toPlainString() + "–" + i.high().toPlainString(), i.food().name())).toList();
         return new SwapRow(swap.id(), key, String.join(", ", swap.replaces().stream().map(Food::name).toList()),
                 String.join(" + ", goesIn), roles(swap), swap.make().isEmpty() ? "As it is" : swap.make(),
                 format.minutes(swap.lead().low(), swap.lead().high()),
-                swap.source(), off, tries.of(swap));
+                swap.source(), off, liked, tries.of(swap));
     }
 
     private static String roles(Swap swap) {
@@ -150,9 +158,24 @@ class SwapTableController {
 
     @PostMapping("/swaps/table/{id}/off")
     String turnOff(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
-        if (Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id))
-                || own.all().stream().anyMatch(o -> id.equals(o.swap())))
-            own.turnOff(id, Cook.of(request));
+        if (isHeld(id)) own.turnOff(id, Cook.of(request));
+        return "redirect:/swaps/table" + query(q);
+    }
+
+    private boolean isHeld(String id) {
+        return Swaps.shipped().all().stream().anyMatch(s -> s.id().equals(id))
+                || own.all().stream().anyMatch(o -> id.equals(o.swap()));
+    }
+
+    @PostMapping("/swaps/table/{id}/like")
+    String like(@PathVariable String id, @RequestParam(defaultValue = "") String q, HttpServletRequest request) {
+        if (isHeld(id)) own.like(id, Cook.of(request));
+        return "redirect:/swaps/table" + query(q);
+    }
+
+    @PostMapping("/swaps/table/{id}/unlike")
+    String unlike(@PathVariable String id, @RequestParam(defaultValue = "") String q) {
+        own.unlike(id);
         return "redirect:/swaps/table" + query(q);
     }
 

@@ -8,7 +8,8 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
-/// Front door to the kitchen's own swaps, and to those of the shipped table that it does not use.
+/// Front door to the kitchen's own swaps, to those of the shipped table that it does not use, and
+/// to those it would rather do than others.
 @Component
 @Transactional
 public class OwnSwaps {
@@ -16,6 +17,7 @@ public class OwnSwaps {
     private static final String OWN = "own-";
     private final OwnSwapRows rows;
     private final SwapOffRows offRows;
+    private final SwapLikedRows likedRows;
     private final Clock clock;
 
     /// A swap as the kitchen wrote it.
@@ -33,9 +35,10 @@ public class OwnSwaps {
         public String swap() { return OWN + id; }
     }
 
-    OwnSwaps(OwnSwapRows rows, SwapOffRows offRows, Clock clock) {
+    OwnSwaps(OwnSwapRows rows, SwapOffRows offRows, SwapLikedRows likedRows, Clock clock) {
         this.rows = rows;
         this.offRows = offRows;
+        this.likedRows = likedRows;
         this.clock = clock;
     }
 
@@ -62,6 +65,7 @@ public class OwnSwaps {
     public void remove(long id) {
         rows.deleteById(id);
         offRows.deleteById(OWN + id);
+        likedRows.deleteById(OWN + id);
     }
 
     /// {@return the ids of the swaps that are turned off}
@@ -77,4 +81,18 @@ public class OwnSwaps {
     }
 
     public void turnOn(String swap) { offRows.deleteById(swap); }
+
+    /// {@return the ids of the swaps that the kitchen would rather do than others}
+    @Transactional(readOnly = true)
+    public Set<String> liked() { return likedRows.findAll().stream().map(r -> r.swap).collect(Collectors.toSet()); }
+
+    public void like(String swap, String by) {
+        var row = new SwapLikedRow();
+        row.swap = swap;
+        row.changedAt = Instant.now(clock);
+        row.changedBy = by;
+        likedRows.saveAndFlush(row);
+    }
+
+    public void unlike(String swap) { likedRows.deleteById(swap); }
 }

@@ -1,0 +1,94 @@
+package keenfork.core.recipe;
+
+import java.math.BigDecimal;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import keenfork.core.food.Food;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.OwnWeights;
+import keenfork.core.measure.Amount;
+import keenfork.core.measure.Mass;
+import keenfork.core.measure.Unit;
+import keenfork.core.measure.Volumes;
+import keenfork.core.measure.Weights;
+import keenfork.core.recipe.MeasureReader.Measure;
+import org.jspecify.annotations.Nullable;
+
+/// Weighs what a line names: by the amount it says, in a kitchen's convention of volumes and with its own weights.
+///
+/// @param own what this kitchen found its foods to weigh
+record LineWeigher(Volumes volumes, OwnWeights own) {
+    private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
+
+    /// {@return what a line weighs, or null where that cannot be told}
+    @Nullable
+    Mass weigh(Measure measure, List<Line.Choice> choices) {
+        var amount = measure.amount();
+        if (amount == null) return null;
+        if (measure.noted() != null) return weighEach(measure.noted(), Unit.NONE.id(), BigDecimal.ONE, choices);
+        var each = measure.each();
+        if (each != null)
+            return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()),
+                    each.unit().id(), BigDecimal.ONE, choices);
+        var centimetres = measure.centimetres();
+        if (centimetres != null) {
+            var one = choices.stream().map(c -> food(c.main())).flatMap(Optional::stream).map(own::of)
+                    .map(Food::centimetre).flatMap(Optional::stream).findFirst();
+            if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
+        }
+        return weighEach(amount, measure.noun(), measure.size(), choices);
+    }
+
+    /// Of several choices the least and the most; juice and zest of one fruit together.
+    private @Nullable Mass weighEach(Amount amount, String noun, BigDecimal size, List<Line.Choice> choices) {
+        Mass all = null;
+        for (var choice : choices) {
+            var one = weigh(choice, amount, noun);
+            if (one != null) all = all == null ? one : either(all, one);
+        }
+        if (all == null) return weight(amount);
+        return size.equals(BigDecimal.ONE) ? all : all.times(size, size);
+    }
+
+    private @Nullable Mass weigh(Line.Choice choice, Amount amount, String noun) {
+        if (!(choice.main() instanceof Meaning.OfFood(var food))) return null;
+        var main = own.of(food).weigh(amount, noun, volumes).orElse(null);
+        if (main == null || amount.unit().kind() != Unit.Kind.COUNT || choice.others().isEmpty()
+                || !food.name().endsWith(" juice"))
+            return main;
+        var zest = food(choice.others().getFirst()).filter(f -> f.name().endsWith(" zest"))
+                .flatMap(z -> own.of(z).weigh(amount, noun, volumes));
+        return zest.map(main::plus).orElse(main);
+    }
+
+    private static Mass either(Mass a, Mass b) {
+        var low = Math.min(a.low(), b.low());
+        var high = Math.max(a.high(), b.high());
+        return new Mass(low, Math.clamp((a.likely() + b.likely()) / 2, low, high), high);
+    }
+
+    /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
+    static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower,
+            List<Line.Choice> choices) {
+        if (mass == null || measure.each() == null || choices.isEmpty()) return mass;
+        var said = lower.indexOf("drain");
+        // "not drained", "undrained" and "don't drain" are what the pattern is for
+        if (said < 0 || said > 1 && !isFree(lower, said) && !DRAINED.matcher(lower).find()) return mass;
+        return food(choices.getFirst().main()).map(f -> Yields.drained(f, mass)).orElse(mass);
+    }
+
+    private static boolean isFree(String lower, int at) {
+        return lower.charAt(at - 1) == ' ' && ",(d".indexOf(lower.charAt(at - 2)) >= 0;
+    }
+
+    static @Nullable Mass weight(Amount amount) {
+        if (amount.unit().kind() != Unit.Kind.WEIGHT) return null;
+        return Weights.mass(amount);
+    }
+
+    private static Optional<Food> food(Meaning meaning) {
+        return meaning instanceof Meaning.OfFood(var food) ? Optional.of(food) : Optional.empty();
+    }
+}
