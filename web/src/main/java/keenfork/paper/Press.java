@@ -10,6 +10,7 @@ import java.awt.FontFormatException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,10 +19,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import java.util.logging.Level;
 import keenfork.core.search.GivenUp;
-import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.PDPageContentStream.AppendMode;
@@ -118,9 +119,11 @@ public final class Press {
             var merger = new PDFMergerUtility();
             for (var page : pages) {
                 if (!progress.goesOn(parts.size())) throw new GivenUp();
-                var part = Loader.loadPDF(set(page.get()));
-                // what is taken from it is read as the whole is written
+                var part = open(page.get());
+                // what is taken from it is written with the whole
                 parts.add(part);
+                // its fonts are cut down to the letters it has as it is written
+                part.save(OutputStream.nullOutputStream(), CompressParameters.NO_COMPRESSION);
                 merger.appendDocument(whole, part);
             }
             number(whole);
@@ -134,7 +137,7 @@ public final class Press {
     }
 
     private static void number(PDDocument document) throws IOException {
-        try (var in = open("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
+        try (var in = font("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
             var font = PDType0Font.load(document, in, true);
             var all = document.getNumberOfPages();
             for (var i = 0; i < all; i++) {
@@ -157,6 +160,16 @@ public final class Press {
 
     private static byte[] set(String html) {
         var out = new ByteArrayOutputStream();
+        try (var document = open(html)) {
+            document.save(out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
+
+    /// {@return a page set as a document, which whoever asked closes}
+    private static PDDocument open(String html) {
         try (var drawer = new MarkDrawer()) {
             var builder = new PdfRendererBuilder().useSVGDrawer(drawer);
             font(builder, "AtkinsonHyperlegibleNext-Regular", "Text", 400);
@@ -168,12 +181,14 @@ public final class Press {
             }
             builder.useUnicodeBidiSplitter(new ICUBidiSplitter.ICUBidiSplitterFactory())
                     .useUnicodeBidiReorderer(new ICUBidiReorderer());
-            builder.usePdfUaAccessibility(true).withHtmlContent(Shapes.inked(html), null).withProducer("Keen Fork")
-                    .toStream(out).run();
+            builder.usePdfUaAccessibility(true).withHtmlContent(Shapes.inked(html), null).withProducer("Keen Fork");
+            try (var renderer = builder.buildPdfRenderer()) {
+                renderer.layout();
+                return renderer.createPDFKeepOpen();
+            }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return out.toByteArray();
     }
 
     /// {@return the letters of a text that no face has, each once; what cannot be printed is told, never left out}
@@ -184,7 +199,7 @@ public final class Press {
     }
 
     private static Font face(String file) {
-        try (var in = open("/fonts/" + file + ".ttf")) {
+        try (var in = font("/fonts/" + file + ".ttf")) {
             return Font.createFont(Font.TRUETYPE_FONT, in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -194,10 +209,10 @@ public final class Press {
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> open("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true);
+        builder.useFont(() -> font("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true);
     }
 
-    private static InputStream open(String path) {
+    private static InputStream font(String path) {
         var in = Press.class.getResourceAsStream(path);
         if (in == null) throw new IllegalStateException(path + " is not shipped");
         return in;
