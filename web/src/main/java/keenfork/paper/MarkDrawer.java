@@ -53,9 +53,10 @@ final class MarkDrawer implements SVGDrawer {
 
     @Override
     public SVGImage buildSVGImage(Element svg, Box box, CssContext css, double width, double height, double dots) {
-        return svg.hasAttribute(NAME)
-                ? new MarkImage(svg.getAttribute(NAME), Integer.parseInt(svg.getAttribute("width")), dots)
-                : others.buildSVGImage(svg, box, css, width, height, dots);
+        if (!svg.hasAttribute(NAME)) return others.buildSVGImage(svg, box, css, width, height, dots);
+        // as large as the page has it, else as it says itself
+        var size = width >= 0 ? width / dots : Integer.parseInt(svg.getAttribute("width"));
+        return new MarkImage(svg.getAttribute(NAME), size, dots);
     }
 
     /// a mark at its place
@@ -64,10 +65,10 @@ final class MarkDrawer implements SVGDrawer {
     /// @param dots of the device for a px
     private final class MarkImage implements SVGImage {
         private final String name;
-        private final int size;
+        private final double size;
         private final double dots;
 
-        MarkImage(String name, int size, double dots) {
+        MarkImage(String name, double size, double dots) {
             this.name = name;
             this.size = size;
             this.dots = dots;

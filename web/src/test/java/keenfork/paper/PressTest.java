@@ -11,6 +11,8 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /// Pages for paper that are set by pieces.
 class PressTest {
@@ -50,10 +52,12 @@ class PressTest {
 
     /// A mark that stands on 96 CSS pixels is an inch wide on paper: what a cook reads at arm's length is as large as
     /// the place that is kept for it.
-    @Test
-    void a_mark_is_as_large_as_its_place() throws IOException {
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"s96 | color: black", "s12 | width: 1in; height: 1in", "s11 | width: 6em"})
+    void a_mark_is_as_large_as_its_place(String size, String style) throws IOException {
         var html = "<!DOCTYPE html><html lang=\"en\"><head><title>Mark</title><style>@page { size: A4; margin: 20mm; }"
-                + "body { margin: 0; }</style></head><body><i class=\"mark s96\" title=\"in\">m-in</i></body></html>";
+                + "body { margin: 0; font-size: 16px; } svg { " + style + "; }</style></head><body><i class=\"mark "
+                + size + "\" title=\"in\">m-in</i></body></html>";
         try (var document = Loader.loadPDF(Press.pdf(html))) {
             var dots = 288;
             var page = new PDFRenderer(document).renderImageWithDPI(0, dots);

@@ -48,7 +48,7 @@ class SwapTableController {
         public String turn() { return off ? "Use it again" : "Turn off"; }
 
         /// {@return what its other button does}
-        public String like() { return liked ? "As any other" : "We’d rather this"; }
+        public String like() { return liked ? "Prefer no more" : "Prefer this"; }
 
         /// {@return where that button goes}
         public String likePath() { return "/swaps/table/" + id + (liked ? "/unlike" : "/like"); }
