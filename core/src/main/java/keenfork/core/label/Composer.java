@@ -70,7 +70,10 @@ final class Composer {
         this.ruleBook = ruleBook;
         this.language = language;
         emphasis = new Emphasis(ruleBook, language, below);
-        stressed = Foods.shipped().recipeWords().read(derivation.recipe().name()).matches().stream()
+        var name = derivation.recipe().name();
+        // "oil-free" and "no added sugar" stress nothing that goes in
+        stressed = Foods.shipped().recipeWords().read(name).matches().stream()
+                .filter(m -> !Words.isDenied(name, m.end()) && !Words.isRuledOut(name, m.start()))
                 .map(m -> m.meaning()).filter(Meaning.OfFood.class::isInstance).map(m -> ((Meaning.OfFood) m).food())
                 .collect(Collectors.toCollection(LinkedHashSet::new));
     }

@@ -69,6 +69,8 @@ class NameClaimTest {
     @Test
     void a_label_asks_about_what_its_name_promises() {
         var statement = Statement.compose(dish("Oil-free hummus", "200 g chickpeas; 2 tbsp olive oil"), RuleBook.uk());
+        assertThat(statement.ingredients()).as("no share is said of what the name denies")
+                .allMatch(i -> i.percent().isEmpty() || !i.name().contains("oil"));
         assertThat(statement.checks())
                 .contains("The name says “oil free”, and there is olive oil. Give it another name.");
     }
