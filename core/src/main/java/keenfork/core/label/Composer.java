@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
 import keenfork.core.label.Statement.Item;
 import keenfork.core.label.Statement.TextRun;
@@ -213,9 +214,16 @@ final class Composer {
     /// A name that promises what somebody may look for, or look out for, and nothing in the dish is.
     private void promised(List<Entry> entries) {
         for (var food : stressed)
-            if (!food.holds().isEmpty()
+            if (!isAllIn(food)
                     && entries.stream().noneMatch(e -> e.foods.stream().anyMatch(f -> f == food || isFormOf(f, food))))
                 checks.add("The name says “%s”, and no line is. Is it still what it is called?".formatted(food.name()));
+    }
+
+    /// {@return whether all that a food holds is in the dish: a hummus made here of chickpeas and tahini is one}
+    private boolean isAllIn(Food food) {
+        var tree = Substances.shipped();
+        return food.holds().stream().allMatch(held -> derivation.evidence().stream()
+                .anyMatch(e -> e.certainty() == Certainty.CONTAINS && tree.isUnder(e.substance(), held)));
     }
 
     /// A claim that the name makes is asked about where something speaks against it, or where it takes a figure.

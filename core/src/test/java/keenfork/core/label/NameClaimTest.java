@@ -56,6 +56,15 @@ class NameClaimTest {
                         .singleElement().satisfies(c -> assertThat(c.against()).containsExactly("olive oil"));
     }
 
+    /// A name that promises nothing that is missing asks nothing.
+    @Test
+    void a_dish_that_is_made_here_is_what_it_is_called() {
+        assertThat(Statement.compose(dish("Hummus", "500 g chickpeas; 100 g tahini"), RuleBook.uk()).checks())
+                .isEmpty();
+        assertThat(Statement.compose(dish("Hummus", "500 g chickpeas"), RuleBook.uk()).checks())
+                .containsExactly("The name says “hummus”, and no line is. Is it still what it is called?");
+    }
+
     @Test
     void a_pack_speaks_for_its_product() {
         var dip = Recipe.read("Oil-free dip\n100 g mustard\npack: water, mustard seed, rapeseed oil", Volumes.METRIC,

@@ -73,11 +73,14 @@ public class OwnSwaps {
     public Set<String> off() { return offRows.findAll().stream().map(r -> r.swap).collect(Collectors.toSet()); }
 
     public void turnOff(String swap, String by) {
-        var row = new SwapOffRow();
+        offRows.saveAndFlush(said(new SwapOffRow(), swap, by));
+    }
+
+    private <R extends SwapSaidRow> R said(R row, String swap, String by) {
         row.swap = swap;
         row.changedAt = Instant.now(clock);
         row.changedBy = by;
-        offRows.saveAndFlush(row);
+        return row;
     }
 
     public void turnOn(String swap) { offRows.deleteById(swap); }
@@ -87,11 +90,7 @@ public class OwnSwaps {
     public Set<String> liked() { return likedRows.findAll().stream().map(r -> r.swap).collect(Collectors.toSet()); }
 
     public void like(String swap, String by) {
-        var row = new SwapLikedRow();
-        row.swap = swap;
-        row.changedAt = Instant.now(clock);
-        row.changedBy = by;
-        likedRows.saveAndFlush(row);
+        likedRows.saveAndFlush(said(new SwapLikedRow(), swap, by));
     }
 
     public void unlike(String swap) { likedRows.deleteById(swap); }
