@@ -58,7 +58,7 @@ final class Swap {
     }
 
     private static void print(SwapJson answer, PrintStream out) {
-        out.println(answer.dish() + ", without " + String.join(", ", answer.avoid()));
+        out.println(answer.dish() + ", avoiding: " + String.join(", ", answer.avoid()));
         var number = 1;
         for (var plan : answer.plans()) {
             out.println("  plan %d, close %s, ready in %d to %d min%s".formatted(number++, plan.fidelity(),
