@@ -3,20 +3,14 @@ package keenfork.core.recipe;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Table;
 
 /// Text as it is pasted from web pages and documents, brought to plain text on one line.
 final class Pasted {
     private static final Pattern ENTITY = Pattern.compile("&(#\\d{1,6}|#x[0-9a-fA-F]{1,5}|\\p{Alnum}{2,8});");
-    private static final Map<String, String> NAMED = Map.ofEntries(Map.entry("nbsp", " "), Map.entry("amp", "&"),
-            Map.entry("frac12", "½"), Map.entry("frac14", "¼"),
-            Map.entry("frac34", "¾"), Map.entry("frac13", "⅓"), Map.entry("frac23", "⅔"), Map.entry("frac18", "⅛"),
-            Map.entry("deg", "°"), Map.entry("quot", "\""),
-            Map.entry("apos", "'"), Map.entry("rsquo", "’"), Map.entry("lsquo", "‘"), Map.entry("ndash", "–"),
-            Map.entry("mdash", "—"), Map.entry("times", "×"),
-            Map.entry("eacute", "é"), Map.entry("egrave", "è"), Map.entry("ccedil", "ç"), Map.entry("uuml", "ü"),
-            Map.entry("ouml", "ö"), Map.entry("auml", "ä"),
-            Map.entry("ntilde", "ñ"), Map.entry("bull", "•"), Map.entry("thinsp", " "), Map.entry("ensp", " "),
-            Map.entry("emsp", " "));
+    private static final Map<String, String> NAMED = Table.read(Pasted.class, "entities.txt", 2).stream()
+            .collect(Collectors.toUnmodifiableMap(r -> r.cell(0), r -> r.cell(1).equals("blank") ? " " : r.cell(1)));
 
     private Pasted() {}
 

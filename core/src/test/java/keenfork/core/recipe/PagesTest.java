@@ -87,6 +87,15 @@ class PagesTest {
                 .contains("barley");
     }
 
+    /// A page's source, as it comes when it is copied from where nobody looks.
+    @Test
+    void characters_by_name_are_read() {
+        assertThat(Kit.aLine("&frac12; cup cr&egrave;me fra&icirc;che").text()).isEqualTo("½ cup crème fraîche");
+        assertThat(Kit.aLine("20&nbsp;g&ensp;butter").amount()).isEqualTo(Kit.aLine("20 g butter").amount());
+        assertThat(Kit.marks(Kit.UK, "2 tbsp cr&egrave;me fra&icirc;che")).anyMatch(m -> m.contains("milk"));
+        assertThat(Kit.aLine("salt &amp; pepper &zugwort;").text()).isEqualTo("salt & pepper &zugwort;");
+    }
+
     @Test
     void half_a_dozen_is_six() {
         assertThat(Kit.aLine("half a dozen eggs").amount()).isEqualTo(Kit.aLine("6 eggs").amount());
