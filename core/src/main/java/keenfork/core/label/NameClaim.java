@@ -45,11 +45,20 @@ public record NameClaim(String says, List<String> against, List<String> unread, 
             var without = parts(block.cell("without", ""));
             var sign = Arrays.stream(Sign.values()).filter(s -> without.contains(s.name().toLowerCase(Locale.ROOT)))
                     .findFirst().orElse(Sign.FOODS);
-            var foods = new HashSet<>(without);
-            foods.removeIf(w -> w.startsWith(ANY));
+            var foods = sign == Sign.FOODS ? block.read("without", _ -> foods(without)) : Set.<String>of();
             return new Rule(parts(block.cell("says", "")), sign, foods,
                     without.stream().filter(w -> w.startsWith(ANY)).map(w -> w.substring(ANY.length())).toList(),
                     block);
+        }
+
+        /// by the name that the table shows, so that every name of it counts
+        private static Set<String> foods(List<String> without) {
+            var foods = new HashSet<String>();
+            for (var name : without)
+                if (!name.startsWith(ANY))
+                    foods.add(Foods.shipped().find(name)
+                            .orElseThrow(() -> new IllegalArgumentException("no food “%s”".formatted(name))).name());
+            return foods;
         }
 
         private static List<String> parts(String cell) {
@@ -57,7 +66,7 @@ public record NameClaim(String says, List<String> against, List<String> unread, 
         }
 
         boolean speaksAgainst(Food food) {
-            return food.names().stream().anyMatch(foods::contains)
+            return foods.contains(food.name())
                     || endings.stream().anyMatch(e -> food.name().equals(e) || food.name().endsWith(" " + e));
         }
 
