@@ -315,14 +315,15 @@ class SwapsTest extends RunningKitchen {
 
     @Test
     void the_kitchen_would_rather_do_some_things_its_own_way() {
-        var id = write("Hawser slaw\n1 kg cabbage\n200 ml olive oil\n20 g salt\nMethod\nToss with the oil.");
-        var oil = "/swaps?dish=" + id + "&avoid=no+oil";
-        assertThat(plain(get(oil).body())).doesNotContain("our way");
-        assertThat(post("/swaps/table", "/swaps/table/oil-water/like", "q", "olive").statusCode()).isEqualTo(302);
-        assertThat(plain(get("/swaps/table?q=olive").body())).contains("Our way", "Prefer no more");
-        assertThat(plain(get(oil).body())).containsPattern("(?s)1 .{0,40}water.{0,200}our way");
-        post("/swaps/table", "/swaps/table/oil-water/unlike");
-        assertThat(plain(get(oil).body())).doesNotContain("our way");
+        var id = write("Hawser soup\n1 kg potatoes\n300 g soured cream");
+        assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("our way");
+        assertThat(post("/swaps/table", "/swaps/table/soured-cream-white-bean/like", "q", "soured").statusCode())
+                .isEqualTo(302);
+        assertThat(plain(get("/swaps/table?q=soured").body())).contains("Our way", "Prefer no more");
+        assertThat(plain(get(bench(id, "milk")).body()))
+                .containsPattern("(?s)Plans, best first.{0,40}white bean.{0,200}our way");
+        post("/swaps/table", "/swaps/table/soured-cream-white-bean/unlike");
+        assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("our way");
         assertThat(post("/swaps/table", "/swaps/table/no-such-swap/like").statusCode()).isEqualTo(302);
         assertThat(plain(get("/swaps/table").body())).doesNotContain("Prefer no more");
     }
