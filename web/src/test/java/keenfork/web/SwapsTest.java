@@ -316,12 +316,13 @@ class SwapsTest extends RunningKitchen {
     @Test
     void the_kitchen_would_rather_do_some_things_its_own_way() {
         var id = write("Hawser soup\n1 kg potatoes\n300 g soured cream");
-        assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("our way");
+        assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("our way")
+                .containsPattern("(?s)coconut yoghurt 1 line.{0,400}white beans 1 line");
         assertThat(post("/swaps/table", "/swaps/table/soured-cream-white-bean/like", "q", "soured").statusCode())
                 .isEqualTo(302);
         assertThat(plain(get("/swaps/table?q=soured").body())).contains("Our way", "Prefer no more");
         assertThat(plain(get(bench(id, "milk")).body()))
-                .containsPattern("(?s)Plans, best first.{0,40}white bean.{0,200}our way");
+                .containsPattern("(?s)white beans 1 line.{0,80}our way.{0,400}coconut yoghurt 1 line");
         post("/swaps/table", "/swaps/table/soured-cream-white-bean/unlike");
         assertThat(plain(get(bench(id, "milk")).body())).doesNotContain("our way");
         assertThat(post("/swaps/table", "/swaps/table/no-such-swap/like").statusCode()).isEqualTo(302);
