@@ -57,7 +57,7 @@ public record NameClaim(String says, List<String> against, List<String> unread, 
             for (var name : without)
                 if (!name.startsWith(ANY))
                     foods.add(Foods.shipped().find(name)
-                            .orElseThrow(() -> new IllegalArgumentException("no food “%s”".formatted(name))).name());
+                            .orElseThrow(() -> new IllegalArgumentException("no food " + name)).name());
             return foods;
         }
 

@@ -115,7 +115,7 @@ final class MeasureReader {
             return with(amount(number, Written.NONE), Written.NONE.noun(), Inside.none(size), pressed, cursor);
         var amount = amount(number, unit);
         amount = wider(cursor, amount, unit);
-        amount = added(cursor, andAPart(cursor, orMore(cursor, amount)));
+        amount = added(cursor, SaidOn.andAPart(cursor, SaidOn.orMore(cursor, amount)));
         skipOther(cursor);
         if (unit.unit().kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
         var rest = behind(cursor);
@@ -298,36 +298,6 @@ final class MeasureReader {
             var share = share(other.unit(), amount.unit());
             return new Amount(amount.low().plus(other.low().times(share)),
                     amount.high().plus(other.high().times(share)), amount.unit());
-        }
-        cursor.at = start;
-        return amount;
-    }
-
-    /// "a pound and a half", "a cup and a quarter of oats".
-    private static Amount andAPart(Cursor cursor, Amount amount) {
-        var start = cursor.at;
-        if (cursor.take(Does.PLUS, Does.AND) && cursor.take(Does.ARTICLE)) {
-            if (cursor.is(Does.PART)) {
-                var part = cursor.said().figure();
-                cursor.pass();
-                cursor.blanks();
-                return new Amount(amount.low().plus(part), amount.high().plus(part), amount.unit());
-            }
-        }
-        cursor.at = start;
-        return amount;
-    }
-
-    /// "a clove or two of garlic".
-    private static Amount orMore(Cursor cursor, Amount amount) {
-        var start = cursor.at;
-        if (cursor.take(Does.OR)) {
-            var other = Numbers.at(cursor.text, cursor.at);
-            if (other != null && other.high().compareTo(amount.high()) > 0) {
-                cursor.at = other.end();
-                if (cursor.ahead() == 0 || cursor.is(Does.OF))
-                    return new Amount(amount.low(), other.high(), amount.unit());
-            }
         }
         cursor.at = start;
         return amount;
