@@ -6,31 +6,49 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import keenfork.core.people.Guests;
+import keenfork.core.recipe.Recipe;
 import keenfork.core.search.Budget;
 import keenfork.core.search.Proof;
+import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
+import keenfork.core.swap.Plans;
+import keenfork.core.swap.Puzzle;
 import keenfork.core.swap.SwapPlanner;
 import org.junit.jupiter.api.Test;
 
 /// The planner against choco-solver 5, an outside solver, on the same puzzles: thirty lines, six avoidances, all swaps.
 class OutsideSolverTest {
+    /// A puzzle does not know when portions can be taken off: not before what goes in first of all, not more than half
+    /// of the dish. Where its best does so, the plan lies between that and the best without.
+    private static boolean isTheOptimum(Recipe dish, Puzzle puzzle, Plans plans) {
+        assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
+        var found = plans.best().stream().map(Plan::cost).min(Comparator.naturalOrder()).orElseThrow();
+        var outside = OutsideSolver.best(puzzle, 1).getFirst();
+        if (found.equals(outside)) return true;
+        assertThat(SwapPlanner.bestMoves(puzzle, Budget.USUAL)).as(dish.name())
+                .hasAtLeastOneElementOfType(Move.TakeOff.class);
+        assertThat(found).as(dish.name()).isGreaterThan(outside);
+        puzzle.without(Move.TakeOff.class).ifPresent(none -> assertThat(found).as(dish.name())
+                .isLessThanOrEqualTo(OutsideSolver.best(none, 1).getFirst()));
+        return false;
+    }
+
     @Test
     void the_best_plan_costs_what_the_outside_solver_finds() {
         var planned = 0;
-        for (var dish : Planning.dishes(5, 12)) {
+        var exactly = 0;
+        for (var dish : Planning.dishes(5, 24)) {
             var plans = Planning.plan(dish);
-            assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
             // what only portions taken off could mend is no dish any more, and the puzzle does not know that
             if (plans.best().isEmpty()) {
                 assertThat(plans.blocked()).as(dish.name()).isNotEmpty();
                 continue;
             }
             planned++;
-            var outside = OutsideSolver.best(Planning.puzzle(dish), 1).getFirst();
-            assertThat(plans.best().stream().map(Plan::cost).min(Comparator.naturalOrder())).as(dish.name())
-                    .contains(outside);
+            if (isTheOptimum(dish, Planning.puzzle(dish), plans)) exactly++;
         }
-        assertThat(planned).isGreaterThanOrEqualTo(10);
+        assertThat(planned).isGreaterThanOrEqualTo(18);
+        assertThat(exactly).isGreaterThanOrEqualTo(12);
     }
 
     @Test
@@ -54,10 +72,7 @@ class OutsideSolverTest {
             var planner = new SwapPlanner(Planning.kitchen(guests),
                     Planning.avoidances(List.of(words.get(random.nextInt(6)), words.get(random.nextInt(6)))));
             var plans = planner.plan(dish, 3, Budget.USUAL);
-            var outside = OutsideSolver.best(planner.puzzle(dish), 1).getFirst();
-            assertThat(plans.proof()).isInstanceOf(Proof.Best.class);
-            assertThat(plans.best().stream().map(Plan::cost).min(Comparator.naturalOrder())).as(dish.name())
-                    .contains(outside);
+            isTheOptimum(dish, planner.puzzle(dish), plans);
             assertThat(SwapPlanner.best(planner.puzzle(dish), 3, Budget.USUAL))
                     .isEqualTo(OutsideSolver.best(planner.puzzle(dish), 3));
         }

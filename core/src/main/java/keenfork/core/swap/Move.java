@@ -69,11 +69,13 @@ public sealed interface Move {
     /// {@return whether it is done the way this kitchen would rather do it}
     default boolean isOurWay() {
         return switch (this) {
-            case Replace(_, _, var swap, _) -> swap.isLiked();
             case Inner(_, _, var plan) -> plan.isOurWay();
-            default -> false;
+            default -> isPreferred();
         };
     }
+
+    /// {@return whether the kitchen would rather take this swap than another}
+    default boolean isPreferred() { return this instanceof Replace(_, _, var swap, _) && swap.isLiked(); }
 
     /// how near the dish stays, 0 to 1 (all but a swap's own figure: common practice)
     default double closeness() {

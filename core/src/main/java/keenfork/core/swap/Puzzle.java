@@ -12,6 +12,10 @@ import java.util.Optional;
 /// @param people how many people each of the guests' groups has; empty where nobody knows who comes
 public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     private static final int MILLE = 1000;
+    /// what the kitchen would rather do counts as so much nearer, in thousandths, but as no nearer than another pack
+    /// of the same product (common practice)
+    private static final int OUR_WAY = 200;
+    private static final int NEAREST = 25;
 
     public Puzzle {
         lines = lines.stream().map(List::copyOf).toList();
@@ -34,7 +38,10 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
         /// {@return minutes of hands-on work, after others}
         public int hands() { return move.lead().waits() ? 0 : move.lead().high(); }
 
-        private int lost() { return (int) Math.round((1 - move.closeness()) * MILLE); }
+        private int lost() {
+            var lost = (int) Math.round((1 - move.closeness()) * MILLE);
+            return move.isPreferred() ? Math.min(lost, Math.max(NEAREST, lost - OUR_WAY)) : lost;
+        }
 
         /// {@return what it costs by itself, but for what it brings in and whom it shuts out}
         Cost cost() {
@@ -49,7 +56,7 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param shutOut  people newly shut out; 0 where nobody knows who comes
     /// @param roles    lines whose role in the dish nothing fills any more
     /// @param changed  lines changed
-    /// @param lost     closeness lost, in thousandths, over all lines
+    /// @param lost     closeness lost, in thousandths, over all lines; less where the kitchen would rather do it so
     /// @param waiting  minutes of the longest waiting, at most
     /// @param hands    minutes of hands-on work, at most
     /// @param salt     how far the salt moves
@@ -116,6 +123,11 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
             return of.isEmpty() ? options : of;
         }).toList();
         return held.equals(lines) ? Optional.empty() : Optional.of(new Puzzle(held, people));
+    }
+
+    /// {@return the same puzzle without the moves of a kind; empty where a line has no other}
+    public Optional<Puzzle> without(Class<? extends Move> kind) {
+        return where((_, option) -> !kind.isInstance(option.move()));
     }
 
     /// {@return the same puzzle with some of its options alone; empty where a line has none of them}

@@ -75,13 +75,9 @@ public record Swap(String id, List<Food> replaces, Map<Role, Double> roles, List
         }
     }
 
-    /// {@return the same as a kitchen has it that would rather do it this way: nearer by so much in each of its roles,
-    /// at most so near}
-    Swap liked(double by, double most) {
-        var nearer = new EnumMap<Role, Double>(roles);
-        nearer.replaceAll((_, near) -> Math.max(near, Math.min(most, near + by)));
-        return new Swap(id, replaces, nearer, with, make, becomes, lead, effects, school, note, source,
-                true);
+    /// {@return the same as a kitchen has it that would rather do it this way; it comes no nearer by that}
+    Swap liked() {
+        return new Swap(id, replaces, roles, with, make, becomes, lead, effects, school, note, source, true);
     }
 
     public Swap {

@@ -214,6 +214,13 @@ public final class SwapPlanner {
         return search.best().stream().map(PlanSearch.RankedPlan::cost).toList();
     }
 
+    /// {@return the moves of the best answer to a puzzle, with no dish to derive; empty where it has none}
+    public static List<Move> bestMoves(Puzzle puzzle, Budget budget) {
+        var search = new PlanSearch(puzzle, 1, budget, _ -> 0);
+        search.run();
+        return search.best().stream().findFirst().map(p -> moves(p.options())).orElse(List.of());
+    }
+
     private Asked ask(Recipe written) {
         var before = Derivation.of(written, context.facts());
         // with each line that uses another dish read as that dish

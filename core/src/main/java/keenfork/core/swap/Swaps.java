@@ -17,9 +17,6 @@ import keenfork.core.food.Table;
 public final class Swaps {
     private static final int MOST_MINUTES = 7 * 24 * 60;
     private static final BigDecimal MOST_RATIO = BigDecimal.TEN;
-    /// how much nearer what is preferred comes, and how near at most; common practice
-    private static final double PREFERRED = 0.2;
-    private static final double NEAREST = 0.99;
     private static final String BY_OIL = " by oil";
     private static final String COOKED = " (cooked)";
     private static final Set<String> KEYS =
@@ -63,18 +60,17 @@ public final class Swaps {
         return ids.isEmpty() ? this : new Swaps(all.stream().filter(s -> !ids.contains(s.id())).toList());
     }
 
-    /// {@return this table as a kitchen uses it that prefers a school of creams: those of it come nearer, so that they
-    /// go before the others wherever the rest is alike}
+    /// {@return this table as a kitchen uses it that prefers a school of creams: those of it go before the others
+    /// wherever the rest is alike}
     public Swaps preferring(CreamSchool school) {
-        return new Swaps(all.stream().map(s -> school.holds(s) ? s.liked(PREFERRED, NEAREST) : s).toList());
+        return new Swaps(all.stream().map(s -> school.holds(s) ? s.liked() : s).toList());
     }
 
     /// {@return this table as a kitchen uses it that would rather do some things its own way: cooks differ, and where
     /// the rest is alike theirs goes before the others}
     public Swaps liking(Set<String> ids) {
         if (ids.isEmpty()) return this;
-        return new Swaps(all.stream().map(s -> ids.contains(s.id()) && !s.isLiked() ? s.liked(PREFERRED, NEAREST) : s)
-                .toList());
+        return new Swaps(all.stream().map(s -> ids.contains(s.id()) ? s.liked() : s).toList());
     }
 
     /// {@return the swaps that can stand in for a food, in table order}
