@@ -7,6 +7,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Plurals;
 import keenfork.core.recipe.Line;
+import keenfork.core.run.Batch;
+import keenfork.core.run.Clean;
 import keenfork.core.swap.Balance;
 import keenfork.core.swap.DishSalt;
 import keenfork.core.swap.Move;
@@ -21,13 +23,23 @@ public final class PlanWords {
 
     private PlanWords() {}
 
-    /// {@return what to start, the longest first, with how, how long and what to know}
+    /// {@return what to start, the longest first, with how, how long and what to know; then what others may not have
+    /// been cooked in before}
     public static List<String> prepare(Plan plan) {
-        return plan.moves().stream()
+        var made = plan.moves().stream()
                 .flatMap(m -> m instanceof Move.Inner(_, _, var inner) ? inner.moves().stream() : Stream.of(m))
                 .filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
-                .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream())
-                .toList();
+                .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream());
+        return Stream.concat(made, keptApart(plan)).toList();
+    }
+
+    /// What no wash clears passes on whatever was cooked in it before.
+    private static Stream<String> keptApart(Plan plan) {
+        if (plan.changes().isEmpty()) return Stream.empty();
+        return Batch.of(plan.after()).stream().flatMap(b -> b.uses().stream()).map(Batch.Use::kit).distinct()
+                .filter(k -> k.endedBy() == Clean.FRESH)
+                .map(k -> "%s: fresh, or what nothing that they avoid has been in; no wash clears it"
+                        .formatted(k.name()));
     }
 
     private static List<String> prepare(Move.Replace move) {
