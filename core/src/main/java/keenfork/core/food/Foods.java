@@ -35,6 +35,7 @@ public final class Foods {
         addVague(packWords, true);
         additives.names().forEach(packWords::add);
         addSubstances(packWords);
+        addPeople();
         addFoods(packWords);
         addLanguages();
     }
@@ -84,6 +85,14 @@ public final class Foods {
             if (!onPacks && row.cell(3).equals("pack")) continue;
             var meaning = new Meaning.Vague(row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.cell(2));
             for (var word : row.list(0)) lexicon.add(word, meaning);
+        }
+    }
+
+    /// On packs alone: who cannot eat something stands for it, "not suitable for coeliacs".
+    private void addPeople() {
+        for (var row : Table.read(Foods.class, "pack-people.txt", 3)) {
+            var meaning = new Meaning.OfSubstances(row.read(1, c -> Substances.shipped().getAll(row.list(1))));
+            for (var word : row.list(0)) packWords.add(word, meaning);
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -19,6 +20,8 @@ import keenfork.core.food.Words;
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
     private static final List<String> DASHES = List.of(" – ", " — ", " - ");
+    private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
+    private static final Pattern OF_PLANTS = Tone.pattern("of-plants");
     private static final Pattern E_NUMBER = Pattern
             .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
     /// "Emulsifiers (481, 472e, 471)": numbers alone, in brackets
@@ -54,6 +57,8 @@ final class DeclarationReader {
 
     void read() {
         list(0, text.length(), List.of());
+        headline();
+        ofAnimals();
         if (findings.isEmpty() && vague.isEmpty() && text.chars().noneMatch(Character::isLetter))
             unread(0, text.length(), "What does the declaration say?");
     }
@@ -113,8 +118,33 @@ final class DeclarationReader {
 
     private boolean opensUp(Inner inner) {
         var inside = text.substring(inner.from, inner.to);
-        return inside.chars().filter(Character::isLetter).count() > 2
+        return inside.chars().filter(Character::isLetter).count() > 2 || E_NUMBER.matcher(inside).find()
                 || BARE_NUMBER.matcher(inside.split(",")[0]).matches();
+    }
+
+    /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands.
+    private void headline() {
+        var end = Headline.end(text);
+        if (end == 0) return;
+        var named = findings.stream().filter(f -> f.end() <= end).map(Finding::substance).distinct().toList();
+        var tree = Substances.shipped();
+        if (named.stream().allMatch(s -> findings.stream()
+                .anyMatch(f -> f.start() >= end && (tree.isUnder(f.substance(), s) || tree.isUnder(s, f.substance())))))
+            vague.removeIf(v -> v.end() <= end && !v.beyondLaw());
+    }
+
+    /// "Not suitable for vegetarians", where nothing else says why.
+    private void ofAnimals() {
+        var said = NOT_VEGETARIAN.matcher(text);
+        var animals = Substances.shipped().ofAnimals();
+        if (said.find() && findings.stream().noneMatch(f -> f.says() == Finding.Says.IN && isOf(f, animals)))
+            vague.add(new VagueTerm(said.group(), animals,
+                    "Why is it %s?".formatted(said.group().toLowerCase(Locale.ROOT)),
+                    said.start(), said.end()));
+    }
+
+    private static boolean isOf(Finding finding, List<Substance> branches) {
+        return branches.stream().anyMatch(b -> Substances.shipped().isUnder(finding.substance(), b));
     }
 
     private static boolean namesFood(String words) {
@@ -134,13 +164,20 @@ final class DeclarationReader {
         var colon = headline(head);
         var numbers = numbers(head, path);
         for (var match : phrase.matches()) {
-            var explained = opensUp || colon >= match.end()
-                    && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
+            var explained = opensUp || isNumbered(match, numbers, head)
+                    || colon >= match.end()
+                            && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
             match(match, head, offset, path, explained);
         }
         for (var number : numbers) match(number, head, offset, path, opensUp);
         var unknown = unknown(phrase, head);
         for (var word : unknown) unknown(word, offset);
+    }
+
+    /// "emulsifier E471"
+    private static boolean isNumbered(Match match, List<Match> numbers, String head) {
+        return match.meaning() instanceof Meaning.Vague && numbers.stream()
+                .anyMatch(n -> n.start() > match.end() && head.substring(match.end(), n.start()).isBlank());
     }
 
     private static List<Match> numbers(String head, List<String> path) {
@@ -181,7 +218,7 @@ final class DeclarationReader {
     }
 
     private static boolean isStressed(String word) {
-        return word.length() > 3 && word.equals(word.toUpperCase(java.util.Locale.ROOT));
+        return word.length() > 3 && word.equals(word.toUpperCase(Locale.ROOT));
     }
 
     private static String question(String word) {
@@ -212,8 +249,9 @@ final class DeclarationReader {
                 else food(food, match, head, path, tone, new Span(start, end));
             }
             case Meaning.Vague(var suspects, var question) -> {
-                if (!explained && tone == Tone.IN)
-                    vague.add(new VagueTerm(match.text(), suspects, question, start, end));
+                var hidden = ofWhat(suspects, head);
+                if (!explained && tone == Tone.IN && !hidden.isEmpty())
+                    vague.add(new VagueTerm(match.text(), hidden, question, start, end));
             }
         }
     }
@@ -247,10 +285,18 @@ final class DeclarationReader {
     private void food(Food food, Match match, String head, List<String> path, Tone tone, Span at) {
         found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, at.start,
                 at.end);
-        if (tone == Tone.IN && !food.sometimes().isEmpty())
-            vague.add(new VagueTerm(text.substring(at.start, at.end), food.sometimes(),
+        var sometimes = ofWhat(food.sometimes(), head);
+        if (tone == Tone.IN && !sometimes.isEmpty())
+            vague.add(new VagueTerm(text.substring(at.start, at.end), sometimes,
                     food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, at.start,
                     at.end));
+    }
+
+    /// {@return what words may hide; nothing of animals where they say that it comes from plants}
+    private static List<Substance> ofWhat(List<Substance> substances, String head) {
+        var tree = Substances.shipped();
+        if (!OF_PLANTS.matcher(head).find()) return substances;
+        return substances.stream().filter(s -> tree.ofAnimals().stream().noneMatch(a -> tree.isUnder(s, a))).toList();
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {
@@ -266,7 +312,7 @@ final class DeclarationReader {
         var found = new LinkedHashSet<String>();
         if (Tone.claimsVegan(text))
             for (var f : in)
-                if (tree.ofAnimals().stream().anyMatch(animal -> tree.isUnder(f.substance(), animal)))
+                if (isOf(f, tree.ofAnimals()))
                     found.add("It says vegan, and it holds %s.".formatted(words(f)));
         denied.forEach((claimed, words) -> {
             for (var f : in)

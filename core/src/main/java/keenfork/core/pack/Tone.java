@@ -21,6 +21,7 @@ enum Tone {
     private static final Pattern PHRASES =
             Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
                     held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
+    private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate"), Pattern.CASE_INSENSITIVE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
@@ -28,6 +29,9 @@ enum Tone {
             Pattern.compile("(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:"
                     + Grammar.anyOf("not-denying") + "))"
                     + "|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)", LETTERS_OF_ANY_CASE);
+    /// what turns the answers of a table round
+    private static final Pattern TURNS =
+            Pattern.compile("(?:%s)|%s".formatted(held("negated"), X_FREE.pattern()), LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
@@ -42,7 +46,7 @@ enum Tone {
     /// {@return what finds any phrase of a tone}
     static Pattern pattern(String tone) { return Pattern.compile(held(tone), LETTERS_OF_ANY_CASE); }
 
-    private static String held(String tone) {
+    static String held(String tone) {
         return String.join("|",
                 HELD.stream().filter(r -> r.cell(0).equals(tone)).map(r -> r.cell(2).replace('¦', '|')).toList());
     }
@@ -51,6 +55,8 @@ enum Tone {
 
     /// {@return whether what is denied at a place is a promise that it is not in it at all}
     static boolean isClaim(String text, int at) {
+        var boilerplate = BOILERPLATE.matcher(text);
+        while (boilerplate.find()) if (boilerplate.start() <= at && at < boilerplate.end()) return false;
         return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find();
     }
 
@@ -66,7 +72,7 @@ enum Tone {
             var phrase = phrases.get(i);
             var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
             var to = Math.min(next, reach(text, phrase, next));
-            for (var at = phrase.end; at < to; at++) {
+            for (var at = phrase.tone == NEGATED || phrase.tone == PAST ? phrase.start : phrase.end; at < to; at++) {
                 tones[at] = phrase.tone;
                 unfree[at] = phrase.unfree;
             }
@@ -74,7 +80,26 @@ enum Tone {
         denyWhatIsFree(text, tones, unfree);
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
+        for (var row : AnsweredRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
+        doubtWhatIsDenied(text, tones);
         return tones;
+    }
+
+    /// "no nuts are in it, and we cannot rule out traces": what is denied is doubted in the same breath
+    private static void doubtWhatIsDenied(String text, Tone[] tones) {
+        var doubt = NOT_RULED_OUT.matcher(text);
+        while (doubt.find()) {
+            for (var at = doubt.start(); at > 0 && !endsSentence(text, at - 1); at--) doubted(tones, at - 1);
+            for (var at = doubt.end(); at < text.length() && !endsSentence(text, at); at++) doubted(tones, at);
+        }
+    }
+
+    private static void doubted(Tone[] tones, int at) {
+        if (tones[at] == NEGATED) tones[at] = MAY;
+    }
+
+    private static boolean endsSentence(String text, int at) {
+        return text.charAt(at) == ';' || text.charAt(at) == '\n' || isFullStop(text, at);
     }
 
     private static void denyWhatIsFree(String text, Tone[] tones, boolean[] unfree) {
@@ -123,7 +148,7 @@ enum Tone {
             if (isOpen(c)) depth++;
             if (isClose(c) && --depth < 0) return ended(text, phrase, firstComma, at);
             if (depth > 0) continue;
-            if (c == ';' || c == '\n' || isFullStop(text, at)) return ended(text, phrase, firstComma, at);
+            if (endsSentence(text, at)) return ended(text, phrase, firstComma, at);
             if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
         }
         return ended(text, phrase, firstComma, until);
@@ -131,15 +156,25 @@ enum Tone {
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
         if (firstComma < 0) return end;
+        var list = text.substring(phrase.end, end);
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
-                && isListOfAllergens(text.substring(phrase.end, end));
+                && (isClosed(list) || isOnItsOwn(text, phrase)) && isListOfAllergens(list);
         return isList ? end : firstComma;
     }
 
+    /// "milk, egg and soya", or a list behind a colon
+    private static boolean isClosed(String list) {
+        return list.startsWith(":") || AND_WORD.matcher(list.substring(list.lastIndexOf(',') + 1)).find();
+    }
+
+    /// a sentence of its own behind another: "Water, oats. Free from dairy, soya, nuts."
+    private static boolean isOnItsOwn(String text, Phrase phrase) {
+        var before = text.substring(0, phrase.start).stripTrailing();
+        return before.endsWith(".") && before.indexOf(',') >= 0;
+    }
+
     private static boolean isListOfAllergens(String list) {
-        var last = list.substring(list.lastIndexOf(',') + 1);
-        if (!AND_WORD.matcher(last).find()) return false;
-        for (var item : list.split(",|" + AND_WORD.pattern()))
+        for (var item : (list.startsWith(":") ? list.substring(1) : list).split(",|" + AND_WORD.pattern()))
             if (!item.isBlank() && !Allergens.areAllOf(item)) return false;
         return true;
     }

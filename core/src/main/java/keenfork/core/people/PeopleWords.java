@@ -63,7 +63,8 @@ final class PeopleWords {
         // long runs of blanks would be gone through again for each of them
         for (var clause : CLAUSE.split(BLANKS.matcher(text).replaceAll(" ")))
             if (!clause.isBlank()) clause(clause.strip());
-        if (said.isEmpty() && refused.isEmpty() && text.codePoints().anyMatch(Character::isLetterOrDigit))
+        if (said.isEmpty() && refused.isEmpty()
+                && text.codePoints().anyMatch(c -> c == '?' || Character.isLetterOrDigit(c)))
             refused.add(new Refused(text.strip(), List.of()));
         onionAndGarlic();
         var all = new ArrayList<Said>();
@@ -182,6 +183,8 @@ final class PeopleWords {
                 refused.add(new Refused(clause,
                         Arrays.stream(one.substring(ASK.length()).split("[,;]")).map(String::strip).toList()));
             else if (one.startsWith("diet:")) said.putIfAbsent(diet(one.substring("diet:".length())), kind);
+            else if (one.startsWith("food:"))
+                said.putIfAbsent(new Avoidance.OfFood(one.substring("food:".length())), kind);
             else said.putIfAbsent(ofSubstance(one), kind);
         }
     }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
@@ -33,6 +34,7 @@ public final class RuleBook {
     private final List<List<Place>> places = new ArrayList<>();
     private final Map<String, List<String>> alsoCalled = new HashMap<>();
     private final BitSet covered = new BitSet();
+    private final BitSet settled = new BitSet();
     private final BitSet besides = new BitSet();
 
     /// Where a substance stands in a rule book.
@@ -74,6 +76,8 @@ public final class RuleBook {
                 besides.set(substance.at());
             if (places.getLast().stream().anyMatch(p -> p.group.names(substance))) covered.set(substance.at());
         }
+        for (var substance : Substances.shipped().all())
+            if (kinds(substance).allMatch(k -> isExempt(k) || covers(k))) settled.set(substance.at());
     }
 
     /// {@return whether more than one law lists a substance}
@@ -107,6 +111,16 @@ public final class RuleBook {
         }
         return List.copyOf(found);
     }
+
+    private static Stream<Substance> kinds(Substance substance) {
+        var tree = Substances.shipped();
+        var kinds = tree.all().stream().filter(s -> s != substance && tree.isUnder(s, substance)).toList();
+        return kinds.isEmpty() ? Stream.of(substance) : kinds.stream();
+    }
+
+    /// {@return whether this law settles what a vague word hides of a substance: each kind of it has to be named, or is
+    /// exempt}
+    public boolean settles(Substance substance) { return settled.get(substance.at()); }
 
     private boolean isExempt(Substance substance) {
         return exempt.stream().anyMatch(e -> Substances.shipped().isUnder(substance, e));

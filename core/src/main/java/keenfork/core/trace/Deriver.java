@@ -375,7 +375,9 @@ final class Deriver {
         }
 
         private void vague(VagueTerm term, Trail pack, @Nullable RuleBook law) {
-            if (!term.question().isEmpty())
+            // what its maker would have had to name is not in it: there is nothing to ask
+            var settled = law != null && !term.beyondLaw() && term.suspects().stream().allMatch(law::settles);
+            if (!term.question().isEmpty() && !settled)
                 questions.add(new Question(dish, line.text(), term.question(), Question.Settles.PACK));
             var below = pack.to(Link.of(Link.Place.INGREDIENT, term.words()));
             for (var s : term.suspects())

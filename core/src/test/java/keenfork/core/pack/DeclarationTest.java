@@ -193,6 +193,26 @@ class DeclarationTest {
         assertThat(read.findings()).isNotEmpty();
     }
 
+    /// What nothing else on the pack explains is asked about.
+    @Test
+    void what_is_said_not_to_suit_vegetarians_holds_something_of_an_animal() {
+        var read = Declaration.read("Sugar, water, colour: E120 (x). Not suitable for vegetarians.", UK);
+        assertThat(read.vague()).noneMatch(v -> v.question().startsWith("Why"));
+        var unsaid = Declaration.read("Parsnips, rapeseed oil. Not suitable for vegetarians or vegans.", UK);
+        assertThat(unsaid.vague()).anySatisfy(v -> assertThat(v.suspects()).extracting(s -> s.id())
+                .contains("flesh", "fish", "animal-rennet"));
+    }
+
+    @Test
+    void a_name_in_front_of_a_list_asks_for_no_list() {
+        assertThat(Declaration.read("Naan bread. Wheat flour, water, yogurt (milk), rapeseed oil, salt, yeast.", UK)
+                .vague())
+                        .isEmpty();
+        // what the name surely holds and no list says stands, and asks
+        assertThat(Declaration.read("Mayonnaise. Rice, salt, water, oil, chives.", UK).vague()).isNotEmpty();
+        assertThat(found("Mayonnaise. Rice, salt, water, oil, chives.", Finding.Says.IN)).contains("eggs");
+    }
+
     @Test
     void a_negation_never_takes_away_what_follows_it() {
         assertThat(found("No added sugar, nuts", Finding.Says.IN)).contains("tree-nut");
