@@ -90,7 +90,7 @@ public final class Accuracy {
 
                 | | steps | not understood, so asked about | less kit than it takes | with the right kit | goal |
                 |---|---|---|---|---|---|
-                %s%s%s%s%s
+                %s%s%s%s%s%s
                 ## Swaps: what a cook would put there
 
                 Each question is a dish for 10 to 60 people and what must be out of it; what would do was written down \
@@ -114,6 +114,7 @@ public final class Accuracy {
                 steps("to work with", CorpusOfSteps.measure(false)), steps("kept aside", CorpusOfSteps.measure(true)),
                 steps("written last", CorpusOfSteps.last()), steps("written after that", CorpusOfSteps.fresh()),
                 steps("a last set, unseen", CorpusOfSteps.unseen()),
+                steps("with rarer kit, after its first look", CorpusOfSteps.kit()),
                 swaps("to work with", SwapCases.measure("swap-cases.txt")),
                 swaps("kept aside", SwapCases.measure("swap-cases-aside.txt")));
     }

@@ -11,7 +11,7 @@ import keenfork.core.label.Claim;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
-import keenfork.core.label.Statement;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Wording;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
@@ -45,7 +45,7 @@ final class Label {
         var labels = new ArrayList<LabelJson>();
         for (var dish : kitchen.dishes()) {
             var derived = kitchen.derive(dish);
-            labels.add(LabelJson.of(Statement.compose(derived, regime, language), kind,
+            labels.add(LabelJson.of(PrintedStatement.inLanguages(derived, regime, language), kind,
                     claims(claimed, derived, regime, language),
                     kind.isPacked() && made != null ? keep(derived, made, regime, language) : ""));
         }

@@ -9,7 +9,7 @@ import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.PaperFormat;
-import keenfork.core.label.Statement;
+import keenfork.core.label.PrintedStatement;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
 import keenfork.paper.LabelPdf;
@@ -30,11 +30,14 @@ final class LabelPages {
         var held = new ArrayList<String>();
         for (var dish : dishes) {
             var now = new DishNow(dish, reading.ruleBook, Map.of(), null);
-            var says = now.says(kind.hasList(), reading.language)
-                    .claiming(now.standing().stream().filter(reading.claimed::contains).toList());
+            var statements = PrintedStatement.inLanguages(dish, reading.ruleBook, reading.language);
+            var says = (kind.isPacked() ? PrintedStatement.packed(statements)
+                    : now.says(kind.hasList(), reading.language))
+                            .claiming(now.standing().stream().filter(reading.claimed::contains).toList());
             var until = kind.isPacked() ? now.keepsUntil(reading.made) : null;
             labels.add(LabelView.of(says, NO_KITCHEN, new LabelView.MadeOn(reading.made, "", until, false)));
-            var waitsFor = Statement.compose(dish, reading.ruleBook, reading.language).waitsFor();
+            var waitsFor = statements.stream().limit(kind.isPacked() ? statements.size() : 1)
+                    .flatMap(s -> s.waitsFor().stream()).distinct().toList();
             held.add(String.join(" ", Hold.of(now, kind, waitsFor, false, reading.made, until).stream()
                     .map(h -> words(h, dish.recipe().name())).toList()));
         }

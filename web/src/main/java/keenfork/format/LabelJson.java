@@ -58,13 +58,15 @@ public record LabelJson(String name, String regime, String kind, List<String> he
     }
 
     /// {@return what a label says}
+    /// @param said     what is said in each of its languages, 1 or more
     /// @param claims   what it claims, in words
     /// @param dateMark until when it keeps, in words; empty where that is not said
-    public static LabelJson of(Statement statement, Kind kind, List<String> claims, String dateMark) {
-        var paper = PrintedStatement.of(statement, kind.hasList());
+    public static LabelJson of(List<Statement> said, Kind kind, List<String> claims, String dateMark) {
+        var statement = said.getFirst();
+        var paper = kind.isPacked() ? PrintedStatement.packed(said) : PrintedStatement.of(statement, kind.hasList());
         var isPrinted = paper.told().stream().anyMatch(t -> t.how().filter(c -> c == Certainty.CONTAINS).isPresent());
         var held = !kind.isPacked() ? List.<String>of()
-                : statement.waitsFor().stream().map("not known: %s"::formatted).toList();
+                : said.stream().flatMap(s -> s.waitsFor().stream()).distinct().map("not known: %s"::formatted).toList();
         return new LabelJson(statement.name(), statement.ruleBook().id(), kind.id(), held,
                 kind.hasList() ? statement.ingredients().stream().map(Ingredient::of).toList() : null,
                 new Contains(isPrinted, Group.of(paper.said(Certainty.CONTAINS))),

@@ -44,20 +44,33 @@ public final class PrintJson {
         Statement.TextRun run() { return new Statement.TextRun(text, all(names)); }
     }
 
+    /// the list of ingredients once more in another language
+    record Again(String language, List<Stretch> list) {
+        static Again of(PrintedStatement.Again a) {
+            return new Again(a.language(), a.list().stream().map(Stretch::of).toList());
+        }
+
+        PrintedStatement.Again again() {
+            return new PrintedStatement.Again(language, list.stream().map(Stretch::run).toList());
+        }
+    }
+
     /// a label of a dish
     record Dish(int version, String of, String name, String rules, String language, List<String> claims,
             List<Name> contains,
             @JsonProperty("may_contain") List<Name> mayContain, List<Name> contact,
             @JsonProperty("not_known") List<Name> notKnown,
             List<String> beside, List<Stretch> list,
-            @JsonInclude(JsonInclude.Include.NON_NULL) @JsonProperty("contact_wording") @Nullable String wording) {
+            @JsonInclude(JsonInclude.Include.NON_NULL) @JsonProperty("contact_wording") @Nullable String wording,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) @Nullable List<Again> again) {
         static final String OF = "dish";
 
         static Dish of(PrintedStatement p) {
             return new Dish(VERSION, OF, p.name(), p.ruleBook(), p.language(), p.claims(), names(p, Certainty.CONTAINS),
                     names(p, Certainty.MAY_CONTAIN), names(p, Certainty.CONTACT), names(p, Certainty.NOT_KNOWN),
                     p.beside(),
-                    p.list().stream().map(Stretch::of).toList(), p.contact().id());
+                    p.list().stream().map(Stretch::of).toList(), p.contact().id(),
+                    p.again().stream().map(Again::of).toList());
         }
 
         private static List<Name> names(PrintedStatement p, Certainty certainty) {
@@ -72,7 +85,8 @@ public final class PrintJson {
             said.put(Certainty.NOT_KNOWN, all(notKnown));
             return new PrintedStatement(name, rules, language, claims, said, beside,
                     list.stream().map(Stretch::run).toList(),
-                    ContactWording.named(wording == null ? "" : wording).orElse(ContactWording.HELD));
+                    ContactWording.named(wording == null ? "" : wording).orElse(ContactWording.HELD),
+                    again == null ? List.of() : again.stream().map(Again::again).toList());
         }
     }
 

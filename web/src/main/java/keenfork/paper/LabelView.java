@@ -27,9 +27,10 @@ import org.jspecify.annotations.Nullable;
 /// @param listed the list of ingredients as text; empty on a label without one
 /// @param words  all it says as text, without the day it keeps until
 /// @param looked that shared kit was not looked at; empty where it was
+/// @param again  all of it once more, in each other language that the rule book asks for on a pack
 public record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
         String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups, String listed,
-        String words, String looked)
+        String words, String looked, List<LabelView> again)
         implements Face {
     private static final int SHORT_NAME = 34;
     private static final int FEW_WORDS = 150;
@@ -81,7 +82,8 @@ public record LabelView(String name, RuleBook ruleBook, Language language, Strin
                 claims(paper, language),
                 paper.told().stream().map(t -> said(t, wording)).toList(), paper.list(),
                 wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(),
-                paper.text(), made.inRun ? "" : language.phrase("not-looked"));
+                paper.text(), made.inRun ? "" : language.phrase("not-looked"),
+                paper.others().stream().map(o -> of(o, kitchen, made)).toList());
     }
 
     private static String claims(PrintedStatement paper, Language language) {

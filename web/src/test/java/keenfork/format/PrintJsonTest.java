@@ -10,6 +10,7 @@ import com.networknt.schema.SpecificationVersion;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import keenfork.core.label.ContactWording;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Named;
 import keenfork.core.label.OnPaper;
@@ -44,10 +45,14 @@ class PrintJsonTest {
                 .as((name, claims, in, may, unknown, list) -> new PrintedStatement(name, "uk", "fr", claims,
                         Map.of(Certainty.CONTAINS, in, Certainty.MAY_CONTAIN, may,
                                 Certainty.NOT_KNOWN, unknown),
-                        claims, list));
+                        claims, list, ContactWording.MAY, again(list)));
         var cards = Combinators.combine(words(), words(), lists, lists, lists, lists).as((name, avoids, eats, without,
                 asks, goes) -> new GuestCard(name, "uk", avoids, eats, without, asks, goes));
         return Arbitraries.oneOf(labels.map(l -> (OnPaper) l), cards.map(c -> (OnPaper) c));
+    }
+
+    private static List<PrintedStatement.Again> again(List<Statement.TextRun> list) {
+        return list.size() < 2 ? List.of() : List.of(new PrintedStatement.Again("en", list));
     }
 
     @Property(tries = 300)

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
+import keenfork.core.trace.Derivation;
 
 /// What a dish's label says, in what it names and not in words. As a document it is kept by
 /// `keenfork.format.PrintJson`.
@@ -24,14 +25,33 @@ import keenfork.core.trace.Certainty;
 /// @param beside   the keys of what stands beside the law's list; the list of ingredients names it where there is one
 /// @param list     the list of ingredients as printed; empty on a label without one
 /// @param contact  how it is said that something may have come by shared kit
+/// @param again    the other languages that it says all of it again in
 public record PrintedStatement(String name, String ruleBook, String language, List<String> claims,
         Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list,
-        ContactWording contact) implements OnPaper {
+        ContactWording contact, List<Again> again) implements OnPaper {
     public PrintedStatement {
         claims = List.copyOf(claims);
         said = Statement.levels(said);
         beside = List.copyOf(beside);
         list = List.copyOf(list);
+        again = List.copyOf(again);
+    }
+
+    /// What is put in words of its own in another language; the rest follows from what is said.
+    ///
+    /// @param language the key of the language
+    /// @param list     the list of ingredients in it; empty on a label without one
+    public record Again(String language, List<Statement.TextRun> list) {
+        public Again {
+            list = List.copyOf(list);
+        }
+    }
+
+    /// What is said in one language alone.
+    public PrintedStatement(String name, String ruleBook, String language, List<String> claims,
+            Map<Certainty, List<Named>> said, List<String> beside, List<Statement.TextRun> list,
+            ContactWording contact) {
+        this(name, ruleBook, language, claims, said, beside, list, contact, List.of());
     }
 
     /// What was printed before the kitchen could choose how contact is said.
@@ -47,6 +67,21 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
                 withList ? list(s) : List.of(), ContactWording.MAY);
     }
 
+    /// {@return what a packed label says of a dish: in its language, and again in the others that the rule book asks
+    /// for}
+    /// @param statements what is said in each of them, its own first: see [#inLanguages]
+    public static PrintedStatement packed(List<Statement> statements) {
+        var all = statements.stream().map(s -> of(s, true)).toList();
+        return all.getFirst().again(all.subList(1, all.size()));
+    }
+
+    /// {@return what is said of a dish in a language, then in each other that the rule book asks for on a pack}
+    public static List<Statement> inLanguages(Derivation dish, RuleBook ruleBook, Language first) {
+        var others = ruleBook.asks().languages().stream().filter(l -> !l.equals(first.id()))
+                .flatMap(l -> Language.named(l).stream());
+        return Stream.concat(Stream.of(first), others).map(l -> Statement.compose(dish, ruleBook, l)).toList();
+    }
+
     private static List<Statement.TextRun> list(Statement s) {
         var list = new ArrayList<Statement.TextRun>();
         for (var item : s.ingredients()) {
@@ -59,12 +94,25 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     /// {@return the same with what it claims}
     /// @param diets their keys
     public PrintedStatement claiming(List<String> diets) {
-        return new PrintedStatement(name, ruleBook, language, diets, said, beside, list, contact);
+        return new PrintedStatement(name, ruleBook, language, diets, said, beside, list, contact, again);
     }
 
     /// {@return the same with contact said in another way}
     public PrintedStatement wording(ContactWording other) {
-        return new PrintedStatement(name, ruleBook, language, claims, said, beside, list, other);
+        return new PrintedStatement(name, ruleBook, language, claims, said, beside, list, other, again);
+    }
+
+    /// {@return the same, saying all of it again in other languages}
+    /// @param others what it says in each of them
+    public PrintedStatement again(List<PrintedStatement> others) {
+        return new PrintedStatement(name, ruleBook, language, claims, said, beside, list, contact,
+                others.stream().map(o -> new Again(o.language, o.list)).toList());
+    }
+
+    /// {@return what it says in each of its other languages}
+    public List<PrintedStatement> others() {
+        return again.stream().map(a -> new PrintedStatement(name, ruleBook, a.language, claims, said, beside, a.list,
+                contact)).toList();
     }
 
     /// {@return what is named so surely}
@@ -135,7 +183,8 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
     public String text() {
         var sentences = told().stream().map(t -> t.words().text()).collect(Collectors.joining(" "));
         if (sentences.isEmpty() && list.isEmpty()) sentences = wording().language().phrase("none");
-        return Stream.of(name + ".", listed(), sentences).filter(s -> !s.isEmpty()).collect(Collectors.joining(" "));
+        var own = Stream.of(name + ".", listed(), sentences).filter(s -> !s.isEmpty());
+        return Stream.concat(own, others().stream().map(PrintedStatement::text)).collect(Collectors.joining(" "));
     }
 
     /// {@return how surely something is said to be there; empty where it is not said}
@@ -159,7 +208,7 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
             all.removeIf(n -> !before.add(n));
             moved.put(certainty, List.copyOf(all));
         });
-        return new PrintedStatement(name, ruleBook, language, claims, moved, beside, list, contact);
+        return new PrintedStatement(name, ruleBook, language, claims, moved, beside, list, contact, again);
     }
 
     private static List<Named> under(Named named, RuleBook from, RuleBook other) {
@@ -188,7 +237,9 @@ public record PrintedStatement(String name, String ruleBook, String language, Li
         for (var certainty : Certainty.values())
             text.append(keys.get(certainty.ordinal())).append(": ")
                     .append(joined(said(certainty).stream().map(words::one).toList())).append('\n');
-        return OnPaper.fingerprint(text.append("list: ").append(marked()).toString());
+        text.append("list: ").append(marked());
+        for (var other : others()) text.append("\nagain: ").append(other.language).append(' ').append(other.marked());
+        return OnPaper.fingerprint(text.toString());
     }
 
     /// {@return whether two lists read alike: the same words, the same ones in bold}

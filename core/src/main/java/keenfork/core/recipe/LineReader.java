@@ -239,7 +239,8 @@ final class LineReader {
 
     /// The food that is weighed is the last one named before a comma, "with" or "in": "olive oil mayonnaise", "bread,
     /// brushed with butter".
-    private static Line.Choice choice(String phrase, List<Match> matches) {
+    private static Line.Choice choice(String phrase, List<Match> named) {
+        var matches = Mixes.opened(phrase, named);
         var main = matches.getFirst();
         for (var match : matches.subList(1, matches.size())) {
             if (headEnds(phrase.substring(main.end(), match.start()))) break;

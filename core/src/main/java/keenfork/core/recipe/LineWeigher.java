@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
 ///
 /// @param own what this kitchen found its foods to weigh
 record LineWeigher(Volumes volumes, OwnWeights own) {
+    /// "drained weight 110 g" is told of what stays in the sieve
+    private static final Pattern DRAINED_WEIGHT =
+            Pattern.compile("\\bdrained (?:" + Grammar.anyOf("behind-drained") + ")\\b");
     private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
 
     /// {@return what a line weighs, or null where that cannot be told}
@@ -72,7 +75,8 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     /// A tin whose size is printed, and that the line says is drained: what goes in is what stays in the sieve.
     static @Nullable Mass drained(@Nullable Mass mass, Measure measure, String lower,
             List<Line.Choice> choices) {
-        if (mass == null || measure.each() == null || choices.isEmpty()) return mass;
+        if (mass == null || measure.each() == null || choices.isEmpty() || DRAINED_WEIGHT.matcher(lower).find())
+            return mass;
         var said = lower.indexOf("drain");
         // "not drained", "undrained" and "don't drain" are what the pattern is for
         if (said < 0 || said > 1 && !isFree(lower, said) && !DRAINED.matcher(lower).find()) return mass;

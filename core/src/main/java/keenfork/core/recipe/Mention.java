@@ -111,7 +111,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
 
     private static List<Mention> read(String step) {
         var mentions = new ArrayList<Mention>();
-        for (var match : Foods.shipped().phrase(step).matches()) of(step, match, mentions);
+        for (var match : Foods.shipped().phrase(NoFood.blanked(step)).matches()) of(step, match, mentions);
         return List.copyOf(mentions);
     }
 

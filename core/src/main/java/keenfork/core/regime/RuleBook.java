@@ -68,7 +68,8 @@ public final class RuleBook {
                 Integer.parseInt(rule("water-from")),
                 yes("contains-with-list", "yes", "no"), yes("named-alone", "yes", "no"),
                 yes("additive-classes", "yes", "no"),
-                Rules.Limit.parse(rule("gluten-free")));
+                Rules.Limit.parse(rule("gluten-free")),
+                rules.containsKey("languages") ? List.of(rule("languages").split(",\\s*")) : List.of());
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
             if (beside.values().stream().flatMap(List::stream)

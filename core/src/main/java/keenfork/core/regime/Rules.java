@@ -1,6 +1,7 @@
 package keenfork.core.regime;
 
 import java.math.BigDecimal;
+import java.util.List;
 
 /// What a rule book asks of a label, besides the groups it has named. Each value stands in the book's file with its
 /// source.
@@ -12,8 +13,13 @@ import java.math.BigDecimal;
 /// @param membersAlone    whether each kind is named alone, without the word of its group: almond, not nuts (almond)
 /// @param namesClasses    whether an additive stands behind its class: raising agent: sodium bicarbonate
 /// @param glutenFree      gluten in what may be called gluten-free
+/// @param languages       the languages that a packed label is in, by their keys; empty where one is enough
 public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains,
-        boolean membersAlone, boolean namesClasses, Limit glutenFree) {
+        boolean membersAlone, boolean namesClasses, Limit glutenFree, List<String> languages) {
+    public Rules {
+        languages = List.copyOf(languages);
+    }
+
     /// A limit in the finished food.
     ///
     /// @param milligrams in 1 kg

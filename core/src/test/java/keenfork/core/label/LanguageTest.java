@@ -69,6 +69,23 @@ class LanguageTest {
                 .isEqualTo("walnuts, tahini (sesame)");
     }
 
+    /// Food and Drug Regulations of Canada, B.01.012 (from memory): both official languages, whichever stands first.
+    @Test
+    void a_canadian_pack_says_it_in_both_languages() {
+        var dish = derived("200 g plain flour", "50 g walnuts", "30 g tahini");
+        var canada = RuleBook.named("ca").orElseThrow();
+        var english = PrintedStatement.packed(PrintedStatement.inLanguages(dish, canada, Language.english()));
+        assertThat(english.text()).containsSubsequence("Ingredients:", "walnuts", "Contains:", "Ingrédients",
+                "noix", "Contient");
+        assertThat(english.others()).singleElement().satisfies(o -> assertThat(o.said()).isEqualTo(english.said()));
+        var french = PrintedStatement.packed(PrintedStatement.inLanguages(dish, canada, in("fr")));
+        assertThat(french.text()).containsSubsequence("Ingrédients", "Ingredients:");
+        assertThat(french.fingerprint()).isNotEqualTo(english.fingerprint());
+        var german = PrintedStatement.packed(PrintedStatement.inLanguages(dish, canada, in("de")));
+        assertThat(german.others()).extracting(PrintedStatement::language).containsExactly("en", "fr");
+        assertThat(PrintedStatement.packed(PrintedStatement.inLanguages(dish, UK, in("fr"))).others()).isEmpty();
+    }
+
     @Test
     void a_kind_without_a_word_is_named_with_its_group() {
         assertThat(list(Statement.compose(derived("50 g bonito flakes"), RuleBook.named("us").orElseThrow(), in("fr"))))

@@ -79,6 +79,32 @@ class PagesTest {
         assertThat(Kit.aLine(line).food()).isPresent();
     }
 
+    static Stream<String> mixed() { return said("mixed"); }
+
+    @ParameterizedTest @MethodSource("mixed")
+    void a_mix_that_leaves_something_open_may_hold_anything_of_its_kind(String line) {
+        assertThat(Kit.marks(Kit.UK, line)).anyMatch(m -> m.contains("celery"));
+        assertThat(Kit.marks(Kit.UK, "200 g mixed grains (farro, wild rice)")).noneMatch(m -> m.contains("celery"))
+                .anyMatch(m -> m.contains("gluten"));
+        assertThat(Kit.marks(Kit.UK, "50 g mixed nuts (almonds, cashews)")).noneMatch(m -> m.contains("peanut"));
+    }
+
+    static Stream<String> drained() { return said("drained"); }
+
+    @ParameterizedTest @MethodSource("drained")
+    void a_drained_weight_is_what_goes_in(String row) {
+        var cells = row.split(" \\| ");
+        assertThat(Objects.requireNonNull(Kit.aLine(cells[1]).mass()).likelyGrams())
+                .isCloseTo(Double.parseDouble(cells[0]), within(1.0));
+    }
+
+    @Test
+    void the_seeds_of_a_fruit_are_no_bag_of_seeds() {
+        for (var line : List.of("1 pomegranate, seeds only", "6 cardamom pods, seeds crushed"))
+            assertThat(Kit.marks(Kit.UK, line)).as(line).isEmpty();
+        assertThat(Kit.marks(Kit.UK, "1 pomegranate, seeds to sprinkle")).isNotEmpty();
+    }
+
     static Stream<String> elided() { return said("elided"); }
 
     @ParameterizedTest @MethodSource("elided")

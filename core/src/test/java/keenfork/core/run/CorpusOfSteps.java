@@ -32,6 +32,9 @@ public final class CorpusOfSteps {
     /// {@return those that were met as they stand: nothing was mended for them}
     public static Score unseen() { return measure(rows("/corpus/steps-unseen.txt"), _ -> true); }
 
+    /// {@return those with kit that kitchens have beside the usual, mended after their first look}
+    public static Score kit() { return measure(rows("/corpus/steps-kit.txt"), _ -> true); }
+
     public static Score measure(boolean aside) {
         return measure(rows("/corpus/steps.txt"), i -> (i % ASIDE == 0) == aside);
     }

@@ -60,6 +60,8 @@ class StepsTest {
         assertThat(CorpusOfSteps.fresh().texts()).isEqualTo(60);
         assertThat(CorpusOfSteps.unseen().missed()).as(CorpusOfSteps.unseen().faults().toString()).isZero();
         assertThat(CorpusOfSteps.unseen().texts()).isEqualTo(40);
+        assertThat(CorpusOfSteps.kit().missed()).as(CorpusOfSteps.kit().faults().toString()).isZero();
+        assertThat(CorpusOfSteps.kit().share()).as(CorpusOfSteps.kit().faults().toString()).isGreaterThan(98);
     }
 
     /// What was done takes its kit, told as it may be; what only tells a state takes none.

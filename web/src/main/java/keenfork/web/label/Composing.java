@@ -79,9 +79,12 @@ class Composing {
     private LabelToPrint label(Menu menu, Menu.Dish dish, LabelRequest asked) {
         var kind = asked.kindOf();
         var now = menu.now(dish);
-        var statement = Statement.compose(dish.derivation(), menu.ruleBook(), asked.language());
-        var says = PrintedStatement.of(statement, kind.hasList()).claiming(standing(menu, dish, asked))
-                .wording(settings.contactWording());
+        var statements = kind.isPacked()
+                ? PrintedStatement.inLanguages(dish.derivation(), menu.ruleBook(), asked.language())
+                : List.of(Statement.compose(dish.derivation(), menu.ruleBook(), asked.language()));
+        var says = (kind.isPacked() ? PrintedStatement.packed(statements)
+                : PrintedStatement.of(statements.getFirst(), kind.hasList())).claiming(standing(menu, dish, asked))
+                        .wording(settings.contactWording());
         var made = asked.madeOn(today()).orElse(today());
         // what was typed is for the dish that was looked at
         var dayTyped = asked.isAll() ? "" : asked.keepByTyped();
@@ -91,8 +94,8 @@ class Composing {
         var batch = kind.isPacked() ? own : "";
         return new LabelToPrint(dish.id(), 0, dish.name(), says,
                 LabelView.of(says, menu.kitchenName(), new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
-                statement.waitsFor(),
-                statement.checks(), made, until, batch);
+                statements.stream().flatMap(s -> s.waitsFor().stream()).distinct().toList(),
+                statements.stream().flatMap(s -> s.checks().stream()).distinct().toList(), made, until, batch);
     }
 
     private static List<String> standing(Menu menu, Menu.Dish dish, LabelRequest asked) {
