@@ -1,11 +1,21 @@
 package keenfork.core.pack;
 
+import java.util.List;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.food.Table;
 
 /// Words that name allergens and nothing else, such as the items of "free from milk, egg and soya".
 final class Allergens {
+    private static final List<Substance> ALL = Table.read(Allergens.class, "allergens.txt", 2).stream()
+            .map(r -> r.read(0, Substances.shipped()::get)).toList();
+
     private Allergens() {}
+
+    /// {@return what is meant by all allergens, as the law of the European Union lists them}
+    static List<Substance> all() { return ALL; }
 
     /// {@return whether every word of an item belongs to the name of something that holds a substance of the tree}
     static boolean areAllOf(String item) {

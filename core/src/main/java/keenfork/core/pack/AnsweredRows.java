@@ -16,12 +16,16 @@ final class AnsweredRows {
     private static final String NEGATED = Tone.held("answer-no");
     private static final String TICK = Tone.held("answer-tick");
     private static final String CROSS = Tone.held("answer-cross");
-    private static final String NAME = "(?<name>[^.;,\\n•|:=–—\\t✓✔✗✘]{2,60}?)";
-    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME
-            + "(?:\\s*[:|=–—\\t]\\s*|\\s+-\\s+|\\s{2,})(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))"
-                    .formatted(MAY, IN, NEGATED, TICK, CROSS)
+    /// begins with a word, so that no run of blanks or letters is gone through again for each of them
+    private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}[^.;,\\n•|:=–—\\t✓✔✗✘]{1,58}?)";
+    /// a blank alone parts a name from its answer where the answer ends the row: "Gluten Y, Fish N"
+    private static final String BETWEEN =
+            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|\\n]|$)))";
+    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
+            + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])|" + NAME.replace("name", "ticked")
             + "\\s?(?:(?<ticked2>%s)|(?<crossed2>%s))(?![\\p{L}\\d])".formatted("[✓✔]", "[✗✘]"));
+    private static final Pattern LEGEND = Tone.pattern("legend");
     /// so many rows make a table
     private static final int TABLE = 2;
 
@@ -67,11 +71,12 @@ final class AnsweredRows {
         return row.group("cross") != null || row.group("crossed2") != null;
     }
 
-    /// "Free from: milk yes, egg no"
+    /// "Free from: milk yes, egg no"; a legend names both answers, "contains (Y), does not contain (N)"
     private static boolean isTurnedRound(String text, List<Row> rows, Pattern turns) {
         var first = rows.stream().mapToInt(Row::start).min().orElse(0);
         var sentence = first;
         while (sentence > 0 && !Tone.isFullStop(text, sentence - 1) && first - sentence < 80) sentence--;
-        return turns.matcher(text.substring(sentence, first)).find();
+        var heading = text.substring(sentence, first);
+        return turns.matcher(heading).find() && !LEGEND.matcher(heading).find();
     }
 }

@@ -1,6 +1,7 @@
 package keenfork.core.pack;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -21,6 +22,7 @@ import keenfork.core.food.Words;
 final class DeclarationReader {
     private static final List<String> DASHES = List.of(" – ", " — ", " - ");
     private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
+    private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
     private static final Pattern OF_PLANTS = Tone.pattern("of-plants");
     private static final Pattern E_NUMBER = Pattern
             .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
@@ -36,6 +38,7 @@ final class DeclarationReader {
 
     private final String text;
     private final Tone[] tones;
+    private final BitSet boilerplate;
     private final boolean stressesByCapitals;
     private int nested;
     final List<Finding> findings = new ArrayList<>();
@@ -46,6 +49,7 @@ final class DeclarationReader {
     DeclarationReader(String text) {
         this.text = text;
         this.tones = Tone.along(text);
+        this.boilerplate = Tone.boilerplate(text);
         this.stressesByCapitals = stressesByCapitals(text);
     }
 
@@ -59,6 +63,7 @@ final class DeclarationReader {
         list(0, text.length(), List.of());
         headline();
         ofAnimals();
+        anyAllergen();
         if (findings.isEmpty() && vague.isEmpty() && text.chars().noneMatch(Character::isLetter))
             unread(0, text.length(), "What does the declaration say?");
     }
@@ -141,6 +146,14 @@ final class DeclarationReader {
             vague.add(new VagueTerm(said.group(), animals,
                     "Why is it %s?".formatted(said.group().toLowerCase(Locale.ROOT)),
                     said.start(), said.end()));
+    }
+
+    /// "Prepared in a kitchen where all 14 allergens are used"
+    private void anyAllergen() {
+        var said = ALL_ALLERGENS.matcher(text);
+        while (said.find())
+            if (tones[said.end() - 1] != Tone.NEGATED)
+                found(Allergens.all(), Tone.MAY, false, List.of(), said.start(), said.end());
     }
 
     private static boolean isOf(Finding finding, List<Substance> branches) {
@@ -238,7 +251,7 @@ final class DeclarationReader {
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
         var tone = tones[end - 1];
         if (tone == Tone.NEGATED) {
-            if (Tone.isClaim(text, start)) denied(match);
+            if (!boilerplate.get(start) && Tone.isClaim(text, start)) denied(match);
             return;
         }
         switch (match.meaning()) {

@@ -1,5 +1,6 @@
 package keenfork.core.pack;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Substances;
@@ -15,10 +16,28 @@ final class Explained {
 
     private Explained() {}
 
+    /// what stands further off explains nothing, in characters
+    private static final int BESIDE = 200;
+
     /// {@return those findings of a text that are words for a group which others beside them explain}
+    /// @param findings in the order of the text
     static List<Finding> of(List<Finding> findings, String text) {
-        return findings.stream()
-                .filter(f -> findings.stream().anyMatch(kind -> isOf(kind, f) && isBeside(kind, f, text))).toList();
+        var explained = new ArrayList<Finding>();
+        for (var i = 0; i < findings.size(); i++) if (isExplained(i, findings, text)) explained.add(findings.get(i));
+        return explained;
+    }
+
+    private static boolean isExplained(int at, List<Finding> findings, String text) {
+        var group = findings.get(at);
+        for (var i = at + 1; i < findings.size() && findings.get(i).start() - group.end() < BESIDE; i++)
+            if (explains(findings.get(i), group, text)) return true;
+        for (var i = at - 1; i >= 0 && group.start() - findings.get(i).start() < BESIDE; i--)
+            if (explains(findings.get(i), group, text)) return true;
+        return false;
+    }
+
+    private static boolean explains(Finding kind, Finding group, String text) {
+        return isOf(kind, group) && isBeside(kind, group, text);
     }
 
     private static boolean isOf(Finding kind, Finding group) {

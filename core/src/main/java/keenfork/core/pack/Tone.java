@@ -2,6 +2,7 @@ package keenfork.core.pack;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,6 +14,8 @@ import keenfork.core.food.Table;
 enum Tone {
     IN, MAY, NEGATED, PAST;
 
+    /// characters that a negation can take away at most
+    private static final int FURTHEST = 600;
     private static final int LETTERS_OF_ANY_CASE =
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
     private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
@@ -53,10 +56,16 @@ enum Tone {
 
     static boolean claimsVegan(String text) { return VEGAN.matcher(text).find(); }
 
+    /// {@return where a text says nothing of what is in it}
+    static BitSet boilerplate(String text) {
+        var places = new BitSet(text.length());
+        var found = BOILERPLATE.matcher(text);
+        while (found.find()) places.set(found.start(), found.end());
+        return places;
+    }
+
     /// {@return whether what is denied at a place is a promise that it is not in it at all}
     static boolean isClaim(String text, int at) {
-        var boilerplate = BOILERPLATE.matcher(text);
-        while (boilerplate.find()) if (boilerplate.start() <= at && at < boilerplate.end()) return false;
         return !NOT_A_CLAIM.matcher(text.substring(Math.max(0, at - 60), at)).find();
     }
 
@@ -88,9 +97,12 @@ enum Tone {
     /// "no nuts are in it, and we cannot rule out traces": what is denied is doubted in the same breath
     private static void doubtWhatIsDenied(String text, Tone[] tones) {
         var doubt = NOT_RULED_OUT.matcher(text);
+        var from = 0;
         while (doubt.find()) {
-            for (var at = doubt.start(); at > 0 && !endsSentence(text, at - 1); at--) doubted(tones, at - 1);
-            for (var at = doubt.end(); at < text.length() && !endsSentence(text, at); at++) doubted(tones, at);
+            // a sentence is gone through once, however often it doubts
+            if (doubt.start() < from) continue;
+            for (var at = doubt.start(); at > from && !endsSentence(text, at - 1); at--) doubted(tones, at - 1);
+            for (from = doubt.end(); from < text.length() && !endsSentence(text, from); from++) doubted(tones, from);
         }
     }
 
@@ -138,11 +150,12 @@ enum Tone {
     /// A precaution holds to the end of its sentence or bracket; a negation, which takes things away, only to the next
     /// comma, or to the end of its sentence where all that follows is a list of allergens joined by "and": "free from
     /// milk, egg and soya".
-    /// @param limit where it need not be looked any further; a negation is looked at to the end of its sentence
+    /// @param limit where it need not be looked any further; a negation is looked at to the end of its sentence, but
+    ///              never reaches further than [#FURTHEST]
     private static int reach(String text, Phrase phrase, int limit) {
         var depth = 0;
         var firstComma = -1;
-        var until = phrase.tone == NEGATED ? text.length() : limit;
+        var until = phrase.tone == NEGATED ? Math.min(text.length(), phrase.end + FURTHEST) : limit;
         for (var at = phrase.end; at < until; at++) {
             var c = text.charAt(at);
             if (isOpen(c)) depth++;
