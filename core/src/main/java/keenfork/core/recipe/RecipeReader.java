@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.OwnWeights;
-import keenfork.core.measure.Fraction;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -19,10 +19,6 @@ import org.jspecify.annotations.Nullable;
 
 /// Reads a whole recipe, line by line.
 final class RecipeReader {
-    private static final Pattern YIELD = Pattern
-            .compile("(?i)^(?:" + Grammar.anyOf("serving-head") + "|" + Grammar.anyOf("yield-head")
-                    + ")[:\\s]+(?<rest>\\S.{0,60})$");
-    private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
     private static final String TIME = "(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b";
     /// what web pages write over a recipe about the clock: nothing goes in of it
     private static final Pattern CLOCK = Pattern.compile(
@@ -30,32 +26,17 @@ final class RecipeReader {
                     + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
                     + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
                     + ")*(?:,? plus (?:" + Grammar.anyOf("clock-wait") + "))?\\.?$");
-    private static final Pattern MAKES =
-            Pattern.compile("(?i)^(?:" + Grammar.anyOf("yield-head") + ")[:\\s]+(?<what>.{1,80})$");
     private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:?$");
+    private static final Pattern METHOD_INLINE =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:\\s+(?<rest>\\S.*)$");
     private static final Pattern INGREDIENTS = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
-    private static final String PARTS = PartKind.headlines();
-    private static final Pattern HEADING = Pattern.compile(
-            "^(?<name>[^:*_=\\[-][^:]{0,79}?)\\s*(?::|\\s[–—-]+|(?<=\\p{L})[–—-]+)$|^#+\\s*(?<hash>.{1,80})$"
-                    + "|^[*_=\\[-]{1,3}\\s?(?<marked>[^*_=\\[\\]\\d]{0,40}\\b(?i:"
-                    + PARTS + ")\\b[^*_=\\[\\]\\d]{0,20}?)\\s?[*_=\\]-]{1,3}:?$"
-                    + "|(?i)^(?<for>(?:" + Grammar.anyOf("part-for") + ") (?:\\p{L}+ )?(?:" + PARTS
-                    + ")\\b[^\\d:]{0,40})$");
-    /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
-    private static final Pattern LONE =
-            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|" + Grammar.anyOf("lone-part") + ")$");
-    /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals:
-    /// "GARNISH"
-    private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS
-            + "))(?:\\s*\\((?:" + Grammar.anyOf("made-for") + ")\\b[^)]*\\)|\\s+(?:" + Grammar.anyOf("each") + "))$"
-            + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>" + Grammar.anyOf("serving-part") + ")$");
-    private static final Pattern WHOLE_PART = Pattern.compile("(?i)(?:.* )?(?:" + PARTS + ")");
     private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
-            Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + ")):\\s+(?<rest>\\S.*)$");
+            Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
+                    + ")):\\s+(?<rest>\\S.*)$");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
                     + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
@@ -66,13 +47,13 @@ final class RecipeReader {
     /// no combining mark, and no line end but a line feed, stands before it in the table of characters
     private static final char FIRST_MARK = 0x0300;
     private static final Pattern ACCENTS = Pattern.compile("(\\p{M}{4})\\p{M}+");
-    private static final Fraction MOST_SERVED = Fraction.of(99_999);
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
-    private static final int LONGEST_PART = 60;
+    private static final int LONGEST_NAME = 60;
     /// how a heading of the whole method begins, its marks included
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
+    private PartHeadline headline = new PartHeadline("");
     private LineReader lineReader;
     private final Law home;
     private final OwnWeights own;
@@ -100,12 +81,14 @@ final class RecipeReader {
     }
 
     Recipe read(String text) {
-        var written = withLineFeeds(text).lines().toList();
+        var plain = withLineFeeds(text);
+        var written = plain.lines().toList();
+        headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
         var afterBlank = false;
         for (var raw : written) {
             var line = Pasted.plain(raw);
-            if (!line.isEmpty() && name.isEmpty()) name = line.replaceFirst("^#+\\s*", "").replaceFirst(":$", "");
+            if (!line.isEmpty() && name.isEmpty()) takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""));
             else if (!line.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
         }
@@ -116,7 +99,16 @@ final class RecipeReader {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
-        return new Recipe(name, serves, makes, parts, steps);
+        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps);
+    }
+
+    /// A recipe told in one breath begins with its name: "romesco, the way we do it: char 6 red peppers and …".
+    private void takeName(String line) {
+        var colon = line.indexOf(": ");
+        var isTold = line.length() > LONGEST_HEADING && colon > 0 && colon < LONGEST_NAME
+                && Told.of(line.substring(colon + 2)).isPresent();
+        name = isTold ? line.substring(0, colon) : line;
+        if (isTold) takeLine(line.substring(colon + 2));
     }
 
     /// A part with what its dry foods weigh once soaked or cooked; most have none.
@@ -180,9 +172,8 @@ final class RecipeReader {
             inMethod = true;
             return;
         }
-        var heading = isShort && mayBeHeading(line) ? heading(line) : null;
-        if (heading == null && isShort && !inMethod) heading = made(line);
-        if (heading == null && afterBlank && !inMethod && LONE.matcher(line).matches()) heading = line;
+        if (takesMethod(line)) return;
+        var heading = isShort ? headline.of(line, afterBlank, inMethod) : null;
         if (heading != null) {
             endPart();
             partName = heading;
@@ -194,6 +185,17 @@ final class RecipeReader {
         } else if (!takesInline(line)) {
             takeLine(line);
         }
+    }
+
+    /// "Method: Combine the yolks and garlic. Stream in the oil."
+    private boolean takesMethod(String line) {
+        if (line.indexOf(':') < 0) return false;
+        var inline = METHOD_INLINE.matcher(line);
+        if (!inline.matches() || !StepLine.isDone(inline.group("rest"))) return false;
+        inMethod = true;
+        inSteps = true;
+        for (var step : Told.sentences(inline.group("rest"))) steps.add(step);
+        return true;
     }
 
     private static boolean hasFigure(String line) {
@@ -209,7 +211,7 @@ final class RecipeReader {
             return;
         }
         for (var piece : told.lines()) lines.add(lineReader.read(piece));
-        steps.addAll(told.steps());
+        for (var step : told.steps()) if (!takesYield(step)) steps.add(step);
     }
 
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
@@ -221,8 +223,9 @@ final class RecipeReader {
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
         var pieces = list.group("rest").split("[;,]\\s+");
-        if (pieces.length < 2 || !isPart && !(StepLine.isDone(list.group("name"))
-                && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
+        if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
+                || !isPart && !(StepLine.isDone(list.group("name"))
+                        && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
             return false;
         if (isPart) {
             endPart();
@@ -246,27 +249,14 @@ final class RecipeReader {
     }
 
     private boolean takesYield(String line) {
-        if (inMethod || !lines.isEmpty() || !parts.isEmpty()) return false;
-        if (CLOCK.matcher(line).matches()) return true;
-        var yield = YIELD.matcher(line);
-        if (yield.matches() && takesCount(yield.group("rest"))) return true;
-        var other = MAKES.matcher(line);
-        if (other.matches()) makes = other.group("what");
-        return other.matches();
-    }
-
-    /// "Serves four to six", "Makes about 12 portions", "Makes 2 tubs": the least it feeds is what is counted on.
-    private boolean takesCount(String rest) {
-        var count = Numbers.at(rest, 0);
-        if (count == null || rest.startsWith("a ") || count.low().bottom() != 1
-                || count.low().compareTo(MOST_SERVED) > 0)
-            return false;
-        var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip().toLowerCase(Locale.ROOT);
-        if (!YIELDED.matcher(what).matches()) return false;
-        if (what.isEmpty() || what.matches("people|portions?|covers|servings?|persons?|guests?|hungry people"))
-            serves = (int) count.low().top();
-        else makes = count.low().top() + " " + what;
-        return true;
+        var isBelow = inMethod || !lines.isEmpty() || !parts.isEmpty();
+        if (!isBelow && CLOCK.matcher(line).matches()) return true;
+        var found = isBelow ? Served.below(line).filter(_ -> serves == 0) : Served.above(line);
+        found.ifPresent(s -> {
+            if (s.people() > 0) serves = s.people();
+            else makes = s.makes();
+        });
+        return found.isPresent();
     }
 
     private boolean takesPack(String line) {
@@ -295,44 +285,12 @@ final class RecipeReader {
         return named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
     }
 
-    private static @Nullable String made(String line) {
-        // a part's name begins with a letter and has no comma
-        if (!Character.isLetter(line.charAt(0)) || line.length() > LONGEST_PART || line.indexOf(',') >= 0) return null;
-        var matcher = MADE.matcher(line);
-        if (!matcher.matches()) return null;
-        if (matcher.group("bare") != null) return line;
-        var caps = matcher.group("caps");
-        if (caps == null) return matcher.group("name");
-        return WHOLE_PART.matcher(caps).matches() ? caps : null;
-    }
-
-    private static boolean mayBeHeading(String line) {
-        return switch (line.charAt(line.length() - 1)) {
-            case ':', '-', '–', '—' -> true;
-            default -> switch (line.charAt(0)) {
-                case '#', '*', '_', '=', '[', '-' -> true;
-                case 'f', 'F' -> line.regionMatches(true, 0, "for ", 0, 4);
-                case 't', 'T' -> line.regionMatches(true, 0, "to ", 0, 3);
-                default -> false;
-            };
-        };
-    }
-
-    private static @Nullable String heading(String line) {
-        var matcher = HEADING.matcher(line);
-        if (!matcher.matches()) return null;
-        for (var group : List.of("name", "hash", "marked", "for")) {
-            var found = matcher.group(group);
-            if (found != null) return found.strip().replaceFirst(":$", "");
-        }
-        return null;
-    }
-
     private boolean isStep(String line, boolean afterBlank) {
         if (StepLine.isMeasured(line)) return false;
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
+        if (afterBlank && !lines.isEmpty() && StepLine.isTold(bare)) return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 
@@ -341,10 +299,24 @@ final class RecipeReader {
         return lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE;
     }
 
+    /// "NOODLES" over "3 kg rice noodles": a headline in capitals, whose food is in the lines below it
+    private boolean isHeadedByFood() {
+        if (lines.size() < 2 || !partName.isEmpty()) return false;
+        var first = lines.getFirst();
+        var words = first.text();
+        if (first.amount() != null || !words.equals(words.toUpperCase(Locale.ROOT)) || !words.matches("[A-Z ]+"))
+            return false;
+        var last = Words.key(words.substring(words.lastIndexOf(' ') + 1));
+        return lines.stream().skip(1)
+                .anyMatch(l -> l.amount() != null && !l.text().equals(l.text().toUpperCase(Locale.ROOT))
+                        && (" " + Words.key(l.text()) + " ").contains(" " + last + " "));
+    }
+
     private void endPart() {
         endPack();
         // a heading with nothing under it that names a food was no heading: "Butter:" is an ingredient
         if (isUnused() && isFood(partName)) lines.add(lineReader.read(partName));
+        if (isHeadedByFood()) partName = lines.removeFirst().text();
         if (!lines.isEmpty()) {
             var shown = partName.isEmpty() ? "Base" : partName;
             parts.add(new Part(shown, PartKind.guess(shown), lines));

@@ -87,6 +87,18 @@ final class StepLine {
         return at > 0 && (at == line.length() || ".)".indexOf(line.charAt(at)) < 0);
     }
 
+    /// "All through the processor, thin. Mix. Dress same day.": sentences, of which one begins with what is done
+    static boolean isTold(String text) {
+        var sentences = Told.sentences(text);
+        return sentences.size() > 1
+                && sentences.stream().anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s));
+    }
+
+    /// "Mix."
+    private static boolean isAlone(String sentence) {
+        return isDone(sentence) && first(sentence).length() + 1 >= sentence.length();
+    }
+
     /// {@return whether some words begin with what is done: "chop", "chop fine"}
     static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
 

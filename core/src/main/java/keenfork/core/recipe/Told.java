@@ -27,6 +27,9 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:" + Grammar.anyOf("clause") + ")\\s+|\\s+and\\s+(?!(?:"
                     + Grammar.anyOf("not-clause") + ")\\b)");
+    /// "some people put egg in, we don't": the step asks whether it is in, no line says so
+    private static final Pattern NOT_US = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("others-do")
+            + ")\\b[^,.;]{1,60}[,;] (?:but )?(?:" + Grammar.anyOf("not-us") + ")(?=[.!]?$)");
     private static final Pattern PRESSED = Grammar.wordOf("pressed");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
@@ -37,11 +40,14 @@ record Told(List<String> lines, List<String> steps) {
             return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
-        var steps = List.of(SENTENCE.split(text));
+        var steps = sentences(text);
         var measured =
-                steps.stream().flatMap(CLAUSE::splitAsStream).filter(c -> takesMeasured(c, lines, named)).count();
+                steps.stream().map(s -> NOT_US.matcher(s).replaceAll("")).flatMap(CLAUSE::splitAsStream)
+                        .filter(c -> takesMeasured(c, lines, named)).count();
         return measured < FEWEST_MEASURED ? Optional.empty() : Optional.of(new Told(lines, steps));
     }
+
+    static List<String> sentences(String text) { return List.of(SENTENCE.split(text)); }
 
     /// Takes what a clause names into the lines.
     /// @return whether it names it with an amount

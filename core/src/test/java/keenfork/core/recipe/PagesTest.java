@@ -79,6 +79,95 @@ class PagesTest {
         assertThat(Kit.aLine(line).food()).isPresent();
     }
 
+    static Stream<String> serves() { return said("serves"); }
+
+    @ParameterizedTest @MethodSource("serves")
+    void how_many_eat_is_read_wherever_it_is_said(String row) {
+        var cells = row.split(" \\| ");
+        var serves = Integer.parseInt(cells[0]);
+        var title = Recipe.read(cells[1] + "\n1 kg beans\n2 lemons", Volumes.METRIC, new Law("uk")).serves();
+        var above = Recipe.read("Dip\n" + cells[1] + "\n1 kg beans\n2 lemons", Volumes.METRIC, new Law("uk")).serves();
+        assertThat(Math.max(title, above)).as(cells[1]).isEqualTo(serves);
+    }
+
+    @Test
+    void how_many_eat_may_stand_below() {
+        var below = Recipe.read("Dip\n1 kg beans\n2 lemons\nBlend it all.\nServes 12.", Volumes.METRIC, new Law("uk"));
+        assertThat(below.serves()).isEqualTo(12);
+        assertThat(below.steps()).hasSize(1);
+        assertThat(Recipe.read("Dip\nServes 4\n1 kg beans\nServe with 12 flatbreads.", Volumes.METRIC, new Law("uk"))
+                .serves()).isEqualTo(4);
+        assertThat(Recipe.read("Seven-seed salad 2\n1 kg beans", Volumes.METRIC, new Law("uk")).serves()).isZero();
+    }
+
+    static Stream<String> others() { return said("others"); }
+
+    @ParameterizedTest @MethodSource("others")
+    void what_only_others_put_in_is_asked_about(String sentence) {
+        var told =
+                Recipe.read("Salad\nso you boil two kilos of potatoes and splash over a good slug of vinegar, then a "
+                        + "big spoon of mustard. " + sentence, Volumes.METRIC, new Law("uk"));
+        assertThat(told.lines()).noneMatch(l -> l.text().contains("egg"));
+        assertThat(told.steps()).anyMatch(s -> s.contains("egg"));
+    }
+
+    /// What stands behind "Method:" on its line is the method.
+    @Test
+    void a_method_on_one_line_is_steps() {
+        var dish = Recipe.read("Dressing\n12 egg yolks\n2 l oil\nMethod: Whisk the yolks. Stream in the oil.\nChill.",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(dish.lines()).hasSize(2);
+        assertThat(dish.steps()).containsExactly("Whisk the yolks.", "Stream in the oil.", "Chill.");
+    }
+
+    @Test
+    void headlines_in_capitals_are_no_food() {
+        var dish = Recipe.read("Salad\n\nNOODLES\n3 kg rice noodles\n1 kg carrots\nDRESSING\n1 l oil\nTOP\ncoriander",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(dish.parts()).extracting(Part::name).containsExactly("NOODLES", "DRESSING", "TOP");
+        assertThat(dish.parts()).extracting(Part::kind).containsExactly(PartKind.BASE, PartKind.DRESSING,
+                PartKind.TOPPING);
+        // nothing below says tahini: it goes in
+        assertThat(Kit.marks(Kit.UK, "TAHINI", "3 lemons")).anyMatch(m -> m.contains("sesame"));
+    }
+
+    @Test
+    void a_recipe_told_in_one_breath_has_a_name_and_lines() {
+        var told = Recipe.read(
+                "romesco, the way we do it: char 6 red peppers on the flame, then fry 2 slices stale bread "
+                        + "and a handful of almonds in plenty of olive oil, and add 4 cloves garlic at the end. Blitz.",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(told.name()).isEqualTo("romesco, the way we do it");
+        assertThat(told.lines()).extracting(Line::text).anyMatch(t -> t.contains("almonds"))
+                .anyMatch(t -> t.contains("bread"));
+    }
+
+    static Stream<String> made() { return Stream.of("make", "mix up", "whisk", "blend", "blitz", "shake"); }
+
+    @ParameterizedTest @MethodSource("made")
+    void what_the_method_makes_is_a_headline_over_its_lines(String verb) {
+        var text = "Noodle salad\n\n1 kg rice noodles\n\nNuoc cham\n250 ml fish sauce\n250 ml lime juice\n\nMethod\n";
+        var dish = Recipe.read(text + verb + " the nuoc cham.", Volumes.METRIC, new Law("uk"));
+        assertThat(dish.parts()).extracting(Part::name).containsExactly("Base", "Nuoc cham");
+        // nothing says that it is made here: it is bought
+        assertThat(Recipe.read(text + "Toss it all.", Volumes.METRIC, new Law("uk")).lines()).hasSize(4);
+    }
+
+    @Test
+    void sentences_below_the_list_are_its_method() {
+        var dish = Recipe.read("Slaw\n4 kg cabbage\n1 kg mayo\n\nAll through the slicer, thin. Mix. Dress same day.",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(dish.steps()).hasSize(1);
+        assertThat(Recipe.read("Slaw\n4 kg cabbage\n\nMayo. Mustard.", Volumes.METRIC, new Law("uk")).steps())
+                .isEmpty();
+    }
+
+    @Test
+    void what_is_served_with_it_is_a_part_of_its_own() {
+        var dish = Recipe.read("Salad\n1 kg beans\nTo serve: toasted walnuts", Volumes.METRIC, new Law("uk"));
+        assertThat(dish.parts()).extracting(Part::kind).containsExactly(PartKind.BASE, PartKind.BESIDE);
+    }
+
     static Stream<String> mixed() { return said("mixed"); }
 
     @ParameterizedTest @MethodSource("mixed")

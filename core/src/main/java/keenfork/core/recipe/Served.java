@@ -1,0 +1,63 @@
+package keenfork.core.recipe;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
+import keenfork.core.measure.Fraction;
+
+/// How many a recipe says it feeds, and what it makes.
+///
+/// @param people how many it feeds, at least; 0 where it only says what it makes
+/// @param makes  what it makes, in words; empty where it only says how many it feeds
+record Served(int people, String makes) {
+    private static final String EATERS = "(?:" + Grammar.anyOf("eater") + ")";
+    private static final Pattern COUNTED = Pattern
+            .compile("(?i)^(?:" + Grammar.anyOf("serving-head") + "|" + Grammar.anyOf("yield-head")
+                    + ")[:\\s]+(?:(?:" + Grammar.anyOf("serving-lead") + ")\\s+)?(?<rest>\\S.{0,60})$");
+    /// what only says how many eat, wherever in a recipe it stands
+    private static final Pattern LATE = Pattern.compile("(?i)^(?:" + Grammar.anyOf("served-late") + ")\\b.*");
+    private static final Pattern MAKES =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("yield-head") + ")[:\\s]+(?<what>.{1,80})$");
+    private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
+    private static final Pattern ONLY_EATERS =
+            Pattern.compile("(?i)" + EATERS + "?\\s*(?:(?:" + Grammar.anyOf("served-as") + ")\\b.*)?");
+    private static final Pattern IN_TITLE =
+            Pattern.compile(
+                    "(?i)(?<![\\p{L}\\d])(?<count>\\d{1,5})(?:\\s?[-–]\\s?\\d{1,5})?\\s?" + EATERS + "\\b|\\b(?:"
+                            + Grammar.anyOf("served-late") + ")\\s+(?<served>\\d{1,5})\\b");
+    private static final Fraction MOST = Fraction.of(99_999);
+
+    /// {@return what a line above the list says: "Serves four to six", "Makes: enough for 10", "Makes 2 tubs"}
+    static Optional<Served> above(String line) {
+        var counted = COUNTED.matcher(line);
+        var count = counted.matches() ? count(counted.group("rest")) : Optional.<Served>empty();
+        if (count.isPresent()) return count;
+        var made = MAKES.matcher(line);
+        return made.matches() ? Optional.of(new Served(0, made.group("what"))) : Optional.empty();
+    }
+
+    /// {@return how many eat of it, as a line below the list or a sentence of what is told says; empty where it says
+    /// more}
+    static Optional<Served> below(String line) {
+        return LATE.matcher(line).matches() ? above(line).filter(s -> s.people > 0) : Optional.empty();
+    }
+
+    /// {@return how many a recipe feeds by its name, "Satay salad (40 covers)"; 0 where it does not say}
+    static int inTitle(String name) {
+        var found = IN_TITLE.matcher(name);
+        if (!found.find()) return 0;
+        return Integer.parseInt(found.group("count") != null ? found.group("count") : found.group("served"));
+    }
+
+    /// "four to six", "about 12 portions", "2 tubs": the least it feeds is what is counted on.
+    private static Optional<Served> count(String rest) {
+        var count = Numbers.at(rest, 0);
+        if (count == null || rest.startsWith("a ") || count.low().bottom() != 1 || count.low().compareTo(MOST) > 0)
+            return Optional.empty();
+        var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip();
+        if (!YIELDED.matcher(what).matches()) return Optional.empty();
+        return Optional.of(ONLY_EATERS.matcher(what).matches() ? new Served((int) count.low().top(), "")
+                : new Served(0, count.low().top() + " " + what.toLowerCase(Locale.ROOT)));
+    }
+}
