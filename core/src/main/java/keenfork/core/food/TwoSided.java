@@ -6,7 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Lexicon.Match;
+import keenfork.core.measure.Unit;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
@@ -30,6 +32,11 @@ final class TwoSided {
         return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1;
     }
 
+    /// how far before a word its amount is looked for
+    private static final int FURTHEST = 40;
+    private static final Pattern WEIGHED = Pattern.compile("(?i)[\\d½⅓⅔¼¾]\\s?(?:" + UnitNames.all().stream()
+            .filter(u -> u.unit().kind() != Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
+            .collect(Collectors.joining("|")) + ")\\b[^,;(]*$");
     private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:"
             + Grammar.anyOf("becomes") + ")\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
@@ -53,11 +60,20 @@ final class TwoSided {
             var kind = HELD.get(Words.key(match.text()));
             // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
             if (kind == Sense.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
-            if (kind == null || !isTalk(text, matches, i, kind)) continue;
+            if (kind == null || isWeighed(text, matches, i) || !isTalk(text, matches, i, kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
         }
         return kept == null ? matches : kept;
+    }
+
+    /// "80 g quinoa, 10 g seeds": what has an amount of its own goes in, and not what only describes the food behind it
+    private static boolean isWeighed(String text, List<Match> matches, int at) {
+        var start = matches.get(at).start();
+        var from = Math.max(at == 0 ? 0 : matches.get(at - 1).end(), start - FURTHEST);
+        if (!WEIGHED.matcher(text.substring(from, start)).find()) return false;
+        return at + 1 == matches.size()
+                || Joint.parts(text, matches.get(at).end(), matches.get(at + 1).start());
     }
 
     private static boolean isTalk(String text, List<Match> matches, int at, Sense kind) {

@@ -1,9 +1,11 @@
 package keenfork.core.recipe;
 
+import java.util.Arrays;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
 
 /// Text as it is pasted from web pages and documents, brought to plain text on one line.
@@ -12,11 +14,31 @@ final class Pasted {
     private static final Map<String, String> NAMED = Table.read(Pasted.class, "entities.txt", 2).stream()
             .collect(Collectors.toUnmodifiableMap(r -> r.cell(0), r -> r.cell(1).equals("blank") ? " " : r.cell(1)));
 
+    private static final Pattern RULE = Pattern.compile("[|:\\s–—_=*~+-]+");
+    /// a shorter one may be a bullet or a dash
+    private static final int SHORTEST_RULE = 3;
+    private static final Pattern ROW = Pattern.compile("\\|.*\\|");
+    private static final Pattern COLUMN = Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")\\.?");
+
     private Pasted() {}
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
-        if (isPlain(written)) return written;
+        var plain = isPlain(written) ? written : blanksAsOne(written);
+        return plain.isEmpty() || !isDrawn(plain.charAt(0)) ? plain : undrawn(plain);
+    }
+
+    private static boolean isDrawn(char c) { return "|-–—_=*~+".indexOf(c) >= 0; }
+
+    /// Rules and the frames of tables: "-----" is nothing, "| Ricotta | 500 g |" is "Ricotta 500 g".
+    private static String undrawn(String line) {
+        if (line.length() >= SHORTEST_RULE && RULE.matcher(line).matches()) return "";
+        if (!ROW.matcher(line).matches()) return line;
+        var cells = Arrays.stream(line.split("\\|")).map(String::strip).filter(c -> !c.isEmpty()).toList();
+        return cells.stream().allMatch(c -> COLUMN.matcher(c).matches()) ? "" : String.join(" ", cells);
+    }
+
+    private static String blanksAsOne(String written) {
         var text = written.indexOf('&') < 0 ? written
                 : ENTITY.matcher(written).replaceAll(m -> java.util.regex.Matcher.quoteReplacement(decoded(m)));
         var plain = new StringBuilder(text.length());

@@ -37,6 +37,7 @@ final class RecipeReader {
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
                     + ")):\\s+(?<rest>\\S.*)$");
+    private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
                     + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
@@ -222,6 +223,11 @@ final class RecipeReader {
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
+        if (FOR_ONE.matcher(list.group("name")).matches()) {
+            if (serves == 0) serves = 1;
+            for (var piece : Several.of(list.group("rest"))) lines.add(lineReader.read(piece));
+            return true;
+        }
         var pieces = list.group("rest").split("[;,]\\s+");
         if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
                 || !isPart && !(StepLine.isDone(list.group("name"))

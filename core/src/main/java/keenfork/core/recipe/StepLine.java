@@ -56,6 +56,8 @@ final class StepLine {
         if (kind == null)
             return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
                     .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
+        // "1. Whip the cream. 2. Warm honey with chilli."
+        if (isNumbered && follows && text.endsWith(".")) return true;
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "salt to taste" and "pickle, to serve" go in

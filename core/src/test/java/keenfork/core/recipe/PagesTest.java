@@ -162,6 +162,40 @@ class PagesTest {
                 .isEmpty();
     }
 
+    /// Tables and rules as they are copied from notes.
+    @Test
+    void what_is_drawn_is_no_food() {
+        var dish = Recipe.read(
+                "Whipped ricotta\n------\n| Ingredient | Qty |\n|---|---|\n| Ricotta | 500 g |\n"
+                        + "| Double cream | 100 ml |\n\n=====\n1. Whip the ricotta.\n2. Warm honey with chilli.",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(dish.lines()).extracting(Line::text).containsExactly("Ricotta 500 g", "Double cream 100 ml");
+        assertThat(dish.lines()).allSatisfy(l -> assertThat(l.mass()).isNotNull());
+        assertThat(dish.steps()).hasSize(2);
+        for (var column : said("column").toList())
+            assertThat(Recipe.read("Dip\n| " + column + " |\n1 kg beans", Volumes.METRIC, new Law("uk")).lines())
+                    .as(column).hasSize(1);
+        assertThat(Kit.aLine("- 2 eggs").amount()).isEqualTo(Kit.aLine("2 eggs").amount());
+    }
+
+    static Stream<String> forOne() { return said("for-one"); }
+
+    @ParameterizedTest @MethodSource("forOne")
+    void a_list_for_one_is_its_lines(String label) {
+        var bowl = Recipe.read("Grain bowl\n" + label + ": 80g cooked quinoa, 60g roast squash, 20g tahini, 10g seeds",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(bowl.serves()).isEqualTo(1);
+        assertThat(bowl.lines()).hasSize(4).allSatisfy(l -> assertThat(l.food()).isPresent());
+    }
+
+    /// What has a weight of its own goes in, whatever its word mostly does.
+    @Test
+    void a_word_with_a_weight_is_a_food() {
+        assertThat(Kit.marks(Kit.UK, "80g cooked quinoa with 10g seeds")).anyMatch(m -> m.contains("sesame"));
+        assertThat(Kit.marks(Kit.UK, "80g cooked quinoa, 10g seeds")).anyMatch(m -> m.contains("sesame"));
+        assertThat(Kit.marks(Kit.UK, "2 chillies, seeds out")).isEmpty();
+    }
+
     @Test
     void what_is_served_with_it_is_a_part_of_its_own() {
         var dish = Recipe.read("Salad\n1 kg beans\nTo serve: toasted walnuts", Volumes.METRIC, new Law("uk"));
