@@ -297,6 +297,8 @@ final class RecipeReader {
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
         if (afterBlank && !lines.isEmpty() && StepLine.isTold(bare)) return true;
+        // "season w. soy" right below another step
+        if (inSteps && !afterBlank && StepLine.isDone(bare) && !bare.contains(",")) return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 

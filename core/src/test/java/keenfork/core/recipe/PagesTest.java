@@ -188,6 +188,15 @@ class PagesTest {
         assertThat(bowl.lines()).hasSize(4).allSatisfy(l -> assertThat(l.food()).isPresent());
     }
 
+    @Test
+    void what_is_done_right_below_a_step_is_one() {
+        var dish = Recipe.read(
+                "Dressing\n- 300ml light soy\n- 1 kg yog (omit for vg)\n\n• stream in oils\n• season w. soy",
+                Volumes.METRIC, new Law("uk"));
+        assertThat(dish.lines()).hasSize(2);
+        assertThat(dish.steps()).hasSize(2);
+    }
+
     /// What has a weight of its own goes in, whatever its word mostly does.
     @Test
     void a_word_with_a_weight_is_a_food() {
