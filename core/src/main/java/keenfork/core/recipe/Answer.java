@@ -167,8 +167,10 @@ public record Answer(String words, String line) {
         return answers.stream().limit(MOST).toList();
     }
 
-    /// Whether an egg stays raw is answered by raw and by cooked ones, not by a duck's.
+    /// Whether an egg stays raw is answered by raw and by cooked ones, not by a duck's; which product, by products:
+    /// flor de mayo is a bean.
     private static boolean isPlainly(Meaning asked, Food food) {
+        if (asked instanceof Meaning.OfFood(var product) && product.isCompound()) return food.isCompound();
         return !(asked instanceof Meaning.OfFood(var plain) && !plain.isCompound())
                 || STATES.contains(food.name().substring(0, food.name().indexOf(' ')));
     }

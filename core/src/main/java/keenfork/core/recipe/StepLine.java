@@ -32,6 +32,9 @@ final class StepLine {
                             .collect(Collectors.joining("|"))
                     + ")\\b");
 
+    private static final Pattern MANNER =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
+    private static final int SHORT_SENTENCE = 3;
     private static final Pattern TOLD = Pattern.compile("(?iU)\\b\\p{L}{2,}(?<!e)ed\\b");
 
     private StepLine() {}
@@ -46,6 +49,7 @@ final class StepLine {
         if (line.isEmpty()) return false;
         var text = Character.isDigit(line.charAt(0)) ? NUMBERED.matcher(line).replaceFirst("${rest}") : line;
         var isNumbered = text.length() < line.length();
+        if (isInManner(text)) return isNumbered || isDoneSo(text);
         var first = first(text);
         // "quarter the beans" is no quarter of them
         if (text.isEmpty() || Numbers.at(text, 0) != null
@@ -80,6 +84,21 @@ final class StepLine {
         if (namesNothing(behind)) return true;
         if (isNumbered) return text.split(" ").length >= 5 || kind == Opening.DOES;
         return behind.startsWith(" the ") || kind == Opening.DOES && follows;
+    }
+
+    /// "deep-fry", "slow roast": what is done, and how
+    private static boolean isInManner(String text) {
+        var manner = MANNER.matcher(text);
+        return manner.find() && WORDS.containsKey(first(text.substring(manner.end())));
+    }
+
+    /// "Deep-fry in batches until golden." tells what to do, "stir-fry vegetables" what goes in
+    private static boolean isDoneSo(String text) {
+        var manner = MANNER.matcher(text);
+        var verb = manner.find() ? text.substring(manner.end()) : text;
+        var behind = verb.substring(first(verb).length());
+        return text.endsWith(".") && text.split(" ").length >= SHORT_SENTENCE || behind.startsWith(" the ")
+                || behind.startsWith(" in ") || GOES_ON.matcher(behind).find() || namesNothing(behind);
     }
 
     /// {@return whether a line begins with a figure that is no number of a list: an ingredient}

@@ -197,6 +197,17 @@ class PagesTest {
         assertThat(dish.steps()).hasSize(2);
     }
 
+    static Stream<String> manner() { return said("manner"); }
+
+    @ParameterizedTest @MethodSource("manner")
+    void what_is_done_in_a_manner_is_a_step(String step) {
+        var dish = Recipe.read("Fritters\n1 kg courgettes\n" + step, Volumes.METRIC, new Law("uk"));
+        assertThat(dish.steps()).containsExactly(step);
+        for (var food : List.of("stir-fry vegetables", "pan-fried croutons", "dry roast peanuts"))
+            assertThat(Recipe.read("Bowl\n1 kg rice\n" + food, Volumes.METRIC, new Law("uk")).lines()).as(food)
+                    .hasSize(2);
+    }
+
     /// What has a weight of its own goes in, whatever its word mostly does.
     @Test
     void a_word_with_a_weight_is_a_food() {
