@@ -22,7 +22,7 @@ import keenfork.core.recipe.MeasureReader.Measure;
 final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
-    private static final String BULLETS = "-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
+    private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
     private static final List<String> HEAD_ENDS =
             Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
     private static final String HEAD_INITIALS =

@@ -2,10 +2,13 @@ package keenfork.core.recipe;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Table;
 import org.jspecify.annotations.Nullable;
 
 /// Headlines of the parts of one recipe: "For the dressing:", "GARNISH", or the name of what its method makes.
@@ -31,6 +34,11 @@ final class PartHeadline {
             Pattern.compile("(?iu)\\b(?:" + Grammar.anyOf("made-verb") + ")\\b(?: \\p{L}+)? the (.{1,26})");
     /// so many parts a dish has at most
     private static final int MOST_MADE = 20;
+    private static final Pattern BARE =
+            Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("part-for") + ") )?(?:the )?(?:" + PARTS + ")");
+    private static final Set<String> BOUGHT = Table.read(PartHeadline.class, "bought.txt", 2).stream()
+            .map(r -> r.cell(0)).collect(Collectors.toUnmodifiableSet());
+    private static final Pattern MARKED_OFF = Pattern.compile("\\s+[-–—]+\\s+|[,;(]");
     private static final int LONGEST_PART = 60;
     private static final int LONGEST_MADE = 26;
     /// what the method says that it makes: the words behind "make the"
@@ -45,6 +53,18 @@ final class PartHeadline {
     /// @param inMethod whether it stands below the headline of the method, where only a marked one is one
     @Nullable
     String of(String line, boolean isAlone, boolean inMethod) {
+        var name = named(line, isAlone, inMethod);
+        return name == null || goesIn(name) ? null : name;
+    }
+
+    /// "2 tbsp oyster sauce:", "FISH SAUCE": whatever the marks around it, that is an ingredient
+    private static boolean goesIn(String name) {
+        var foods = Foods.shipped().recipeWords().read(name).matches();
+        return !foods.isEmpty() && Numbers.at(name, 0) != null || foods.stream()
+                .anyMatch(m -> m.meaning() instanceof Meaning.OfFood(var food) && BOUGHT.contains(food.name()));
+    }
+
+    private @Nullable String named(String line, boolean isAlone, boolean inMethod) {
         var found = mayBeHeading(line) ? heading(line) : null;
         if (found != null || inMethod) return found;
         var made = made(line);
@@ -87,12 +107,22 @@ final class PartHeadline {
         };
     }
 
+    /// {@return whether a headline names nothing but what a part is: "For the dressing", and not "Tahini dressing"}
+    static boolean isBare(String headline) { return BARE.matcher(headline).matches(); }
+
+    /// "to finish - sesame seeds, spring onion" says what goes in
+    private static boolean goesOnWithFood(String headline) {
+        var parts = MARKED_OFF.split(headline, 2);
+        return parts.length > 1 && !Foods.shipped().recipeWords().read(parts[1]).matches().isEmpty();
+    }
+
     private static @Nullable String heading(String line) {
         var matcher = HEADING.matcher(line);
         if (!matcher.matches()) return null;
         for (var group : List.of("name", "hash", "marked", "for")) {
             var found = matcher.group(group);
-            if (found != null) return found.strip().replaceFirst(":$", "");
+            if (found != null) return group.equals("for") && goesOnWithFood(found) ? null
+                    : found.strip().replaceFirst(":$", "");
         }
         return null;
     }

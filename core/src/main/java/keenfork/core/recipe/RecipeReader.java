@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.OwnWeights;
@@ -36,7 +37,8 @@ final class RecipeReader {
     private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + ")):\\s+(?<rest>\\S.*)$");
+                    + "))(?::|\\s+[-–—])\\s+(?<rest>\\S.*)$");
+    private static final Pattern DASHED = Pattern.compile("\\s[-–—]\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
@@ -218,7 +220,7 @@ final class RecipeReader {
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
     /// list.
     private boolean takesInline(String line) {
-        if (line.indexOf(':') < 0) return false;
+        if (line.indexOf(':') < 0 && !DASHED.matcher(line).find()) return false;
         var inline = INLINE.matcher(line);
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
@@ -304,7 +306,16 @@ final class RecipeReader {
 
     /// {@return whether nothing stands under the heading, which by its words could be an ingredient}
     private boolean isUnused() {
-        return lines.isEmpty() && !partName.isEmpty() && PartKind.guess(partName) == PartKind.BASE;
+        if (!lines.isEmpty() || partName.isEmpty()) return false;
+        return PartKind.guess(partName) == PartKind.BASE || !PartHeadline.isBare(partName) && !isListed(partName);
+    }
+
+    /// {@return whether each food that a headline names is in a line: "Tahini dressing" over the steps that make it}
+    private boolean isListed(String headline) {
+        var written = parts.stream().flatMap(p -> p.lines().stream()).map(l -> Words.key(l.text()))
+                .collect(Collectors.joining(" ", " ", " "));
+        return Words.of(headline).stream().map(w -> Words.key(w.text())).filter(RecipeReader::isFood)
+                .allMatch(w -> PartHeadline.isBare(w) || written.contains(" " + w + " "));
     }
 
     /// "NOODLES" over "3 kg rice noodles": a headline in capitals, whose food is in the lines below it

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.math.BigDecimal;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.stream.Stream;
 import keenfork.core.Kit;
@@ -14,6 +15,7 @@ import keenfork.core.pack.Law;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// The words of grammar around what goes in. What each must do is common practice.
 class PagesTest {
@@ -206,6 +208,38 @@ class PagesTest {
         for (var food : List.of("stir-fry vegetables", "pan-fried croutons", "dry roast peanuts"))
             assertThat(Recipe.read("Bowl\n1 kg rice\n" + food, Volumes.METRIC, new Law("uk")).lines()).as(food)
                     .hasSize(2);
+    }
+
+    /// A headline that names a food, and has nothing below it, says what goes in.
+    @ParameterizedTest
+    @ValueSource(strings = {"to finish - sesame seeds, spring onion", "To finish – sesame seeds",
+            "Garnish - sesame seeds",
+            "For the topping (sesame seeds)", "Tahini dressing:", "For the tahini dressing:", "to serve, tahini"})
+    void no_food_of_a_headline_is_lost(String line) {
+        for (var text : List.of("Dip\n1 kg beans\n%s", "Dip\n1 kg beans\n%s\nMethod\nBlend the beans.",
+                "Dip\n%s\n\nBase\n1 kg beans", "Dip\n1 kg beans\n%s\n\nblend the beans. chill."))
+            assertThat(Recipe.read(text.formatted(line), Volumes.METRIC, new Law("uk")).lines())
+                    .as(text.formatted(line))
+                    .anyMatch(l -> l.text().contains("sesame") || l.text().toLowerCase(Locale.ROOT).contains("tahini"));
+    }
+
+    /// What no kitchen makes is no headline, however it stands on the page.
+    @ParameterizedTest
+    @ValueSource(strings = {"\nfish sauce\n", "FISH SAUCE\n", "DASH WORCS SAUCE\n", "**a slosh of worcester sauce**\n",
+            "2 tbsp fish sauce:\n", "3 tbsp caesar dressing (shop):\n4 anchovies\n", "> 2 tbsp fish sauce\n"})
+    void a_bought_sauce_is_no_headline(String line) {
+        assertThat(Kit.marks(Kit.UK, "1 kg beans", line + "2 limes")).anyMatch(m -> m.contains("fish"));
+        assertThat(Recipe.read("Bowl\n1 kg rice\n\nTAHINI SAUCE\n100 g tahini\n2 lemons", Volumes.METRIC, new Law("uk"))
+                .parts()).hasSize(2);
+    }
+
+    @Test
+    void a_headline_over_the_steps_that_make_it_is_no_line() {
+        var dish = Recipe.read("Dip\n1 kg beans\nTahini dressing:\n100 g tahini\n\nMethod\nFor the tahini dressing:\n"
+                + "Whisk the tahini.", Volumes.METRIC, new Law("uk"));
+        assertThat(dish.lines()).hasSize(2);
+        assertThat(Recipe.read("Dip\n1 kg beans\nDressing:\nMethod\nBlend.", Volumes.METRIC, new Law("uk")).lines())
+                .hasSize(1);
     }
 
     /// What has a weight of its own goes in, whatever its word mostly does.
