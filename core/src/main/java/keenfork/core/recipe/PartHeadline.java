@@ -38,6 +38,7 @@ final class PartHeadline {
             Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("part-for") + ") )?(?:the )?(?:" + PARTS + ")");
     private static final Set<String> BOUGHT = Table.read(PartHeadline.class, "bought.txt", 2).stream()
             .map(r -> r.cell(0)).collect(Collectors.toUnmodifiableSet());
+    private static final Pattern COUNTED = Pattern.compile("\\d\\s?\\p{L}");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s+[-–—]+\\s+|[,;(]");
     private static final int LONGEST_PART = 60;
     private static final int LONGEST_MADE = 26;
@@ -60,8 +61,15 @@ final class PartHeadline {
     /// "2 tbsp oyster sauce:", "FISH SAUCE": whatever the marks around it, that is an ingredient
     private static boolean goesIn(String name) {
         var foods = Foods.shipped().recipeWords().read(name).matches();
-        return !foods.isEmpty() && Numbers.at(name, 0) != null || foods.stream()
+        return !foods.isEmpty() && isMeasured(name) || foods.stream()
                 .anyMatch(m -> m.meaning() instanceof Meaning.OfFood(var food) && BOUGHT.contains(food.name()));
+    }
+
+    /// "2 tbsp", "handful of", "1 tub" behind it
+    private static boolean isMeasured(String name) {
+        var space = name.indexOf(' ');
+        return Numbers.at(name, 0) != null || COUNTED.matcher(name).find()
+                || space > 0 && Units.unit(name.substring(0, space).toLowerCase(Locale.ROOT)) != null;
     }
 
     private @Nullable String named(String line, boolean isAlone, boolean inMethod) {
