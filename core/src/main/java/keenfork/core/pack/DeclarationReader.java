@@ -61,7 +61,7 @@ final class DeclarationReader {
 
     void read() {
         list(0, text.length(), List.of());
-        headline();
+        nameInFront();
         ofAnimals();
         anyAllergen();
         if (findings.isEmpty() && vague.isEmpty() && text.chars().noneMatch(Character::isLetter))
@@ -128,7 +128,7 @@ final class DeclarationReader {
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands.
-    private void headline() {
+    private void nameInFront() {
         var end = Headline.end(text);
         if (end == 0) return;
         var named = findings.stream().filter(f -> f.end() <= end).map(Finding::substance).distinct().toList();

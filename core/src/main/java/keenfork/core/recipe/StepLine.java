@@ -49,7 +49,8 @@ final class StepLine {
         if (line.isEmpty()) return false;
         var text = Character.isDigit(line.charAt(0)) ? NUMBERED.matcher(line).replaceFirst("${rest}") : line;
         var isNumbered = text.length() < line.length();
-        if (isInManner(text)) return isNumbered || isDoneSo(text);
+        var verb = inManner(text);
+        if (!verb.isEmpty()) return isNumbered || isDoneSo(text, verb);
         var first = first(text);
         // "quarter the beans" is no quarter of them
         if (text.isEmpty() || Numbers.at(text, 0) != null
@@ -86,16 +87,15 @@ final class StepLine {
         return behind.startsWith(" the ") || kind == Opening.DOES && follows;
     }
 
-    /// "deep-fry", "slow roast": what is done, and how
-    private static boolean isInManner(String text) {
+    /// {@return a text from its verb on, where it begins with how something is done, "deep-fry"; else an empty one}
+    private static String inManner(String text) {
         var manner = MANNER.matcher(text);
-        return manner.find() && WORDS.containsKey(first(text.substring(manner.end())));
+        var verb = manner.find() ? text.substring(manner.end()) : "";
+        return WORDS.containsKey(first(verb)) ? verb : "";
     }
 
     /// "Deep-fry in batches until golden." tells what to do, "stir-fry vegetables" what goes in
-    private static boolean isDoneSo(String text) {
-        var manner = MANNER.matcher(text);
-        var verb = manner.find() ? text.substring(manner.end()) : text;
+    private static boolean isDoneSo(String text, String verb) {
         var behind = verb.substring(first(verb).length());
         return text.endsWith(".") && text.split(" ").length >= SHORT_SENTENCE || behind.startsWith(" the ")
                 || behind.startsWith(" in ") || GOES_ON.matcher(behind).find() || namesNothing(behind);
