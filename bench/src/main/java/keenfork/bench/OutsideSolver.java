@@ -90,7 +90,7 @@ final class OutsideSolver {
         }
         return List.of(sum(o -> o.open() ? 1 : 0), shutOut, sum(o -> o.move().keepsRole() ? 0 : 1),
                 counted, sum(o -> o.move().changes() ? 1 : 0),
-                sum(OutsideSolver::lost), lead(), sum(o -> o.move().saltDrift()));
+                sum(OutsideSolver::lost), lead(), sum(Puzzle.Option::money), sum(o -> o.move().saltDrift()));
     }
 
     private static int lost(Puzzle.Option option) { return (int) Math.round((1 - option.move().closeness()) * 1000); }
@@ -139,7 +139,8 @@ final class OutsideSolver {
 
     private IntVar sum(ToIntFunction<Puzzle.Option> of) {
         var figures = lookedUp(of);
-        var sum = model.intVar("sum", 0, Arrays.stream(figures).mapToInt(IntVar::getUB).sum());
+        var sum = model.intVar("sum", Arrays.stream(figures).mapToInt(IntVar::getLB).sum(),
+                Arrays.stream(figures).mapToInt(IntVar::getUB).sum());
         model.sum(figures, "=", sum).post();
         return sum;
     }

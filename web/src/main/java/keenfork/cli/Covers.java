@@ -1,10 +1,6 @@
 package keenfork.cli;
 
-import java.io.IOException;
 import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -54,12 +50,10 @@ final class Covers {
         if (file == null) throw new Options.Wrong("say who is coming: --groups GROUPS.csv "
                 + "(name,count,avoids,strictness)");
         try {
-            return GroupCsv.read(Files.readString(Path.of(file), StandardCharsets.UTF_8), regime).stream()
+            return GroupCsv.read(Options.table(file), regime).stream()
                     .map(GuestList.Entry::group).toList();
         } catch (GroupCsv.Unreadable e) {
             throw new Options.Wrong(file + ": " + e.getMessage());
-        } catch (IOException e) {
-            throw new Options.Wrong(file + ": it cannot be read as a table in UTF-8");
         }
     }
 

@@ -1,5 +1,9 @@
 package keenfork.cli;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,6 +50,15 @@ record Options(Map<String, String> values, List<Path> files) {
         }
         if (files.isEmpty()) throw new Wrong("name at least one recipe file (.txt or .json)");
         return new Options(values, files);
+    }
+
+    /// {@return the text of a table that an option names}
+    static String table(String file) throws Wrong {
+        try {
+            return Files.readString(Path.of(file), StandardCharsets.UTF_8);
+        } catch (IOException | InvalidPathException e) {
+            throw new Wrong(file + ": it cannot be read as a table in UTF-8");
+        }
     }
 
     RuleBook regime() throws Wrong {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import keenfork.core.food.Prices;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
@@ -12,6 +13,7 @@ import keenfork.core.search.Budget;
 import keenfork.core.swap.Context;
 import keenfork.core.swap.SwapPlanner;
 import keenfork.format.Json;
+import keenfork.format.PriceCsv;
 import keenfork.format.SwapJson;
 
 /// `swap`: plans that let people eat a dish who avoid something.
@@ -19,7 +21,7 @@ final class Swap {
     private Swap() {}
 
     static boolean run(List<String> words, PrintStream out, PrintStream errors) throws Options.Wrong {
-        var options = Options.of(words, Set.of("avoid", "regime", "volumes", "plans", "format"));
+        var options = Options.of(words, Set.of("avoid", "regime", "volumes", "plans", "format", "prices"));
         var regime = options.regime();
         var format = options.oneOf("format", "text", List.of("text", "json"));
         var most = options.number("plans", 5, 1, 50);
@@ -28,14 +30,25 @@ final class Swap {
         if (named.isEmpty()) throw new Options.Wrong("say what to avoid, such as --avoid eggs,fish,cashew,vegan");
         var avoid = avoidances(named, regime);
         var volumes = options.volumes();
+        var prices = prices(options);
         var kitchen = Kitchen.of(options.files(), volumes, regime, errors);
         var answers = kitchen.dishes().stream().map(d -> SwapJson.of(d.file().toString(), named,
-                new SwapPlanner(new Context(kitchen.facts(), regime, volumes), avoid).plan(d.recipe(), most,
-                        Budget.USUAL),
-                regime)).toList();
+                new SwapPlanner(new Context(kitchen.facts(), regime, volumes).withPrices(prices), avoid)
+                        .plan(d.recipe(), most, Budget.USUAL),
+                regime, !prices.isEmpty())).toList();
         if (format.equals("json")) out.println(Json.write(answers));
         else answers.forEach(a -> print(a, out));
         return kitchen.allRead();
+    }
+
+    private static Prices prices(Options options) throws Options.Wrong {
+        var file = options.values().get("prices");
+        if (file == null) return Prices.NONE;
+        try {
+            return PriceCsv.read(Options.table(file));
+        } catch (PriceCsv.Unreadable e) {
+            throw new Options.Wrong(file + ": " + e.getMessage());
+        }
     }
 
     private static List<Avoidance> avoidances(List<String> named, RuleBook regime) throws Options.Wrong {
@@ -71,6 +84,8 @@ final class Swap {
             print("notice", List.of(plan.notice()), out);
             print("prepare", plan.prepare(), out);
             print("balance", plan.balance(), out);
+            if (plan.cost() != null && !plan.cost().words().isEmpty())
+                print("cost", List.of(plan.cost().words()), out);
             for (var step : plan.steps())
                 out.println("      " + (step.write() ? "write this step anew, it was: " : "") + step.text());
         }

@@ -20,6 +20,10 @@ import keenfork.core.swap.Swap;
 public final class PlanWords {
     /// lead times are told in hours from here on
     private static final int HOURS_FROM = 120;
+    /// nobody tells smaller differences apart: prices move by more in a week (common practice)
+    private static final double SAME = 0.03;
+    /// nobody counts pence from here on
+    private static final double WHOLE = 100;
 
     private PlanWords() {}
 
@@ -63,6 +67,35 @@ public final class PlanWords {
         var salt = DishSalt.of(plan.after().recipe());
         if (salt.salt().likely() > 0) words.add(words(salt));
         return words;
+    }
+
+    /// {@return what the changes cost at this batch size: how much more or less, or which prices are wanting; empty
+    /// where nothing is changed for everyone, or the kitchen knows no prices}
+    /// @param money the sign of its money, or an empty string
+    public static String cost(Plan plan, String money) {
+        var bill = plan.bill();
+        if (!bill.isKnown())
+            return "What it costs is not known: no price for %s.".formatted(String.join(", ", bill.unpriced()));
+        if (bill.in() == 0 && bill.out() == 0) return "";
+        var more = bill.in() - bill.out();
+        var figures = "%s in place of %s".formatted(paid(bill.in(), money), paid(bill.out(), money));
+        if (Math.abs(more) <= SAME * Math.max(bill.in(), bill.out()))
+            return "It costs about the same: " + figures + ".";
+        return "It costs about %s %s for this batch: %s.".formatted(paid(Math.abs(more), money),
+                more > 0 ? "more" : "less", figures);
+    }
+
+    /// {@return the same in three words: `£3.40 more`; empty where nothing is known of it, or it comes to the same}
+    public static String costShort(Plan plan, String money) {
+        var bill = plan.bill();
+        var more = bill.in() - bill.out();
+        if (!bill.isKnown() || Math.abs(more) <= SAME * Math.max(bill.in(), bill.out())) return "";
+        return paid(Math.abs(more), money) + (more > 0 ? " more" : " less");
+    }
+
+    /// {@return an amount as it is paid: `£8.40`, `£120`}
+    public static String paid(double amount, String money) {
+        return money + String.format(Locale.ROOT, amount >= WHOLE ? "%,.0f" : "%.2f", amount);
     }
 
     private static String words(DishSalt salt) {

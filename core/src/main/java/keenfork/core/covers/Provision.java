@@ -1,13 +1,17 @@
 package keenfork.core.covers;
 
+import java.util.Optional;
+import keenfork.core.food.Price;
+
 /// How a kitchen buys a food, and what of it is there.
 ///
 /// @param packGrams g in a pack as it is sold; 0 where it is sold by weight, or nobody said
 /// @param haveGrams g that were there when somebody looked; 0 for none
 /// @param supplier  who sells it; empty where nobody said
-public record Provision(int packGrams, int haveGrams, String supplier) {
+/// @param price     what is paid for it; empty where nobody said
+public record Provision(int packGrams, int haveGrams, String supplier, Optional<Price> price) {
     /// nothing is said of a food
-    public static final Provision NONE = new Provision(0, 0, "");
+    public static final Provision NONE = new Provision(0, 0, "", Optional.empty());
 
     public Provision {
         if (packGrams < 0 || haveGrams < 0) throw new IllegalArgumentException("less than nothing");
@@ -30,6 +34,12 @@ public record Provision(int packGrams, int haveGrams, String supplier) {
         var packs = packGrams == 0 ? 0 : (int) ((grams + packGrams - 1) / packGrams);
         var bought = packGrams == 0 ? grams : (long) packs * packGrams;
         return new Buying(grams, packs, Math.max(0, whole(need.mass().highGrams()) - haveGrams - bought));
+    }
+
+    /// {@return what is paid for what is bought; empty where nobody said}
+    public Optional<Double> pay(Buying buying) {
+        var grams = buying.packs == 0 ? buying.grams : (long) buying.packs * packGrams;
+        return price.map(p -> p.of(grams));
     }
 
     private static long whole(double grams) { return Math.round(grams); }

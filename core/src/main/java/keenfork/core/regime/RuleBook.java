@@ -193,6 +193,9 @@ public final class RuleBook {
         return text;
     }
 
+    /// {@return the sign of the money that is paid with where it is law; empty where it is law in many places}
+    public String money() { return words.getOrDefault("money", ""); }
+
     /// {@return the member of one of this book's groups that a substance falls under, or empty where the law does not
     /// group it or exempts it}
     public Optional<Substance> member(Group group, Substance substance) {

@@ -62,7 +62,7 @@ final class Options {
             if (step > 0 && !Leaving.isNamed(recipe, part, line)) options.add(free(new Move.TakeOff(line, step), part));
         }
         if (answer == Avoidance.Answer.OPEN)
-            options.add(new Option(new Move.ReadPack(line), true, NOBODY, NOBODY, heldPart(part)));
+            options.add(new Option(new Move.ReadPack(line), true, NOBODY, NOBODY, heldPart(part), 0));
         return options;
     }
 
@@ -81,7 +81,11 @@ final class Options {
         return sum;
     }
 
-    private static Option free(Move move, Part part) { return new Option(move, false, NOBODY, NOBODY, heldPart(part)); }
+    private Option free(Move move, Part part) {
+        return new Option(move, false, NOBODY, NOBODY, heldPart(part), money(move));
+    }
+
+    private int money(Move move) { return Bill.of(List.of(move), context.prices()).more(); }
 
     private static String heldPart(Part part) { return part.kind().comesOff() ? part.name() : ""; }
 
@@ -112,7 +116,7 @@ final class Options {
         if (verdict.answer() == Avoidance.Answer.BREAKS)
             rejected.add(new Plans.Rejected(move.line(), name(move), verdict.because(), verdict.certainty()));
         else options.add(new Option(move, verdict.answer() == Avoidance.Answer.OPEN, verdict.brings(),
-                verdict.shutsOut(), heldPart(part)));
+                verdict.shutsOut(), heldPart(part), money(move)));
     }
 
     private static String name(Move move) {

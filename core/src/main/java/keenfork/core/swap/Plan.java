@@ -17,10 +17,11 @@ import org.jspecify.annotations.Nullable;
 /// @param split     where portions are taken off, or null where none are
 /// @param method    the whole method as changed
 /// @param roles     what each line of the dish does in it
+/// @param bill      what the changes cost at this batch size
 /// @param after     the changed dish as these people get it, derived afresh
 public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shutsOut, Puzzle.Cost cost, Swap.Lead lead,
         double closeness, List<Balance> balance, @Nullable Split split,
-        List<MethodStep> method, Roles roles, Derivation after) {
+        List<MethodStep> method, Roles roles, Bill bill, Derivation after) {
     public Plan {
         moves = List.copyOf(moves);
         bringsIn = List.copyOf(bringsIn);
@@ -51,6 +52,7 @@ public record Plan(List<Move> moves, List<BroughtIn> bringsIn, List<Guests> shut
         if (mine.changed() != other.changed()) return "it changes %d more".formatted(mine.changed() - other.changed());
         if (mine.lost() != other.lost()) return "it comes less close";
         if (mine.lead() != other.lead()) return "it is ready later";
+        if (mine.money() != other.money()) return "it costs more";
         return mine.salt() != other.salt() ? "it shifts the salt more" : "";
     }
 

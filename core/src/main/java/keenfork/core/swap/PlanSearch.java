@@ -24,6 +24,7 @@ final class PlanSearch {
             .thenComparingInt(c -> c.option.shutsOut().cardinality()).thenComparingInt(c -> c.own.roles())
             .thenComparingInt(c -> c.option.brings().cardinality()).thenComparingInt(c -> c.own.changed())
             .thenComparingInt(c -> c.own.lost()).thenComparingInt(c -> c.own.lead())
+            .thenComparingInt(c -> c.own.money())
             .thenComparingInt(c -> c.own.salt());
 
     /// An option with what it costs by itself.
@@ -196,7 +197,8 @@ final class PlanSearch {
         for (var choice : choices) {
             if (choice.option.holdsBack() != (held == 1) || !counted.test(choice.option)) continue;
             var own = choice.own;
-            var cost = new Cost(own.unknown(), 0, own.roles(), own.changed(), own.lost(), 0, 0, own.salt(), 0);
+            var cost = new Cost(own.unknown(), 0, own.roles(), own.changed(), own.lost(), 0, 0, own.money(),
+                    own.salt(), 0);
             if (least == null || cost.compareTo(least) < 0) least = cost;
         }
         return least;
@@ -205,7 +207,8 @@ final class PlanSearch {
     private static Cost sum(Cost one, Cost more) {
         return new Cost(one.unknown() + more.unknown(), one.shutOut(), one.roles() + more.roles(),
                 one.changed() + more.changed(),
-                one.lost() + more.lost(), one.waiting(), one.hands(), one.salt() + more.salt(), one.bringsIn());
+                one.lost() + more.lost(), one.waiting(), one.hands(), one.money() + more.money(),
+                one.salt() + more.salt(), one.bringsIn());
     }
 
     private static BitSet with(BitSet set, BitSet more) {

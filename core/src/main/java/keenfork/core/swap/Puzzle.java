@@ -29,7 +29,8 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param brings   the rule book's groups that it brings in, by their places
     /// @param shutsOut the guests' groups that it shuts out, by their places
     /// @param part     the part that comes off as a whole, where the line stands in one; else an empty string
-    public record Option(Move move, boolean open, BitSet brings, BitSet shutsOut, String part) {
+    /// @param money    what it costs more, in hundredths of the kitchen's money; below 0 for less, 0 where not known
+    public record Option(Move move, boolean open, BitSet brings, BitSet shutsOut, String part, int money) {
         boolean holdsBack() { return move instanceof Move.HoldBack; }
 
         /// {@return minutes it waits, beside others}
@@ -46,7 +47,7 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
         /// {@return what it costs by itself, but for what it brings in and whom it shuts out}
         Cost cost() {
             return new Cost(open ? 1 : 0, 0, move.keepsRole() ? 0 : 1, move.changes() ? 1 : 0, lost(), waiting(),
-                    hands(), move.saltDrift(), 0);
+                    hands(), money, move.saltDrift(), 0);
         }
     }
 
@@ -59,12 +60,13 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     /// @param lost     closeness lost, in thousandths, over all lines; less where the kitchen would rather do it so
     /// @param waiting  minutes of the longest waiting, at most
     /// @param hands    minutes of hands-on work, at most
+    /// @param money    what it costs more, in hundredths of the kitchen's money; below 0 for less
     /// @param salt     how far the salt moves
     /// @param bringsIn groups brought in, where nobody knows who comes; 0 else
-    public record Cost(int unknown, int shutOut, int roles, int changed, int lost, int waiting, int hands, int salt,
-            int bringsIn)
+    public record Cost(int unknown, int shutOut, int roles, int changed, int lost, int waiting, int hands, int money,
+            int salt, int bringsIn)
             implements Comparable<Cost> {
-        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0, 0);
+        public static final Cost NONE = new Cost(0, 0, 0, 0, 0, 0, 0, 0, 0, 0);
         /// written out, as a search does little else
         @Override
         public int compareTo(Cost other) {
@@ -74,14 +76,15 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
             if (bringsIn != other.bringsIn) return Integer.compare(bringsIn, other.bringsIn);
             if (changed != other.changed) return Integer.compare(changed, other.changed);
             if (lost != other.lost) return Integer.compare(lost, other.lost);
-            return lead() == other.lead() ? Integer.compare(salt, other.salt) : Integer.compare(lead(), other.lead());
+            if (lead() != other.lead()) return Integer.compare(lead(), other.lead());
+            return money == other.money ? Integer.compare(salt, other.salt) : Integer.compare(money, other.money);
         }
 
         /// {@return minutes before all is ready, at most}
         public int lead() { return waiting + hands; }
 
         Cost withUnknown(int more) {
-            return new Cost(unknown + more, shutOut, roles, changed, lost, waiting, hands, salt, bringsIn);
+            return new Cost(unknown + more, shutOut, roles, changed, lost, waiting, hands, money, salt, bringsIn);
         }
     }
 
@@ -112,7 +115,8 @@ public record Puzzle(List<List<Option>> lines, List<Integer> people) {
     Cost plus(Cost cost, Cost own, BitSet brought, BitSet guests) {
         return new Cost(cost.unknown + own.unknown, shutOut(guests), cost.roles + own.roles,
                 cost.changed + own.changed, cost.lost + own.lost, Math.max(cost.waiting, own.waiting),
-                cost.hands + own.hands, cost.salt + own.salt, people.isEmpty() ? brought.cardinality() : 0);
+                cost.hands + own.hands, cost.money + own.money, cost.salt + own.salt,
+                people.isEmpty() ? brought.cardinality() : 0);
     }
 
     /// {@return the same puzzle, where each line that has a move of a kind takes one of that kind; empty where no line

@@ -321,7 +321,9 @@ public final class SwapPlanner {
         var lead = Swap.Lead.all(all.stream().map(Move::lead).toList());
         var split = takesOff(chosen) ? split(asked, all) : null;
         return new Plan(all, bringsIn, asked.judge.newlyShutOutOf(after), found.cost(), lead, closeness(chosen),
-                right.balances(), split, Method.of(asked.named, all, split), asked.roles, after);
+                right.balances(), split, Method.of(asked.named, all, split), asked.roles,
+                Bill.of(all, context.prices()),
+                after);
     }
 
     private static double closeness(List<Move> moves) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Volumes;
 import keenfork.core.pack.Law;
@@ -23,13 +24,14 @@ class ProvisionTest {
 
     @Test
     void packs_are_whole_and_what_is_there_is_not_bought() {
-        var buying = new Provision(400, 250, "").buying(need(900, 1000, 1100));
+        var buying = new Provision(400, 250, "", Optional.empty()).buying(need(900, 1000, 1100));
         assertThat(buying.grams()).isEqualTo(750);
         assertThat(buying.packs()).isEqualTo(2);
         assertThat(buying.shortBy()).as("250 and 800 g are enough for 1,050 g").isEqualTo(50);
-        assertThat(new Provision(0, 0, "").buying(need(900, 1000, 1100)).packs()).isZero();
-        assertThat(new Provision(400, 2000, "").buying(need(900, 1000, 1100)).isThere()).isTrue();
-        assertThat(new Provision(500, 0, "").buying(need(1000, 1000, 1000)).packs()).as("no pack too many")
+        assertThat(new Provision(0, 0, "", Optional.empty()).buying(need(900, 1000, 1100)).packs()).isZero();
+        assertThat(new Provision(400, 2000, "", Optional.empty()).buying(need(900, 1000, 1100)).isThere()).isTrue();
+        assertThat(new Provision(500, 0, "", Optional.empty()).buying(need(1000, 1000, 1000)).packs())
+                .as("no pack too many")
                 .isEqualTo(2);
     }
 
@@ -37,7 +39,7 @@ class ProvisionTest {
     void what_is_there_and_bought_is_enough_and_a_pack_less_would_not_be(
             @ForAll @IntRange(min = 1, max = 5000) int pack,
             @ForAll @IntRange(max = 9000) int have, @ForAll @IntRange(min = 1, max = 20_000) int likely) {
-        var buying = new Provision(pack, have, "").buying(need(likely, likely, likely));
+        var buying = new Provision(pack, have, "", Optional.empty()).buying(need(likely, likely, likely));
         assertThat(have + (long) buying.packs() * pack).isGreaterThanOrEqualTo(likely);
         if (buying.packs() > 0) assertThat(have + (buying.packs() - 1L) * pack).isLessThan(likely);
         assertThat(buying.shortBy()).isZero();

@@ -4,10 +4,15 @@ import static keenfork.core.Kit.UK;
 import static keenfork.core.Kit.aDish;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Price;
+import keenfork.core.food.Prices;
 import keenfork.core.measure.Volumes;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Guests;
@@ -53,11 +58,24 @@ class PuzzleTest {
                 .ofMaxSize(5);
     }
 
+    /// of some foods, at random
+    @Provide
+    Arbitrary<Prices> prices() {
+        return Arbitraries.integers().between(0, 3000).list().ofSize(60).map(amounts -> {
+            var prices = new HashMap<String, Price>();
+            var foods = Foods.shipped().all();
+            for (var i = 0; i < foods.size(); i++)
+                prices.put(foods.get(i).name(),
+                        new Price(BigDecimal.valueOf(amounts.get(i % amounts.size()), 2), 1000));
+            return new Prices(prices);
+        });
+    }
+
     @Property(tries = 400)
     void it_finds_what_trying_everything_finds(@ForAll("dishes") List<String> dish, @ForAll("words") Set<String> words,
-            @ForAll("guests") List<Guests> guests) {
-        var puzzle = new SwapPlanner(new Context(Facts.none(UK), UK, Volumes.METRIC).withGuests(guests), avoid(words))
-                .puzzle(aDish(dish.toArray(String[]::new)));
+            @ForAll("guests") List<Guests> guests, @ForAll("prices") Prices prices) {
+        var kitchen = new Context(Facts.none(UK), UK, Volumes.METRIC).withGuests(guests).withPrices(prices);
+        var puzzle = new SwapPlanner(kitchen, avoid(words)).puzzle(aDish(dish.toArray(String[]::new)));
         var all = new ArrayList<Puzzle.Cost>();
         everything(puzzle, new ArrayList<>(), all);
         assertThat(SwapPlanner.best(puzzle, 5, Budget.USUAL)).isEqualTo(all.stream().sorted().limit(5).toList());
@@ -88,11 +106,16 @@ class PuzzleTest {
     @Test
     void costs_count_in_their_order() {
         var better =
-                Stream.of(new Puzzle.Cost(0, 1, 3, 9, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 0, 9, 900, 90, 0, 9, 3),
-                        new Puzzle.Cost(0, 2, 1, 1, 900, 90, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 2, 100, 90, 0, 9, 1),
-                        new Puzzle.Cost(0, 2, 1, 2, 200, 10, 0, 9, 1), new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 1, 1),
-                        new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 2, 1), new Puzzle.Cost(0, 2, 1, 1, 100, 20, 0, 1, 2),
-                        new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0, 0)).toList();
+                Stream.of(new Puzzle.Cost(0, 1, 3, 9, 900, 90, 0, 0, 9, 1),
+                        new Puzzle.Cost(0, 2, 0, 9, 900, 90, 0, 0, 9, 3),
+                        new Puzzle.Cost(0, 2, 1, 1, 900, 90, 0, 0, 9, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 100, 90, 0, 0, 9, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 10, 0, 0, 9, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 0, 1, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 0, 2, 1),
+                        new Puzzle.Cost(0, 2, 1, 2, 200, 20, 0, 5, 1, 1),
+                        new Puzzle.Cost(0, 2, 1, 1, 100, 20, 0, 0, 1, 2),
+                        new Puzzle.Cost(1, 0, 0, 0, 0, 0, 0, 0, 0, 0)).toList();
         assertThat(better.stream().sorted().toList()).isEqualTo(better);
     }
 }

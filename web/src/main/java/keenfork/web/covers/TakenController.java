@@ -3,7 +3,7 @@ package keenfork.web.covers;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import keenfork.core.covers.Appetite;
-import keenfork.web.page.TypedWeight;
+import keenfork.format.TypedWeight;
 import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PostMapping;

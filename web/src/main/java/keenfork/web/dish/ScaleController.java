@@ -7,7 +7,7 @@ import keenfork.core.recipe.Scaled;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.page.Format;
-import keenfork.web.page.TypedWeight;
+import keenfork.format.TypedWeight;
 import keenfork.web.page.NotHere;
 import keenfork.web.persistence.dish.Dishes;
 import org.jspecify.annotations.Nullable;

@@ -17,6 +17,7 @@ import keenfork.core.swap.SwapPlanner;
 import keenfork.core.swap.Swaps;
 import keenfork.core.trace.Fact;
 import keenfork.web.persistence.guest.Events;
+import keenfork.web.persistence.pack.Provisions;
 import keenfork.web.persistence.settings.OwnSwaps;
 import keenfork.web.persistence.settings.Settings;
 import org.springframework.stereotype.Component;
@@ -29,11 +30,13 @@ public class SwapStock {
     private final Events events;
     private final OwnSwaps ownSwaps;
     private final Settings settings;
+    private final Provisions provisions;
 
-    SwapStock(Events events, OwnSwaps ownSwaps, Settings settings) {
+    SwapStock(Events events, OwnSwaps ownSwaps, Settings settings, Provisions provisions) {
         this.events = events;
         this.ownSwaps = ownSwaps;
         this.settings = settings;
+        this.provisions = provisions;
     }
 
     /// {@return the groups of guests that are kept}
@@ -60,7 +63,8 @@ public class SwapStock {
         var packs = menu.packsToChoose().stream().map(menu::inUse).toList();
         var guests = groups().stream()
                 .map(g -> new Guests(g.name(), g.people(), Avoidances.of(g.avoids(), menu.ruleBook()).all())).toList();
-        return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), Map.of(), packs, guests);
+        return new Context(menu.facts(), menu.ruleBook(), menu.volumes(), table(), Map.of(), packs, guests,
+                provisions.prices());
     }
 
     /// {@return the groups of guests of whose words some are not understood}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
+import keenfork.core.food.Foods;
 import keenfork.core.recipe.Line;
 import keenfork.core.swap.MethodStep;
 import keenfork.core.swap.Move;
@@ -23,11 +24,14 @@ import keenfork.web.page.Sign;
 /// @param balance  how salt and acid were set right
 /// @param start    what to start, the longest first
 /// @param notice   what a guest will notice
+/// @param cost     what the changes cost; empty where nothing is bought for them
+/// @param unpriced foods of it that have no price yet
 /// @param method   the whole method as changed
 /// @param marks    each group that the dish holds before or after
 /// @param diets    each diet whose verdict changes
 record ChosenView(int number, List<String> bringsIn, String minds, int unknown, List<Change> changes, String same,
-        List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, String notice,
+        List<MassBar> bars, Mouth mouth, List<String> balance, List<String> start, String notice, String cost,
+        List<String> unpriced,
         List<MethodStep> method, List<Turn> marks, List<Turn> diets) {
     private static final double RIBBON = 34;
     private static final double DECADES = 4;
@@ -63,6 +67,8 @@ record ChosenView(int number, List<String> bringsIn, String minds, int unknown, 
                 format.count(same, "other line", "other lines") + " as before",
                 MassBar.of(before.recipe(), plan, number, format), Mouth.of(before.recipe(), plan),
                 PlanWords.balance(plan), PlanWords.prepare(plan), PlanWords.notice(plan),
+                PlanWords.cost(plan, seen.ruleBook().money()),
+                plan.bill().unpriced().stream().filter(f -> Foods.shipped().find(f).isPresent()).toList(),
                 plan.method(), marks(before, plan, seen), diets(before, plan, seen));
     }
 

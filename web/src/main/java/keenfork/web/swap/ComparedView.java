@@ -46,7 +46,7 @@ record ComparedView(List<Column> columns, List<ComparedDish> marks) {
         var mouth = Mouth.of(plans.before().recipe(), plan).rows().stream().filter(Mouth.FoodLevels::whole)
                 .flatMap(r -> r.levels().stream()).filter(l -> l.value() != 0)
                 .map(l -> l.name().toLowerCase() + " " + l.word()).toList();
-        return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, format),
+        return new Column(number, PlansView.title(plan), moves, PlansView.facts(plan, seen.ruleBook().money(), format),
                 format.list(PlansView.names(plan.bringsIn())), PlansView.shutsOut(plan, format),
                 plan.unknown() == 0 ? "" : "not all is known of what goes in",
                 mouth.isEmpty() ? "the whole dish as before" : format.list(mouth));

@@ -4,6 +4,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import keenfork.core.food.Foods;
+import keenfork.format.TypedPrice;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Accepting;
 import keenfork.web.kitchen.SwapStock;
@@ -14,6 +16,7 @@ import keenfork.web.page.SplitView;
 import keenfork.web.persistence.Conflict;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.dish.Variants;
+import keenfork.web.persistence.pack.Provisions;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,16 +33,18 @@ class KeepController {
     private final Accepting accepting;
     private final Variants variants;
     private final SetAsides asides;
+    private final Provisions provisions;
     private final Format format;
 
     KeepController(Kitchen kitchen, SwapStock swaps, SwapPage page, Accepting accepting, Variants variants,
-            SetAsides asides, Format format) {
+            SetAsides asides, Provisions provisions, Format format) {
         this.kitchen = kitchen;
         this.swaps = swaps;
         this.page = page;
         this.accepting = accepting;
         this.variants = variants;
         this.asides = asides;
+        this.provisions = provisions;
         this.format = format;
     }
 
@@ -106,6 +111,24 @@ class KeepController {
     private static String lines(List<String> lines) {
         return lines.isEmpty() ? "" : "&line="
                 + String.join("&line=", lines.stream().map(l -> URLEncoder.encode(l, StandardCharsets.UTF_8)).toList());
+    }
+
+    /// Writes down what is paid for a food of a plan, and shows the plan with it.
+    ///
+    /// @param amount such as `8.40`
+    /// @param per    the weight it is paid for; empty for a kilogram
+    @PostMapping("/swaps/price")
+    ModelAndView price(HttpServletRequest request, @RequestParam(defaultValue = "") String food,
+            @RequestParam(defaultValue = "") String amount, @RequestParam(defaultValue = "") String per,
+            @RequestParam(defaultValue = "1") int plan) {
+        var asked = SwapQuery.of(request);
+        var known = Foods.shipped().find(food);
+        var price = TypedPrice.read(amount, per);
+        if (known.isEmpty() || price.isEmpty())
+            return page.refused(asked, "%s: say a price such as 8.40, for a weight such as 1 kg or 400 g, not “%s” for "
+                    .formatted(food, amount) + "“%s”. Nothing was written down.".formatted(per));
+        provisions.price(known.get().name(), price.get(), Cook.of(request));
+        return new ModelAndView("redirect:" + asked.link(plan));
     }
 
     @PostMapping("/swaps/undo")

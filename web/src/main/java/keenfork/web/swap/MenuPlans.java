@@ -49,7 +49,7 @@ record MenuPlans(List<PlannedDish> rows, int asTheyAre) {
             } else {
                 var best = plans.best().getFirst();
                 rows.add(new PlannedDish(dish.name(), asked.linkTo(dish.id()), best.unknown() > 0 ? "ask" : "plan",
-                        PlansView.title(best), PlansView.facts(best, format),
+                        PlansView.title(best), PlansView.facts(best, menu.ruleBook().money(), format),
                         format.list(PlansView.names(best.bringsIn()))));
             }
         }

@@ -38,16 +38,17 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         var best = plans.best();
         var on = Math.clamp(wanted, 1, Math.max(1, best.size()));
         var choices = new ArrayList<Choice>();
-        for (var i = 0; i < best.size(); i++) choices.add(choice(best, i, i + 1 == on, seen.format()));
+        for (var i = 0; i < best.size(); i++) choices.add(choice(best, i, i + 1 == on, seen));
         return new PlansView(plans.before().recipe().name(), choices,
                 best.isEmpty() ? null : ChosenView.of(plans.before(), best.get(on - 1), on, seen),
                 plans.rejected().stream().map(r -> Rejected.of(r, seen.format())).toList(),
                 plans.blocked(), plans.needed(), plans.proof().inWords());
     }
 
-    private static Choice choice(List<Plan> best, int at, boolean on, Format format) {
+    private static Choice choice(List<Plan> best, int at, boolean on, SwapContext seen) {
+        var format = seen.format();
         var plan = best.get(at);
-        return new Choice(at + 1, title(plan), facts(plan, format),
+        return new Choice(at + 1, title(plan), facts(plan, seen.ruleBook().money(), format),
                 at == 0 ? first(plan, format) : behind(plan, best.get(at - 1), at), names(plan.bringsIn()),
                 shutsOut(plan, format), plan.unknown() > 0, on);
     }
@@ -57,10 +58,12 @@ record PlansView(String dish, List<Choice> choices, @Nullable ChosenView chosen,
         return title.isEmpty() ? "Read the pack first" : title;
     }
 
-    static String facts(Plan plan, Format format) {
+    static String facts(Plan plan, String money, Format format) {
+        var cost = PlanWords.costShort(plan, money);
         return format.count(plan.changes().size(), "line", "lines") + " · close "
                 + Math.round(plan.closeness() * HUNDRED) + " of 100 · ready in "
-                + format.minutes(plan.lead().low(), plan.lead().high()) + (plan.isOurWay() ? " · our way" : "");
+                + format.minutes(plan.lead().low(), plan.lead().high()) + (cost.isEmpty() ? "" : " · " + cost)
+                + (plan.isOurWay() ? " · our way" : "");
     }
 
     private static String first(Plan plan, Format format) {

@@ -74,6 +74,7 @@ class SwapPage {
                 variants.all().stream().filter(v -> v.original() == dish.id())
                         .flatMap(v -> menu.dish(v.dish()).stream()).toList(),
                 asked.variant() == 0 ? null : menu.dish(asked.variant()).map(Menu.Dish::name).orElse(null),
+                !context.prices().isEmpty(),
                 chosen == null ? null : keep(menu, dish, plans.best().get(chosen.number() - 1), avoid));
     }
 

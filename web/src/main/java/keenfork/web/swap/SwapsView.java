@@ -36,9 +36,11 @@ record SwapsView(SwapQuery asked, List<Menu.Dish> dishes, List<GroupChoice> grou
     /// @param asides   what is kept for it
     /// @param variants the kitchen's own variants of it
     /// @param variant  the name of the variant that was just kept, or null
+    /// @param priced   whether the kitchen says what it pays for anything
     /// @param keep     how the chosen plan can be kept, or null where none is chosen
     record OfDish(PlansView view, @Nullable ComparedView compared, String holdBack, @Nullable SplitView split,
-            List<AsideView> asides, List<Menu.Dish> variants, @Nullable String variant, @Nullable Keep keep) {
+            List<AsideView> asides, List<Menu.Dish> variants, @Nullable String variant, boolean priced,
+            @Nullable Keep keep) {
         /// {@return whether it helps to hold something back}
         public boolean holdsBack() { return !holdBack.isEmpty(); }
 

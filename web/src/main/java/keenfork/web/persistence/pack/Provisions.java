@@ -2,9 +2,13 @@ package keenfork.web.persistence.pack;
 
 import java.time.Clock;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import keenfork.core.covers.Provision;
+import keenfork.core.food.Price;
+import keenfork.core.food.Prices;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,7 +34,39 @@ public class Provisions {
     @Transactional(readOnly = true)
     public Map<String, Counted> all() {
         return rows.findAll().stream().collect(Collectors.toMap(r -> r.food,
-                r -> new Counted(new Provision(r.packGrams, r.haveGrams, r.supplier), r.countedAt, r.countedBy)));
+                r -> new Counted(provision(r), r.countedAt, r.countedBy)));
+    }
+
+    /// {@return what the kitchen pays, as far as it said so}
+    @Transactional(readOnly = true)
+    public Prices prices() {
+        var prices = new HashMap<String, Price>();
+        for (var row : rows.findAll()) provision(row).price().ifPresent(p -> prices.put(row.food, p));
+        return new Prices(prices);
+    }
+
+    private static Provision provision(ProvisionRow row) {
+        return new Provision(row.packGrams, row.haveGrams, row.supplier,
+                Optional.ofNullable(row.priceAmount).map(p -> new Price(p, row.priceGrams)));
+    }
+
+    /// Writes down what is paid for a food, and leaves the rest as it is: nobody counted anything.
+    public void price(String food, Price price, String by) {
+        var row = rows.findById(food).orElseGet(() -> counted(new ProvisionRow(), by));
+        row.food = food;
+        priced(row, Optional.of(price));
+        rows.saveAndFlush(row);
+    }
+
+    private ProvisionRow counted(ProvisionRow row, String by) {
+        row.countedAt = Instant.now(clock);
+        row.countedBy = by;
+        return row;
+    }
+
+    private static void priced(ProvisionRow row, Optional<Price> price) {
+        row.priceAmount = price.map(Price::amount).orElse(null);
+        row.priceGrams = price.map(Price::grams).orElse(0);
     }
 
     /// Writes down how a food is bought and what is there; nothing of it where nothing is said.
@@ -44,8 +80,7 @@ public class Provisions {
         row.packGrams = provision.packGrams();
         row.haveGrams = provision.haveGrams();
         row.supplier = provision.supplier();
-        row.countedAt = Instant.now(clock);
-        row.countedBy = by;
-        rows.saveAndFlush(row);
+        priced(row, provision.price());
+        rows.saveAndFlush(counted(row, by));
     }
 }

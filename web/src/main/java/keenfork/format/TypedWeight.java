@@ -1,4 +1,4 @@
-package keenfork.web.page;
+package keenfork.format;
 
 import java.math.BigDecimal;
 import java.util.Locale;
