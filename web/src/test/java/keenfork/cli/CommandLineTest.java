@@ -382,6 +382,35 @@ class CommandLineTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("prepare: ").contains("notice: ");
     }
 
+    /// 200 g of farro at 3.00 a kilogram go out; what takes their place has its price, or is told as wanting one.
+    @Test
+    void a_swap_says_what_it_costs_where_prices_are_given() throws IOException {
+        var dish = file("grain.txt", "Grain\nServes 4\n200 g farro\n1 lemon");
+        var prices = file("prices.csv", "food;price;for\nfarro;3,00;\nsorghum;2,05;500 g\n");
+        assertThat(run("swap", "--avoid", "gluten", "--prices", prices, "--format", "json", dish)).isZero();
+        var cost = json().get(0).get("plans").get(0).get("cost");
+        assertThat(cost.get("out").asDouble()).isEqualTo(0.60);
+        assertThat(cost.get("in").asDouble()).as("185 g at 4.10 a kilogram").isEqualTo(0.76);
+        assertThat(cost.get("words").asString()).isEqualTo("It costs about £0.16 more for this batch: £0.76 in place "
+                + "of £0.60.");
+        assertThat(json().get(0).get("plans").get(1).get("cost").get("words").asString()).contains("no price for");
+        assertThat(run("swap", "--avoid", "gluten", "--prices", prices, dish)).isZero();
+        assertThat(out.toString(StandardCharsets.UTF_8)).contains("cost: It costs about £0.16 more");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            food,price\\nfaro farro,3 | no food “faro farro”
+            food,price\\nfarro,cheap | a price is an amount
+            food\\nfarro | missing: price
+            food,price,for\\nfarro,3,0 g | a price is an amount""")
+    void wrong_prices_are_told(String table, String because) throws IOException {
+        var dish = file("grain.txt", "Grain\n200 g farro");
+        assertThat(run("swap", "--avoid", "gluten", "--prices", file("p.csv", table.replace("\\n", "\n")), dish))
+                .isEqualTo(2);
+        assertThat(errors.toString(StandardCharsets.UTF_8)).contains(because).hasLineCount(1);
+    }
+
     @Test
     void covers_say_who_can_eat_what_and_plan_the_least_change() throws IOException {
         var groups = file("groups.csv", "name,count,avoids,strictness\nVegan,4,vegan,\nCoeliac,2,coeliac,traces\n"

@@ -198,6 +198,13 @@ class CoversTest extends RunningKitchen {
                 .contains("250 g there").contains("From anywhere");
         assertThat(get("/covers/shopping.csv").body()).contains("walnut,700,")
                 .contains(",250,450,3,200,Capstan stores,");
+        // three packs of 200 g at 9.50 a kilogram; nothing is known of potatoes
+        post("/covers/shopping", "/covers/shopping/food", "food", "walnut", "pack", "200 g", "have", "250 g",
+                "supplier", "Capstan stores", "price", "£9.50");
+        assertThat(plain(get("/covers/shopping").body())).contains("£5.70")
+                .contains("£5.70 to pay, and 1 food without");
+        assertThat(get("/covers/shopping.csv").body()).contains(",5.70");
+        post("/covers/shopping", "/covers/shopping/food", "food", "walnut", "price", "cheap");
         post("/covers/shopping", "/covers/shopping/food", "food", "walnut", "pack", "a sack");
         assertThat(provisions.all().get("walnut").provision().packGrams()).as("what is no weight changes nothing")
                 .isEqualTo(200);

@@ -78,6 +78,52 @@ class SwapsTest extends RunningKitchen {
                         .replaceFirst("^http://[^/]+", "");
     }
 
+    /// What a cook works out in place is for these people alone; the dish itself stays as it was.
+    @Test
+    void a_tweak_on_the_bench_is_kept_as_a_variant() {
+        var id = write("Capstan dip\n200 g tahini\n1 kg white beans\nMethod:\nBlend the tahini and the beans.");
+        var before = text(id);
+        assertThat(get(bench(id, "sesame")).body()).contains("name=\"without\" value=\"sesame\"");
+        var tweaked = before.replace("200 g tahini", "150 g sunflower seed butter").replace("the tahini", "the butter");
+        var bench = post(bench(id, "sesame"), "/dishes/proposed", "id", String.valueOf(id), "version", version(id),
+                "without", "sesame", "text", tweaked);
+        assertThat(plain(bench.body())).contains("Without sesame: nothing of that found")
+                .contains("Keep it as a variant");
+        var still =
+                post("/dishes/" + id, "/dishes/read", "id", String.valueOf(id), "without", "sesame", "text", before);
+        assertThat(plain(still.body())).contains("Without sesame: still in “200 g tahini”")
+                .doesNotContain("as a variant");
+        var refused = post("/dishes/" + id, "/dishes/" + id + "/variant", "without", "sesame", "text", before);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(plain(refused.body())).contains("Not kept").contains("200 g tahini");
+        assertThat(location(post("/dishes/" + id, "/dishes/" + id + "/variant", "without", "sesame", "text", tweaked)))
+                .isEqualTo("/dishes/" + dish("Capstan dip, without sesame"));
+        var made = dish("Capstan dip, without sesame");
+        assertThat(text(made)).contains("150 g sunflower seed butter");
+        assertThat(text(id)).isEqualTo(before);
+        assertThat(variants.find(made)).hasValueSatisfying(v -> assertThat(v.original()).isEqualTo(id));
+        post("/dishes/" + id, "/dishes/" + id + "/variant", "without", "sesame", "variant", String.valueOf(made),
+                "text",
+                tweaked.replace("150 g", "140 g"));
+        assertThat(text(made)).startsWith("Capstan dip, without sesame").contains("140 g sunflower");
+        assertThat(post("/dishes/" + id, "/dishes/" + id + "/variant", "without", "zugwort", "text", tweaked)
+                .statusCode()).isEqualTo(422);
+    }
+
+    /// 200 g of walnuts at 16.00 a kilogram are 3.20; what has no price is asked for, and said on the spot.
+    @Test
+    void a_price_is_said_beside_the_plan_that_wants_it() {
+        var id = write("Capstan paste\n200 g walnuts\n1 kg beetroot");
+        assertThat(plain(get(bench(id, "nuts")).body())).contains("not known: no price for walnut");
+        var fields = new String[] {"dish", String.valueOf(id), "avoid", "nuts", "food", "walnut", "amount", "16"};
+        assertThat(location(post(bench(id, "nuts"), "/swaps/price", fields))).startsWith("/swaps?dish=" + id);
+        assertThat(plain(get(bench(id, "nuts")).body())).doesNotContain("no price for walnut")
+                .contains("less for this batch").contains("in place of £3.20");
+        fields[7] = "a lot";
+        assertThat(plain(post(bench(id, "nuts"), "/swaps/price", fields).body()))
+                .contains("say a price such as 8.40").contains("“a lot”");
+    }
+
     /// Presses Undo on the page that a kept plan leads to.
     private HttpResponse<String> undo(HttpResponse<String> kept) {
         var page = get(location(kept)).body();

@@ -69,7 +69,7 @@ class ShoppingController {
         var kept = provisions.all();
         var rows = shopping(PlatesToMake.of(menu, covers), menu).needs().stream().map(n -> row(n, kept)).toList();
         var text = PackCsv.table(List.of("food", "grams", "grams_low", "grams_high", "more_to_taste", "there_grams",
-                "buy_grams", "packs", "pack_grams", "pay", "supplier", "holds", "pack_to_read", "dishes"), rows);
+                "buy_grams", "packs", "pack_grams", "supplier", "holds", "pack_to_read", "dishes", "pay"), rows);
         return CsvAnswer.of("shopping.csv", text);
     }
 
@@ -79,10 +79,10 @@ class ShoppingController {
         return List.of(need.food(), whole(need.mass().likelyGrams()), whole(need.mass().lowGrams()),
                 whole(need.mass().highGrams()), need.isWhole() ? "no" : "yes",
                 String.valueOf(provision.haveGrams()), String.valueOf(buying.grams()), String.valueOf(buying.packs()),
-                String.valueOf(provision.packGrams()),
-                provision.pay(buying).map(p -> String.format(Locale.ROOT, "%.2f", p)).orElse(""), provision.supplier(),
+                String.valueOf(provision.packGrams()), provision.supplier(),
                 String.join("; ", need.holds().stream().map(Group::label).toList()),
-                need.packToRead() ? "yes" : "no", String.join("; ", need.dishes()));
+                need.packToRead() ? "yes" : "no", String.join("; ", need.dishes()),
+                provision.pay(buying).map(p -> String.format(Locale.ROOT, "%.2f", p)).orElse(""));
     }
 
     private static String whole(double grams) { return String.valueOf(Math.round(grams)); }

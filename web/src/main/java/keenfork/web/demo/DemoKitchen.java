@@ -1,6 +1,7 @@
 package keenfork.web.demo;
 
 import java.io.IOException;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -9,6 +10,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Price;
 import keenfork.core.food.Table;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Kind;
@@ -27,6 +30,7 @@ import keenfork.web.persistence.dish.Dishes;
 import keenfork.web.persistence.guest.Events;
 import keenfork.web.persistence.label.Labels;
 import keenfork.web.persistence.pack.Packs;
+import keenfork.web.persistence.pack.Provisions;
 import keenfork.web.persistence.run.KitList;
 import keenfork.web.persistence.run.Runs;
 import keenfork.web.persistence.settings.Settings;
@@ -46,6 +50,7 @@ class DemoKitchen implements ApplicationRunner {
     private final Kitchen kitchen;
     private final Dishes dishes;
     private final Packs packs;
+    private final Provisions provisions;
     private final Runs runs;
     private final KitList kit;
     private final Settings settings;
@@ -54,11 +59,13 @@ class DemoKitchen implements ApplicationRunner {
     private final Clock clock;
     private final boolean isAskedFor;
 
-    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Runs runs, KitList kit, Settings settings, Events events,
-            Labels labels, Clock clock, @Value("${keenfork.demo}") boolean isAskedFor) {
+    DemoKitchen(Kitchen kitchen, Dishes dishes, Packs packs, Provisions provisions, Runs runs, KitList kit,
+            Settings settings, Events events, Labels labels, Clock clock,
+            @Value("${keenfork.demo}") boolean isAskedFor) {
         this.kitchen = kitchen;
         this.dishes = dishes;
         this.packs = packs;
+        this.provisions = provisions;
         this.runs = runs;
         this.kit = kit;
         this.settings = settings;
@@ -92,6 +99,7 @@ class DemoKitchen implements ApplicationRunner {
             if (of != null) events.serve(event, dish, of);
         }
         rows("packs").forEach(this::pack);
+        rows("prices").forEach(this::price);
         rows("guests")
                 .forEach(cells -> events.add(cells.get(0), Integer.parseInt(cells.get(1)), cells.get(2)));
         firstRun();
@@ -159,6 +167,11 @@ class DemoKitchen implements ApplicationRunner {
     private void pack(List<String> cells) {
         var readOn = cells.get(4).isEmpty() ? null : LocalDate.now(clock).minusDays(Long.parseLong(cells.get(4)));
         packs.add(new LarderPack(cells.get(0), cells.get(1), cells.get(2), cells.get(3), cells.get(5), readOn), CREW);
+    }
+
+    private void price(List<String> cells) {
+        var food = Foods.shipped().find(cells.get(0)).orElseThrow();
+        provisions.price(food.name(), new Price(new BigDecimal(cells.get(1)), Integer.parseInt(cells.get(2))), CREW);
     }
 
     private static String text(Resource resource) throws IOException {

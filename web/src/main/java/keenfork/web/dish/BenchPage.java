@@ -1,5 +1,7 @@
 package keenfork.web.dish;
 
+import keenfork.core.people.Avoidances;
+import keenfork.core.trace.Derivation;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.page.Format;
 import keenfork.web.persistence.dish.SetAsides;
@@ -34,6 +36,16 @@ class BenchPage {
         return BenchView.of(id, isKept ? now : kitchen.menuWithDish(id, now.read(text).name(), text), now, format);
     }
 
+    /// {@return how far the recipe is that must be without something, or null where nothing must be out}
+    @Nullable
+    AimView aim(DishForm form, CheckedForm looked) {
+        var menu = kitchen.menu();
+        var avoid = Avoidances.of(form.without(), menu.ruleBook());
+        var text = looked.recipe().text();
+        if (avoid.all().isEmpty() || text.isBlank()) return null;
+        return AimView.of(avoid, Derivation.of(menu.read(text), menu.facts()), form.variantNumber(), format);
+    }
+
     /// {@return the bench with a recipe that is not kept yet}
     ModelAndView unkept(long id, DishForm form, String said) {
         return page(id, form, "", said, null, HttpStatus.OK);
@@ -55,7 +67,8 @@ class BenchPage {
     private ModelAndView page(long id, DishForm form, String wrong, String said, @Nullable String theirs,
             HttpStatus status) {
         var page = new ModelAndView("dish/bench", status);
-        var bench = read(id, CheckedForm.at(form));
+        var looked = CheckedForm.at(form);
+        var bench = read(id, looked);
         page.addObject("id", id);
         page.addObject("path", id == 0 ? "/dishes/new" : "/dishes/" + id);
         page.addObject("keep", id == 0 ? "Put it on the menu" : "Keep this text");
@@ -64,6 +77,7 @@ class BenchPage {
         page.addObject("said", said);
         page.addObject("theirs", theirs == null ? null : TextDifference.of(theirs, form.text()));
         page.addObject("tooLong", "");
+        page.addObject("aim", aim(form, looked));
         page.addObject("bench", bench);
         page.addObject("kin", KinView.of(id, kitchen.menu(), variants.all(), asides.all(), format));
         page.addObject("title", id == 0 || bench == null ? "A new dish" : bench.name());

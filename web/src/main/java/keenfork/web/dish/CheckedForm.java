@@ -16,7 +16,7 @@ record CheckedForm(JsonLdRecipe.Imported recipe, String wrong) {
         if (form.isTooLong()) return refused(TOO_LONG);
         try {
             var recipe = form.recipe();
-            return new DishForm(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new CheckedForm(recipe, "");
+            return DishForm.of(recipe.text(), "").isTooLong() ? refused(TOO_LONG) : new CheckedForm(recipe, "");
         } catch (RecipeFile.Unreadable e) {
             return refused("This looks like JSON, but " + e.getMessage()
                     + ". Paste the whole recipe object, or write the recipe as text.");

@@ -49,13 +49,13 @@ class DishController {
 
     @GetMapping("/dishes/new")
     ModelAndView blank() {
-        return bench.opened(NEW, new DishForm("", ""));
+        return bench.opened(NEW, DishForm.of("", ""));
     }
 
     @GetMapping("/dishes/{id}")
     ModelAndView open(@PathVariable long id) {
         var dish = stored(id);
-        return bench.opened(id, new DishForm(dish.value().text(), String.valueOf(dish.version())));
+        return bench.opened(id, DishForm.of(dish.value().text(), String.valueOf(dish.version())));
     }
 
     @PostMapping("/dishes/read")
@@ -63,6 +63,7 @@ class DishController {
         var looked = CheckedForm.at(form);
         model.addAttribute("id", id);
         model.addAttribute("bench", bench.read(id, looked));
+        model.addAttribute("aim", bench.aim(form, looked));
         model.addAttribute("tooLong", looked.wrong());
         return "dish/bench :: reading";
     }
@@ -76,7 +77,7 @@ class DishController {
         if (lines.length < 2 || form.isTooLong())
             throw new NotHere("This answer has lost its line. Go back and write it into the recipe.");
         var text = new Answer("", lines[1]).into(form.text(), lines[0]);
-        return bench.unkept(id, new DishForm(text, form.version()), text.equals(form.text())
+        return bench.unkept(id, form.with(text, form.version()), text.equals(form.text())
                 ? "That line is not in the recipe any more; nothing was changed." : "Answered, and not kept yet.");
     }
 
@@ -141,7 +142,7 @@ class DishController {
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
             var theirs = dishes.find(id);
-            var newer = new DishForm(form.text(), theirs.map(t -> String.valueOf(t.version())).orElse(""));
+            var newer = form.with(form.text(), theirs.map(t -> String.valueOf(t.version())).orElse(""));
             return bench.conflict(id, newer, String.valueOf(e.getMessage()),
                     theirs.map(t -> t.value().text()).orElse(null));
         }

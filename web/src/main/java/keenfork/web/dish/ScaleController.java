@@ -107,7 +107,7 @@ class ScaleController {
         var dish = dishes.find(id).orElseThrow(() -> new NotHere("This dish is not on the menu any more."));
         try {
             var text = wish.of(menu.read(dish.value().text()), menu).into(dish.value().text(), wish.coversNumber());
-            return bench.unkept(id, new DishForm(text, String.valueOf(dish.version())),
+            return bench.unkept(id, DishForm.of(text, String.valueOf(dish.version())),
                     "These are the new amounts. They are not kept yet.");
         } catch (IllegalArgumentException _) {
             // the page of the same wish says what is wrong with it

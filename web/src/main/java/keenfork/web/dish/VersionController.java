@@ -71,7 +71,7 @@ class VersionController {
                     "version %d taken back".formatted(number));
             return new ModelAndView("redirect:/dishes/" + id);
         } catch (Conflict e) {
-            return bench.conflict(id, new DishForm(old.text(), String.valueOf(now.version())),
+            return bench.conflict(id, DishForm.of(old.text(), String.valueOf(now.version())),
                     String.valueOf(e.getMessage()), now.value().text());
         }
     }

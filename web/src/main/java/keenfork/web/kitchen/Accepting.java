@@ -69,17 +69,36 @@ public class Accepting {
         return new Kept(How.VARIANT, id, 0, List.of(), linked(offer.menu, plan, id));
     }
 
+    /// Keeps a recipe that a cook worked out for these people: as a variant of its own, or over one that is there.
+    ///
+    /// @param text    the recipe, of which nothing avoided is surely in
+    /// @param name    its name, which may still be the original's
+    /// @param variant the key of the variant that is written over; 0 for a new one
+    /// @throws Conflict where the name is another dish's, or the variant is gone
+    public Kept asWritten(Offer offer, String text, String name, long variant) {
+        if (variant != 0) return over(offer, variant, text, name);
+        var free = name.equalsIgnoreCase(offer.dish.name()) ? freeName(offer) : name;
+        var id = dishes.add(free, named(text, name, free), "", offer.by);
+        variants.keep(id, offer.dish.id(), offer.avoids, offer.by);
+        return new Kept(How.VARIANT, id, 0, List.of(), List.of());
+    }
+
+    private Kept over(Offer offer, long variant, String text, String name) {
+        var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
+        var number = dishes.versions(variant).getFirst().number();
+        dishes.rewrite(variant, now.version(), now.value().name(), named(text, name, now.value().name()),
+                offer.by, "made anew from " + offer.dish.name());
+        variants.keep(variant, offer.dish.id(), offer.avoids, offer.by);
+        return new Kept(How.CHANGE, variant, number, List.of(), List.of());
+    }
+
     /// Makes a variant anew from its original, which was changed.
     /// @throws Conflict where the text does not bear it, or the variant is gone
     public Kept anew(Offer offer, Plan plan, long variant) {
         var text = SwapStock.accepted(offer.menu, offer.dish, plan, offer.avoid.all()).asVariant()
                 .orElseThrow(Accepting::notBorne);
-        var now = dishes.find(variant).orElseThrow(() -> new Conflict("The variant is not on the menu any more."));
-        var number = dishes.versions(variant).getFirst().number();
-        dishes.rewrite(variant, now.version(), now.value().name(), named(text, offer.dish.name(), now.value().name()),
-                offer.by, "made anew from " + offer.dish.name());
-        variants.keep(variant, offer.dish.id(), offer.avoids, offer.by);
-        return new Kept(How.CHANGE, variant, number, List.of(), linked(offer.menu, plan, variant));
+        var kept = over(offer, variant, text, offer.dish.name());
+        return new Kept(How.CHANGE, variant, kept.number, List.of(), linked(offer.menu, plan, variant));
     }
 
     /// Writes it into the recipe, for everyone; what is for some plates alone is set aside.

@@ -7,6 +7,7 @@ import java.util.Set;
 import keenfork.core.diet.Diet;
 import keenfork.web.kitchen.Accepting;
 import keenfork.core.people.Avoidance;
+import keenfork.core.swap.Move;
 import keenfork.core.swap.Plan;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.kitchen.Menu;
@@ -75,13 +76,14 @@ class SwapPage {
                         .flatMap(v -> menu.dish(v.dish()).stream()).toList(),
                 asked.variant() == 0 ? null : menu.dish(asked.variant()).map(Menu.Dish::name).orElse(null),
                 !context.prices().isEmpty(),
-                chosen == null ? null : keep(menu, dish, plans.best().get(chosen.number() - 1), avoid));
+                chosen == null ? null : keep(menu, dish, plans.best().get(chosen.number() - 1), asked));
     }
 
-    private static SwapsView.Keep keep(Menu menu, Menu.Dish dish, Plan plan, List<Avoidance> avoid) {
-        var accepted = SwapStock.accepted(menu, dish, plan, avoid);
+    private SwapsView.Keep keep(Menu menu, Menu.Dish dish, Plan plan, SwapQuery asked) {
+        var accepted = SwapStock.accepted(menu, dish, plan, asked.avoidances(swaps.groups(), menu.ruleBook()).all());
         return new SwapsView.Keep(Accepting.print(plan), dish.stored().version(), accepted.asVariant().isPresent(),
-                plan.isForSomePlates() && !plan.changes().isEmpty(),
+                plan.isForSomePlates() && !plan.changes().isEmpty(), asked.avoided(swaps.groups()),
+                plan.moves().stream().anyMatch(Move.Inner.class::isInstance),
                 plan.isForSomePlates() ? null : accepted.asChange().orElse(null));
     }
 

@@ -53,8 +53,14 @@ record SwapsView(SwapQuery asked, List<Menu.Dish> dishes, List<GroupChoice> grou
     /// @param print      tells the plan from any other
     /// @param version    the dish's, so that a text that changed meanwhile is seen
     /// @param somePlates whether plates go out changed while the dish stays
+    /// @param avoids     what must be out, in words of the command line
+    /// @param made       whether a dish that it uses is made first
     /// @param written    the text with the plan in it, or null where it is for some plates only
-    record Keep(String print, long version, boolean asVariant, boolean somePlates, @Nullable String written) {
+    record Keep(String print, long version, boolean asVariant, boolean somePlates, String avoids,
+            boolean made, @Nullable String written) {
+        /// {@return whether the text can be worked out on the bench: all that it uses must be there}
+        public boolean onBench() { return written != null && !made; }
+
         /// {@return whether there is any way to keep it}
         public boolean isPossible() { return asVariant || somePlates || written != null; }
     }
