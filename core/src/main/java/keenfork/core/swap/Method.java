@@ -1,6 +1,7 @@
 package keenfork.core.swap;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,7 @@ final class Method {
     private final NamedLines named;
     private final Map<Line, Move> byLine = new IdentityHashMap<>();
     private final Map<Move, String> own = new IdentityHashMap<>();
+    private final Set<String> placed = new HashSet<>();
     private final List<MethodStep> steps = new ArrayList<>();
     /// the step that is looked at
     private int at;
@@ -88,7 +90,8 @@ final class Method {
 
     private void place(Move move, List<MethodStep> into) {
         var step = own.remove(move);
-        if (step != null && !step.isEmpty()) into.add(MethodStep.anew(step, at));
+        // two lines that become one food are made ready together
+        if (step != null && !step.isEmpty() && placed.add(step)) into.add(MethodStep.anew(step, at));
     }
 
     private MethodStep sentence(Sentence sentence, List<MethodStep> before) {
@@ -165,12 +168,20 @@ final class Method {
             var with = instead(hit);
             plain = plain.substring(0, start) + with + plain.substring(end);
             if (!fits) continue;
-            var next = next(sentence, hit, text);
+            var next = isNamedBefore(hits, hit) ? Enumeration.without(text, start, end) : Optional.<String>empty();
+            if (next.isEmpty()) next = next(sentence, hit, text);
             fits = next.isPresent();
             text = next.orElse(text);
         }
         return fits ? new MethodStep(text, true, false, text, at)
                 : new MethodStep(sentence.text(), false, true, plain, at);
+    }
+
+    /// "Pound the almonds and the hazelnuts", where seeds go in for both: they are named once
+    private boolean isNamedBefore(List<Sentence.Named> hits, Sentence.Named hit) {
+        var food = goesIn(move(hit));
+        return food != null && hits.subList(0, hits.indexOf(hit)).stream()
+                .anyMatch(h -> move(h) != move(hit) && food.equals(goesIn(move(h))));
     }
 
     private Optional<String> next(Sentence sentence, Sentence.Named hit, String text) {

@@ -46,6 +46,18 @@ class MethodTest {
                 .contains("50 to 60 minutes").doesNotContain("25 minutes").doesNotContain("farro");
     }
 
+    /// Almonds and hazelnuts both become sunflower seeds: nobody toasts them twice, or says them twice.
+    @Test
+    void two_lines_that_become_one_food_are_said_once() {
+        var plans = plans("Romesco\n200 g blanched almonds\n100 g hazelnuts\n600 g roasted peppers\nMethod:\n"
+                + "Pound the almonds and hazelnuts with the peppers.", "nuts");
+        var both = plans.stream().filter(p -> p.moves().stream().allMatch(m -> m instanceof Move.Replace r
+                && r.with().getFirst().text().contains("sunflower seed"))).findFirst().orElseThrow();
+        assertThat(texts(both.method())).containsExactly(
+                "Toast the sunflower seeds in a dry pan until they smell, then cool them.",
+                "Pound the sunflower seeds with the peppers.");
+    }
+
     /// The step is about the part: without it, the new dressing would go in nowhere.
     @Test
     void a_step_about_a_part_stays_when_a_line_of_like_name_is_left_out() {
