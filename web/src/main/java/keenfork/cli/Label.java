@@ -82,8 +82,8 @@ final class Label {
     }
 
     private static String keep(Derivation dish, LocalDate made, RuleBook regime, Language language) {
-        var until = made.plusDays(KeepBy.of(dish).days());
-        return new Wording(regime, language).keep(until);
+        var keeps = KeepBy.of(dish);
+        return new Wording(regime, language).keep(made.plusDays(keeps.days()), keeps.mark());
     }
 
     private static void print(LabelJson label, PrintStream out) {

@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import keenfork.core.kitchen.DishNow;
 import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.PaperFormat;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.regime.RuleBook;
@@ -35,7 +37,8 @@ final class LabelPages {
                     : now.says(kind.hasList(), reading.language))
                             .claiming(now.standing().stream().filter(reading.claimed::contains).toList());
             var until = kind.isPacked() ? now.keepsUntil(reading.made) : null;
-            labels.add(LabelView.of(says, NO_KITCHEN, new LabelView.MadeOn(reading.made, "", until, false)));
+            labels.add(LabelView.of(says, NO_KITCHEN, new LabelView.MadeOn(reading.made, "", until,
+                    new OnPack(now.keeps().mark(), Optional.empty(), ""), false)));
             var waitsFor = statements.stream().limit(kind.isPacked() ? statements.size() : 1)
                     .flatMap(s -> s.waitsFor().stream()).distinct().toList();
             held.add(String.join(" ", Hold.of(now, kind, waitsFor, false, reading.made, until).stream()

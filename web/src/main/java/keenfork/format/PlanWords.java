@@ -33,7 +33,8 @@ public final class PlanWords {
         var made = plan.moves().stream()
                 .flatMap(m -> m instanceof Move.Inner(_, _, var inner) ? inner.moves().stream() : Stream.of(m))
                 .filter(Move.Replace.class::isInstance).map(Move.Replace.class::cast)
-                .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream()).distinct();
+                .sorted((a, b) -> Integer.compare(b.lead().high(), a.lead().high())).flatMap(m -> prepare(m).stream())
+                .distinct();
         return Stream.concat(made, keptApart(plan)).toList();
     }
 

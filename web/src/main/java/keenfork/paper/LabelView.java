@@ -6,8 +6,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.label.Claim;
 import keenfork.core.label.Language;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.label.Wording;
@@ -20,6 +22,8 @@ import org.jspecify.annotations.Nullable;
 ///
 /// @param made   the day the food was made and its batch, in words
 /// @param keep   the day it keeps until, in words; empty where the label carries none
+/// @param net    how much is in it; empty where it does not say
+/// @param use    how it is made ready; empty where nothing needs saying
 /// @param claims what it claims; empty where it claims nothing
 /// @param said   each sentence: its shape, its phrase and its names
 /// @param list   the list of ingredients in stretches, bold and not
@@ -29,7 +33,8 @@ import org.jspecify.annotations.Nullable;
 /// @param looked that shared kit was not looked at; empty where it was
 /// @param again  all of it once more, in each other language that the rule book asks for on a pack
 public record LabelView(String name, RuleBook ruleBook, Language language, String kitchen, String made, String keep,
-        String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups, String listed,
+        String net, String use, String claims, List<Said> said, List<Statement.TextRun> list, List<GroupLine> groups,
+        String listed,
         String words, String looked, List<LabelView> again)
         implements Face {
     private static final int SHORT_NAME = 34;
@@ -56,9 +61,12 @@ public record LabelView(String name, RuleBook ruleBook, Language language, Strin
     ///
     /// @param batch which batch of that day; may be empty
     /// @param until the day it keeps until, or null where the label carries none
+    /// @param pack  what it says of the pack
     /// @param inRun whether it was looked at what shared kit may have left in it; true where that is not known any more
-    public record MadeOn(LocalDate day, String batch, @Nullable LocalDate until, boolean inRun) {
-        public MadeOn(LocalDate day, String batch, @Nullable LocalDate until) { this(day, batch, until, true); }
+    public record MadeOn(LocalDate day, String batch, @Nullable LocalDate until, OnPack pack, boolean inRun) {
+        public MadeOn(LocalDate day, String batch, @Nullable LocalDate until) {
+            this(day, batch, until, OnPack.PLAIN, true);
+        }
     }
 
     /// how surely, by shape and words
@@ -78,7 +86,8 @@ public record LabelView(String name, RuleBook ruleBook, Language language, Strin
         var words = language.phrase("made").replace("{day}", wording.day(made.day))
                 + (made.batch.isEmpty() ? "" : ", " + language.phrase("batch").replace("{batch}", made.batch));
         return new LabelView(paper.name(), wording.ruleBook(), language, kitchen, words,
-                made.until == null ? "" : wording.keep(made.until),
+                made.until == null ? "" : wording.keep(made.until, made.pack.mark()),
+                made.pack.net().map(n -> n.words(wording.ruleBook(), language)).orElse(""), made.pack.use(),
                 claims(paper, language),
                 paper.told().stream().map(t -> said(t, wording)).toList(), paper.list(),
                 wording.ruleBook().groups().stream().map(g -> row(g, paper, wording)).toList(), paper.listed(),
@@ -152,6 +161,6 @@ public record LabelView(String name, RuleBook ruleBook, Language language, Strin
 
     @Override
     public String text() {
-        return keep.isEmpty() ? words : words + " " + keep;
+        return Stream.of(words, keep, net, use).filter(t -> !t.isEmpty()).collect(Collectors.joining(" "));
     }
 }

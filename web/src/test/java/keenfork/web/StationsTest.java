@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import javax.xml.parsers.DocumentBuilderFactory;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Language;
+import keenfork.core.label.OnPack;
 import keenfork.core.regime.RuleBook;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.label.Labels;
@@ -522,7 +523,8 @@ class StationsTest extends RunningKitchen {
         assertThat(page).containsPattern("Labels out of date[\\s\\S]*White bean, lemon and thyme dip");
         var id = write("Printed dip\n1 kg peas");
         var says = kitchen.menu().now(kitchen.menu().dish(id).orElseThrow()).says(false, Language.english());
-        var printed = labels.printed(new Labels.Print(id, 0, "card", says, 1, "", "", "", null, null, ""));
+        var printed = labels.printed(new Labels.Print(id, 0, "card", says, 1, "", "", "", null, null, "",
+                OnPack.PLAIN));
         assertThat(get("/today").body()).doesNotContain("/labels?see=" + printed + "\"");
         post("/dishes/" + id, "/dishes/" + id, "version", version(id), "text", "Printed dip\n1 kg peas\n1 tbsp tahini");
         assertThat(get("/today").body())

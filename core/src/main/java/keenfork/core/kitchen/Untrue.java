@@ -2,6 +2,7 @@ package keenfork.core.kitchen;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import keenfork.core.label.DateMark;
 import keenfork.core.label.Difference;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Language;
@@ -29,14 +30,19 @@ public sealed interface Untrue {
     /// @param hasList whether it carries the list of ingredients
     /// @param made    the day its dish was made, or null where that was not kept
     /// @param keepBy  the day it says, or null for none
-    record Out(PrintedStatement says, boolean hasList, @Nullable LocalDate made, @Nullable LocalDate keepBy) {}
+    /// @param mark    what that day means
+    record Out(PrintedStatement says, boolean hasList, @Nullable LocalDate made, @Nullable LocalDate keepBy,
+            DateMark mark) {}
 
     /// {@return why a label of a dish is true no more, or empty where it still is}
     static Optional<Untrue> of(Out out, DishNow dish) {
         var difference = Difference.between(out.says, now(out, dish));
         var until = out.made == null ? null : dish.keepsUntil(out.made);
-        var later = until != null && out.keepBy != null && out.keepBy.isAfter(until)
-                ? difference.keepingLonger(out.keepBy, until, dish.ruleBook()) : difference;
+        // a best-before day on what is to be used by a day may be passed by those who smell at it first
+        var isLonger = until != null && out.keepBy != null && (out.keepBy.isAfter(until)
+                || out.mark == DateMark.BEST_BEFORE && dish.keeps().mark() == DateMark.USE_BY);
+        var later = until != null && out.keepBy != null && isLonger
+                ? difference.keepingLonger(out.keepBy, until, out.mark, dish.ruleBook()) : difference;
         return differing(later);
     }
 

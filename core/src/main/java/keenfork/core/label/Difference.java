@@ -73,10 +73,13 @@ public record Difference(List<String> missing, List<String> gone, List<String> w
     /// {@return the same where the label says as well that it keeps longer than it does}
     /// @param says  the day it says
     /// @param until the day until which it keeps by what is so now
-    public Difference keepingLonger(LocalDate says, LocalDate until, RuleBook ruleBook) {
+    /// @param mark  what the day it says means
+    public Difference keepingLonger(LocalDate says, LocalDate until, DateMark mark, RuleBook ruleBook) {
         var wording = new Wording(ruleBook, Language.english());
         var all = new ArrayList<>(missing);
-        all.add("It says to use it by %s. It keeps until %s now.".formatted(wording.day(says), wording.day(until)));
+        all.add((mark == DateMark.USE_BY ? "It says to use it by %s. It keeps until %s now."
+                : "It says best before %s. It is to be used by %s now.")
+                        .formatted(wording.day(says), wording.day(until)));
         return new Difference(all, gone, this.words, byKit);
     }
 

@@ -13,14 +13,15 @@ import keenfork.core.recipe.PartKind;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 
-/// How long a dish keeps, chilled: as long as the part of it that keeps shortest. A start for the kitchen, which knows
-/// its own fridge; what is not read may keep shorter.
+/// How long a dish keeps, chilled: as long as the part of it that keeps shortest; dry, where all of it is known to be
+/// dry. A start for the kitchen, which knows its own fridge; what is not read may keep shorter.
 ///
 /// @param days     days from the day it was made, 1 or more
 /// @param because  what keeps no longer
 /// @param cautions what has to be minded
 /// @param source   where the figure comes from
-public record KeepBy(int days, String because, List<String> cautions, String source) {
+/// @param mark     what its last day means
+public record KeepBy(int days, String because, List<String> cautions, String source, DateMark mark) {
     private static final List<Rule> RULES = Table.read(KeepBy.class, "keeps.txt", 5).stream()
             .map(r -> new Rule(r.cell(0), r.read(1, Integer::parseInt), r.read(2, KeepingMatch::parse), r.cell(3),
                     r.cell(4)))
@@ -48,6 +49,9 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
         /// one of the first and one of the second stand in one part
         record Together(Pattern one, Pattern other) implements KeepingMatch {}
 
+        /// all of it is dry
+        record Dry() implements KeepingMatch {}
+
         /// everything
         record Always() implements KeepingMatch {}
 
@@ -59,6 +63,7 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
                 case "dressing" -> new Dressing(List.of(of.split(", ")));
                 case "called" -> new Called(words(of));
                 case "together" -> new Together(words(of.split(" with ")[0]), words(of.split(" with ")[1]));
+                case "dry" -> new Dry();
                 case "always" -> new Always();
                 default -> throw new IllegalArgumentException("nothing is found by \"%s\"".formatted(text));
             };
@@ -80,6 +85,7 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
                         .anyMatch(p -> words.matcher(p.name()).find() || lines(p, words));
                 case Together(var one, var other) ->
                         dish.recipe().parts().stream().anyMatch(p -> lines(p, one) && lines(p, other));
+                case Dry() -> DryFoods.only(dish);
                 case Always() -> true;
             };
         }
@@ -116,9 +122,13 @@ public record KeepBy(int days, String because, List<String> cautions, String sou
                         .map(r -> own.containsKey(r.what)
                                 ? new Rule(r.what, own.get(r.what), r.found, r.caution, "the kitchen’s own time") : r)
                         .toList();
-        var shortest = found.stream().min((a, b) -> Integer.compare(a.days, b.days)).orElseThrow();
+        // what is dry is not chilled: the times of what is chilled are none for it
+        var dry = found.stream().filter(r -> r.found instanceof KeepingMatch.Dry).toList();
+        var counted = dry.isEmpty() ? found : dry;
+        var shortest = counted.stream().min((a, b) -> Integer.compare(a.days, b.days)).orElseThrow();
         var cautions = new ArrayList<String>();
-        for (var rule : found) if (!rule.caution.isEmpty()) cautions.add(rule.caution);
-        return new KeepBy(shortest.days, shortest.what.toLowerCase(Locale.ROOT), cautions, shortest.source);
+        for (var rule : counted) if (!rule.caution.isEmpty()) cautions.add(rule.caution);
+        return new KeepBy(shortest.days, shortest.what.toLowerCase(Locale.ROOT), cautions, shortest.source,
+                dry.isEmpty() ? DateMark.USE_BY : DateMark.BEST_BEFORE);
     }
 }

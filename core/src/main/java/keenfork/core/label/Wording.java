@@ -132,9 +132,10 @@ public record Wording(RuleBook ruleBook, Language language) {
         return DateTimeFormatter.ofPattern(language.sentence("day", ruleBook), language.locale()).format(day);
     }
 
-    /// {@return until when it keeps, and how it is kept. What a kitchen makes and chills is highly perishable, so it is
-    /// a use-by date: Regulation (EU) No 1169/2011, Article 24 and Annex X}
-    public String keep(LocalDate until) { return language.phrase("keep").replace("{day}", day(until)); }
+    /// {@return until when it keeps, and how it is kept: Regulation (EU) No 1169/2011, Article 24 and Annex X}
+    public String keep(LocalDate until, DateMark mark) {
+        return language.phrase(mark.phrase()).replace("{day}", day(until));
+    }
 
     /// {@return how surely something is there, in the few words beside its shape}
     public String mark(Certainty certainty) { return language.phrase("mark-" + key(certainty)); }

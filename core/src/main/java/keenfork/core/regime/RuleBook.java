@@ -68,7 +68,7 @@ public final class RuleBook {
                 Integer.parseInt(rule("water-from")),
                 yes("contains-with-list", "yes", "no"), yes("named-alone", "yes", "no"),
                 yes("additive-classes", "yes", "no"),
-                Rules.Limit.parse(rule("gluten-free")),
+                Rules.Limit.parse(rule("gluten-free")), yes("packer-said", "yes", "no"),
                 rules.containsKey("languages") ? List.of(rule("languages").split(",\\s*")) : List.of());
         for (var substance : Substances.shipped().all()) {
             places.add(isExempt(substance) ? List.of() : places(substance));
@@ -191,6 +191,12 @@ public final class RuleBook {
         var text = words.get(key);
         if (text == null) throw new IllegalStateException("%s.txt has no line \"%s = …\"".formatted(id, key));
         return text;
+    }
+
+    /// {@return how it has the quantity in a pack, with `{metric}` and `{ounces}` in it; empty where metric units alone
+    /// are wanted}
+    public Optional<String> net(boolean liquid) {
+        return Optional.ofNullable(words.get(liquid ? "net-volume" : "net-mass"));
     }
 
     /// {@return the sign of the money that is paid with where it is law; empty where it is law in many places}

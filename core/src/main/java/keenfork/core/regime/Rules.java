@@ -13,9 +13,10 @@ import java.util.List;
 /// @param membersAlone    whether each kind is named alone, without the word of its group: almond, not nuts (almond)
 /// @param namesClasses    whether an additive stands behind its class: raising agent: sodium bicarbonate
 /// @param glutenFree      gluten in what may be called gluten-free
+/// @param packerSaid      whether food packed where it is sold says how much is in it and who made it, with the address
 /// @param languages       the languages that a packed label is in, by their keys; empty where one is enough
 public record Rules(BigDecimal leastXHeight, boolean asksShares, int waterFrom, boolean repeatsContains,
-        boolean membersAlone, boolean namesClasses, Limit glutenFree, List<String> languages) {
+        boolean membersAlone, boolean namesClasses, Limit glutenFree, boolean packerSaid, List<String> languages) {
     public Rules {
         languages = List.copyOf(languages);
     }

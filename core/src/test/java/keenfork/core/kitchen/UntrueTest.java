@@ -83,7 +83,8 @@ class UntrueTest {
     }
 
     private static Untrue.Out out(DishNow dish, boolean hasList, @Nullable LocalDate keepBy) {
-        return new Untrue.Out(dish.says(hasList, Language.english()), hasList, MADE, keepBy);
+        return new Untrue.Out(dish.says(hasList, Language.english()), hasList, MADE, keepBy,
+                dish.keeps().mark());
     }
 
     @Property(tries = 600)

@@ -30,6 +30,24 @@ class KeepByTest {
         assertThat(keeps(dish).days()).isEqualTo(days);
     }
 
+    /// Dry mixes have a date of minimum durability, all that is made with water, herbs or anything not read a use-by
+    /// date: Regulation (EU) No 1169/2011, Article 24.
+    @ParameterizedTest(name = "{0}") @CsvSource(delimiter = ';', value = {
+            "Dukkah|200 g hazelnuts|100 g sesame seeds|4 tbsp coriander seeds|2 tbsp cumin|2 tsp salt;BEST_BEFORE",
+            "Granola|1 kg rolled oats|200 g honey|100 ml rapeseed oil|Method:|Toast 30 min, cool.;BEST_BEFORE",
+            "Za'atar|4 tbsp dried thyme|2 tbsp sumac|2 tbsp sesame seeds;BEST_BEFORE",
+            "Za'atar|4 tbsp thyme|2 tbsp sumac|2 tbsp sesame seeds;USE_BY",
+            "Spiced nuts|500 g cashews|1 egg white|2 tsp cayenne;USE_BY",
+            "Nuts|500 g cashews|Method:|Soak the cashews overnight, dry them in the oven.;USE_BY",
+            "Granola|1 kg rolled oats|200 g zugwort;USE_BY", "Granola|1 kg rolled oats|200 g butter;USE_BY",
+            "Mix|100 g cumin or coriander;USE_BY", "Garlic oil|500 ml olive oil|6 garlic cloves;USE_BY",
+            "Chilli oil|500 ml rapeseed oil|40 g chilli flakes;BEST_BEFORE", "Nothing yet;USE_BY"})
+    void what_its_day_means(String dish, DateMark mark) {
+        assertThat(keeps(dish).mark()).isEqualTo(mark);
+        assertThat(keeps(dish).days()).isEqualTo(mark == DateMark.BEST_BEFORE ? 14 : keeps(dish).days())
+                .isLessThanOrEqualTo(14);
+    }
+
     @Test
     void raw_egg_and_herbs_under_oil_come_with_a_caution() {
         var mayo = keeps("Fennel slaw|1 kg fennel|Dressing:|6 egg yolks|500 ml rapeseed oil");

@@ -16,6 +16,7 @@ import keenfork.core.food.Table;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
+import keenfork.core.label.OnPack;
 import keenfork.core.run.Batch;
 import keenfork.core.run.BatchSetup;
 import keenfork.core.run.Clean;
@@ -120,7 +121,8 @@ class DemoKitchen implements ApplicationRunner {
 
     private void print(Menu.Dish dish, Menu menu) {
         var says = menu.now(dish).says(false, Language.english());
-        labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says, 1, "counter", CREW, "", null, null, ""));
+        labels.printed(new Labels.Print(dish.id(), 0, Kind.CARD.id(), says, 1, "counter", CREW, "", null, null, "",
+                OnPack.PLAIN));
     }
 
     /// Tomorrow's run as the crew has it: in menu order on their own kit, what goes into others first, each piece

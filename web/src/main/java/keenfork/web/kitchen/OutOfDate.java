@@ -26,7 +26,8 @@ public record OutOfDate(Labels.Printed printed, String name, Untrue why) {
         var hasList = Kind.named(print.kind()).map(Kind::hasList).orElse(true);
         var now = menu.now(found.get());
         var why = print.paper() instanceof PrintedStatement says
-                ? Untrue.of(new Untrue.Out(says, hasList, print.made(), print.keepBy()), now)
+                ? Untrue.of(new Untrue.Out(says, hasList, print.made(), print.keepBy(),
+                        print.pack().mark()), now)
                 : Untrue.of(printed.statement(), hasList, now);
         return why.map(w -> new OutOfDate(printed, found.get().name(), w));
     }

@@ -5,11 +5,15 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import keenfork.core.kitchen.DishNow;
 import keenfork.core.label.GuestCard;
 import keenfork.core.label.Kind;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.PaperFormat;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
+import keenfork.core.regime.RuleBook;
 import keenfork.paper.Face;
 import keenfork.paper.GuestView;
 import keenfork.paper.LabelPdf;
@@ -73,7 +77,7 @@ class Composing {
         var card = menu.card(guests);
         return new LabelToPrint(0, guests.id(), guests.name(), card, GuestView.of(card, menu.kitchenName(), today()),
                 List.of(),
-                List.of(), today(), null, "");
+                List.of(), today(), null, "", OnPack.PLAIN);
     }
 
     private LabelToPrint label(Menu menu, Menu.Dish dish, LabelRequest asked) {
@@ -92,10 +96,32 @@ class Composing {
         var until = kind.isPacked() ? LabelRequest.day(dayTyped).orElse(now.keepsUntil(made)) : null;
         var own = batchTyped.isEmpty() ? batch(menu, dish, made) : batchTyped;
         var batch = kind.isPacked() ? own : "";
+        var pack = asked.pack(now.keeps().mark());
         return new LabelToPrint(dish.id(), 0, dish.name(), says,
-                LabelView.of(says, menu.kitchenName(), new LabelView.MadeOn(made, batch, until, isInRun(menu, dish))),
+                LabelView.of(says, by(menu.ruleBook(), kind, pack),
+                        new LabelView.MadeOn(made, batch, until, pack, isInRun(menu, dish))),
                 statements.stream().flatMap(s -> s.waitsFor().stream()).distinct().toList(),
-                statements.stream().flatMap(s -> s.checks().stream()).distinct().toList(), made, until, batch);
+                Stream.concat(statements.stream().flatMap(s -> s.checks().stream()).distinct(),
+                        kind.isPacked() ? missing(now, pack) : Stream.empty()).toList(),
+                made, until, batch, pack);
+    }
+
+    /// {@return the kitchen's name, on packs that are sold on with its address}
+    private String by(RuleBook ruleBook, Kind kind, OnPack pack) {
+        var who = settings.identity();
+        var isSaid = kind.isPacked() && (pack.net().isPresent() || ruleBook.asks().packerSaid());
+        return isSaid && !who.address().isEmpty() ? who.name() + ", " + who.address() : who.name();
+    }
+
+    /// What a pack still has to say before somebody else may sell it, or under some rule books at all.
+    private Stream<String> missing(DishNow dish, OnPack pack) {
+        var missing = new ArrayList<String>();
+        if (dish.ruleBook().asks().packerSaid() && pack.net().isEmpty())
+            missing.add(
+                    "The %s rule book asks how much is in a pack. Type it below.".formatted(dish.ruleBook().name()));
+        if ((dish.ruleBook().asks().packerSaid() || pack.net().isPresent()) && settings.identity().address().isEmpty())
+            missing.add("A pack that is sold on says who made it, with the address. Say it on the kitchen’s page.");
+        return missing.stream();
     }
 
     private static List<String> standing(Menu menu, Menu.Dish dish, LabelRequest asked) {
@@ -126,9 +152,13 @@ class Composing {
         return switch (says) {
             case GuestCard card -> GuestView.of(card, kitchenName(), made);
             case PrintedStatement label ->
-                    LabelView.of(label, kitchenName(), new LabelView.MadeOn(made, print.batch(), print.keepBy()));
+                    LabelView.of(label,
+                            by(RuleBook.named(label.ruleBook()).orElse(RuleBook.uk()), kind(print), print.pack()),
+                            new LabelView.MadeOn(made, print.batch(), print.keepBy(), print.pack(), true));
         };
     }
+
+    private static Kind kind(Labels.Print print) { return Kind.named(print.kind()).orElse(Kind.CARD); }
 
     /// {@return labels set for paper}
     byte[] set(List<? extends Face> faces, Kind kind, PaperFormat sheet) {

@@ -23,6 +23,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class LabelFiles {
     private static final MediaType SVG = MediaType.parseMediaType("image/svg+xml");
+    /// a drawing keeps its colours in itself; it may do nothing else, opened by itself
+    private static final String DRAWING = "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'";
     private final Kitchen kitchen;
     private final Preview preview;
     private final Composing composing;
@@ -77,7 +79,9 @@ class LabelFiles {
     }
 
     private static ResponseEntity<byte[]> answer(String name, MediaType type, byte[] body) {
-        return ResponseEntity.ok().contentType(type)
+        var answer = ResponseEntity.ok().contentType(type);
+        if (type.equals(SVG)) answer.header("Content-Security-Policy", DRAWING);
+        return answer
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.inline().filename(name).build().toString())
                 .body(body);
     }

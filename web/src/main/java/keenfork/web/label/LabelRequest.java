@@ -7,8 +7,11 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import keenfork.core.label.DateMark;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
+import keenfork.core.label.NetQuantity;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.PaperFormat;
 import keenfork.web.page.NotHere;
 import org.jspecify.annotations.Nullable;
@@ -22,17 +25,20 @@ import org.jspecify.annotations.Nullable;
 /// @param why    why packed ones go out though not everything is known
 /// @param made   the day the food was made, as typed; empty for today
 /// @param keepBy the day packed ones keep until, as typed; empty for as long as the dish keeps
+/// @param net    how much is in each pack, as typed; empty where it does not say
+/// @param use    how packed ones are made ready; empty where nothing needs saying
 record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable String sheet, @Nullable String lang,
         @Nullable Long guests, @Nullable List<String> claims,
         @Nullable String copies, @Nullable String place, @Nullable String by, @Nullable String why,
-        @Nullable String batch, @Nullable String made, @Nullable String keepBy) {
+        @Nullable String batch, @Nullable String made, @Nullable String keepBy, @Nullable String net,
+        @Nullable String use) {
     static final int MOST_COPIES = 1000;
     private static final int LONGEST = 200;
 
     /// {@return what is asked for by addresses of one label}
     static LabelRequest of(long dish, String kind) {
         return new LabelRequest(String.valueOf(dish), kind, null, null, null, null, null, null, null, null, null, null,
-                null);
+                null, null, null);
     }
 
     public boolean isAll() { return "all".equals(dish) || isOfEvent(); }
@@ -83,8 +89,19 @@ record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable Stri
 
     public String keepByTyped() { return plain(keepBy); }
 
+    public String netTyped() { return plain(net); }
+
+    public String useTyped() { return plain(use); }
+
+    /// {@return what is typed of the pack}
+    /// @param mark what its day means
+    OnPack pack(DateMark mark) {
+        return kindOf().isPacked() ? new OnPack(mark, NetQuantity.parse(netTyped()), useTyped()) : OnPack.PLAIN;
+    }
+
     LabelRequest by(String name) {
-        return new LabelRequest(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy);
+        return new LabelRequest(dish, kind, sheet, lang, guests, claims, copies, place, name, why, batch, made, keepBy,
+                net, use);
     }
 
     int many() { return Integer.parseInt(copiesTyped()); }
@@ -107,13 +124,16 @@ record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable Stri
         if (!copiesTyped().matches("\\d{1,4}") || many() < 1 || many() > MOST_COPIES)
             return "Copies are a number from 1 to %,d, not “%s”. Nothing was printed.".formatted(MOST_COPIES,
                     copiesTyped());
-        for (var text : List.of(placeTyped(), byTyped(), whyTyped(), batchTyped()))
+        for (var text : List.of(placeTyped(), byTyped(), whyTyped(), batchTyped(), useTyped()))
             if (text.length() > LONGEST)
                 return "Keep each field under %d letters. Nothing was printed.".formatted(LONGEST);
         var made = madeOn(today);
         if (made.isEmpty())
             return "The day it was made is written as 2026-11-27, not “%s”. Nothing was printed."
                     .formatted(madeTyped());
+        if (kindOf().isPacked() && !netTyped().isEmpty() && NetQuantity.parse(netTyped()).isEmpty())
+            return "How much is in a pack is a weight or a volume such as 250 g, 1.5 kg or 250 ml, not “%s”. Nothing "
+                    .formatted(netTyped()) + "was printed.";
         if (!kindOf().isPacked() || keepByTyped().isEmpty()) return "";
         var until = day(keepByTyped());
         return until.isEmpty() || until.get().isBefore(today) || until.get().isBefore(made.get())
@@ -134,6 +154,8 @@ record LabelRequest(@Nullable String dish, @Nullable String kind, @Nullable Stri
         if (!batchTyped().isEmpty()) parts.add("batch=" + URLEncoder.encode(batchTyped(), StandardCharsets.UTF_8));
         if (!madeTyped().isEmpty()) parts.add("made=" + URLEncoder.encode(madeTyped(), StandardCharsets.UTF_8));
         if (!keepByTyped().isEmpty()) parts.add("keepBy=" + URLEncoder.encode(keepByTyped(), StandardCharsets.UTF_8));
+        if (!netTyped().isEmpty()) parts.add("net=" + URLEncoder.encode(netTyped(), StandardCharsets.UTF_8));
+        if (!useTyped().isEmpty()) parts.add("use=" + URLEncoder.encode(useTyped(), StandardCharsets.UTF_8));
         return String.join("&", parts);
     }
 }

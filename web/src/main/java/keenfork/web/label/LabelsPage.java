@@ -70,7 +70,9 @@ class LabelsPage {
         if (wanted.size() != 1 || !asked.kindOf().isOfOneDish()) return null;
         var dish = menu.dish(wanted.getFirst().dish()).orElseThrow();
         return new LabelsView.Beside(
-                new Notes(Statement.compose(dish.derivation(), menu.ruleBook()), Composing.isInRun(menu, dish)),
+                new Notes(wanted.getFirst().unknown(), wanted.getFirst().checks(),
+                        Statement.compose(dish.derivation(), menu.ruleBook()),
+                        Composing.isInRun(menu, dish)),
                 menu.now(dish).keeps(), menu.now(dish).claims());
     }
 

@@ -3,6 +3,7 @@ package keenfork.web.label;
 import java.time.LocalDate;
 import java.util.List;
 import keenfork.core.label.Claim;
+import keenfork.core.label.DateMark;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
@@ -32,6 +33,9 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
 
     /// what is told of one dish beside its label
     record Beside(Notes notes, KeepBy keeps, List<Claim> claims) {
+        /// {@return how it is kept for so long}
+        public String stored() { return keeps.mark() == DateMark.BEST_BEFORE ? "dry" : "chilled"; }
+
         /// {@return whether any diet can be said of it}
         public boolean someStand() { return claims.stream().anyMatch(Claim::stands); }
 
@@ -81,6 +85,12 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
 
     /// {@return its batch, as typed or as proposed}
     public String batch() { return orElse(asked.batchTyped(), single() == null ? "" : single().batch()); }
+
+    /// {@return what its last day means}
+    public String day() {
+        var one = single();
+        return one != null && one.pack().mark() == DateMark.BEST_BEFORE ? "Best before" : "Use by";
+    }
 
     /// {@return its last day, as typed or as proposed}
     public String keepBy() {

@@ -17,10 +17,13 @@ record Notes(List<String> unknown, List<String> open, List<String> checks) {
     private static final String NOT_IN_RUN =
             "This dish is not in the run, so what shared kit may leave in it was not looked at. Put it in the run.";
 
-    /// @param inRun whether the dish is in the run
-    Notes(Statement statement, boolean inRun) {
-        this(statement.waitsFor(), open(statement),
-                Stream.concat(inRun ? Stream.empty() : Stream.of(NOT_IN_RUN), statement.checks().stream()).toList());
+    /// @param unknown   what is not known, in the words of the label's language
+    /// @param checks    what else is asked of the label in that language
+    /// @param statement the dish, whose list shows where weights leave an order open
+    /// @param inRun     whether the dish is in the run
+    Notes(List<String> unknown, List<String> checks, Statement statement, boolean inRun) {
+        this(unknown, open(statement),
+                Stream.concat(inRun ? Stream.empty() : Stream.of(NOT_IN_RUN), checks.stream()).toList());
     }
 
     /// {@return the first few of what is not known, and how many more there are}

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
+import keenfork.core.label.NetQuantity;
 import keenfork.core.label.OnPaper;
 import keenfork.core.label.PaperFormat;
 import keenfork.core.label.PrintedStatement;
@@ -125,7 +126,8 @@ class Printing {
         var said = print.paper() instanceof PrintedStatement label ? label : null;
         return new LabelRequest(String.valueOf(print.dish()), print.kind(), null, said == null ? null : said.language(),
                 print.guests() == 0 ? null : print.guests(), said == null ? null : said.claims(),
-                String.valueOf(copies), print.place(), by, null, null, null, null);
+                String.valueOf(copies), print.place(), by, null, null, null, null,
+                print.pack().net().map(NetQuantity::typed).orElse(null), print.pack().use());
     }
 
     /// Throws away the rest of what is held, and prints so many as they read now.

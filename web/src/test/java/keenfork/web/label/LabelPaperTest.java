@@ -252,6 +252,8 @@ class LabelPaperTest extends RunningKitchen {
             throws IOException, SAXException, ParserConfigurationException {
         var answer = get("/labels/sheet.svg?kind=tub&dish=" + dish("Roast carrot"));
         assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("image/svg+xml");
+        assertThat(answer.headers().allValues("Content-Security-Policy")).as("opened by itself it is not black")
+                .singleElement().asString().contains("style-src 'unsafe-inline'").doesNotContain("script-src 'self'");
         var svg = DocumentBuilderFactory.newInstance().newDocumentBuilder()
                 .parse(new InputSource(new StringReader(answer.body().replaceFirst("<!DOCTYPE[^>]*>", ""))));
         assertThat(svg.getDocumentElement().getAttribute("width")).isEqualTo("100.0mm");

@@ -9,6 +9,9 @@ import java.util.List;
 import java.util.Map;
 import keenfork.core.label.Language;
 import keenfork.core.label.Named;
+import keenfork.core.label.DateMark;
+import keenfork.core.label.NetQuantity;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.PrintedStatement;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
@@ -26,12 +29,30 @@ class LabelViewTest {
                 new LabelView.MadeOn(LocalDate.of(2026, 11, 27), "27-05", LocalDate.of(2026, 11, 29)));
     }
 
+    private static Notes notes(String text) {
+        var statement = statement(text, "uk");
+        return new Notes(statement.waitsFor(), statement.checks(), statement, true);
+    }
+
+    /// What is dry has a date of minimum durability; how much is in it stands in the units of the rule book, and in
+    /// both languages where there are two.
+    @Test
+    void a_pack_says_how_much_is_in_it_and_what_its_day_means() {
+        var pack = new OnPack(DateMark.BEST_BEFORE, NetQuantity.parse("250 g"), "Sprinkle over eggs.");
+        var made = new LabelView.MadeOn(LocalDate.of(2026, 11, 27), "", LocalDate.of(2026, 12, 11), pack, true);
+        var says = PrintedStatement.of(statement("Dukkah\n200 g hazelnuts\n100 g sesame seeds", "us"), true);
+        var view = LabelView.of(says, "Ropewalk Canteen, 4 Ropewalk", made);
+        assertThat(view.keep()).isEqualTo("Best before Fri Dec 11, 2026. Keep cool, dry and well closed.");
+        assertThat(view.net()).isEqualTo("Net Wt 8.8 oz (250\u00a0g)");
+        assertThat(view.text()).endsWith("Net Wt 8.8 oz (250\u00a0g) Sprinkle over eggs.");
+    }
+
     @Test
     void each_sentence_has_its_shape_in_order_of_strength() {
         var view = view("A dip\n200 g tahini\npack: sesame. May contain nuts.\n2 tbsp miso", "uk");
         assertThat(view.said()).extracting(LabelView.Said::symbol).containsExactly("m-in", "m-may", "m-unknown");
         assertThat(view.said().getFirst().phrase()).isEqualTo("Contains:");
-        assertThat(new Notes(statement("A dip\n2 tbsp miso", "uk"), true).unknown()).as("not everything is known")
+        assertThat(notes("A dip\n2 tbsp miso").unknown()).as("not everything is known")
                 .isNotEmpty();
         assertThat(view.made()).isEqualTo("made Fri 27 Nov 2026, batch 27-05");
         assertThat(view.keep()).isEqualTo("Use by Sun 29 Nov 2026. Keep below 5 °C.");
@@ -49,9 +70,9 @@ class LabelViewTest {
 
     @Test
     void pairs_that_want_a_weighing_are_named() {
-        assertThat(new Notes(statement("A salad\n1 bunch parsley\n60 g mint\n200 g rice", "uk"), true).open())
+        assertThat(notes("A salad\n1 bunch parsley\n60 g mint\n200 g rice").open())
                 .anySatisfy(p -> assertThat(p).contains("parsley"));
-        assertThat(new Notes(statement("A salad\n2 kg rice\n1 kg peas", "uk"), true).open()).isEmpty();
+        assertThat(notes("A salad\n2 kg rice\n1 kg peas").open()).isEmpty();
     }
 
     @Test

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import keenfork.core.label.DateMark;
 import keenfork.core.label.Named;
 import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
@@ -70,7 +71,7 @@ class LabelsTest extends RunningKitchen {
 
     private String text(String path) {
         try (var document = Loader.loadPDF(pdf(path))) {
-            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            return new PDFTextStripper().getText(document).replaceAll("[\\s\u00a0]+", " ");
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -237,6 +238,46 @@ class LabelsTest extends RunningKitchen {
         }
         print(dish, "card");
         assertThat(labels.history(dish).getFirst().print().keepBy()).isNull();
+    }
+
+    /// Regulation (EU) No 1169/2011, Articles 9 (1) (e), (f), (h), (j), 23 and 24: what is sold by others says how much
+    /// is in it, until when it lasts, who made it and how it is made ready. A mix that is dry no more is called back.
+    @Test
+    void a_pack_that_is_sold_on_says_all_that_it_must() {
+        var dish = write("Mast dukkah\n200 g hazelnuts\n100 g sesame seeds\n10 g salt");
+        assertThat(plain(get("/labels?kind=tub&dish=" + dish).body())).contains("Best before").contains("14 days dry");
+        var id = print(dish, "tub", "net", "0.25 kg", "use", "Toast it once more before you serve it.");
+        var pack = labels.find(id).orElseThrow().print().pack();
+        assertThat(pack.mark()).isEqualTo(DateMark.BEST_BEFORE);
+        assertThat(pack.net()).hasValueSatisfying(n -> assertThat(n.typed()).isEqualTo("250 g"));
+        assertThat(text("/labels/printed/" + id + ".pdf")).contains("Best before").contains("250 g")
+                .contains("Ropewalk Canteen, 4 Ropewalk, Harbour End")
+                .contains("Toast it once more before you serve it.");
+        assertThat(text("/labels/sheet.pdf?kind=tub&dish=" + dish)).as("packed for direct sale it says its name alone")
+                .doesNotContain("4 Ropewalk");
+        var wrong = post("/labels", "/labels/print", asked(dish, "tub", "net", "a handful"));
+        assertThat(wrong.statusCode()).isEqualTo(422);
+        assertThat(plain(wrong.body())).contains("not “a handful”");
+        rewrite(dish, "Mast dukkah\n200 g hazelnuts\n100 g sesame seeds\n10 g salt\n1 bunch coriander");
+        assertThat(paper.outOfDate().stream().filter(o -> o.name().startsWith("Mast dukkah")).flatMap(
+                o -> o.words().stream())).anyMatch(w -> w.startsWith("It says best before "));
+    }
+
+    /// 21 CFR 101.7 and 101.5, from memory: how much is in it stands on every pack.
+    @Test
+    void a_rule_book_that_asks_how_much_is_in_it_is_told() {
+        var dish = write("Mast peas\n1 kg peas");
+        post("/map", "/rule-book", "id", "us", "back", "/map");
+        try {
+            var page = "/labels?kind=tub&dish=" + dish;
+            assertThat(plain(get(page).body())).contains("The US rule book asks how much is in a pack");
+            assertThat(plain(get(page + "&net=8%20oz").body())).contains("The US rule book asks how much");
+            assertThat(plain(get(page + "&net=227%20g").body())).doesNotContain("rule book asks how much");
+            assertThat(text("/labels/sheet.pdf?kind=tub&net=227+g&dish=" + dish)).contains("Net Wt 8.0 oz (227 g)")
+                    .contains("4 Ropewalk");
+        } finally {
+            post("/map", "/rule-book", "id", "uk", "back", "/map");
+        }
     }
 
     @Test

@@ -6,6 +6,8 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import keenfork.core.label.NetQuantity;
+import keenfork.core.label.OnPack;
 import keenfork.core.label.OnPaper;
 import keenfork.format.PrintJson;
 import org.jspecify.annotations.Nullable;
@@ -33,9 +35,10 @@ public class Labels {
     /// @param keepBy      the day it keeps until, or null where the label carries none
     /// @param made        the day the food was made, or null for the day it was printed
     /// @param batch       which batch of that day; may be empty
+    /// @param pack        what it says of the pack beside that
     public record Print(long dish, long guests, String kind, @Nullable OnPaper paper, int copies, String place,
             String by, String why,
-            @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch) {
+            @Nullable LocalDate keepBy, @Nullable LocalDate made, String batch, OnPack pack) {
         /// {@return what it says; empty where it was printed before that was kept}
         public Optional<OnPaper> says() { return Optional.ofNullable(paper); }
     }
@@ -102,6 +105,9 @@ public class Labels {
         row.keepBy = print.keepBy;
         row.made = print.made;
         row.batch = print.batch;
+        row.mark = print.pack.mark();
+        row.net = print.pack.net().map(NetQuantity::typed).orElse("");
+        row.usedSo = print.pack.use();
         return row;
     }
 
@@ -146,7 +152,8 @@ public class Labels {
     static Printed printed(PrintedLabelRow r) {
         return new Printed(key(r),
                 new Print(r.dishId == null ? 0 : r.dishId, r.guests, r.kind, PrintJson.read(r.says).orElse(null),
-                        r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch),
+                        r.asked, r.place, r.printedBy, r.why, r.keepBy, r.made, r.batch,
+                        new OnPack(r.mark, NetQuantity.parse(r.net), r.usedSo)),
                 r.printedAt, r.statement, r.copies, r.takenBack);
     }
 }

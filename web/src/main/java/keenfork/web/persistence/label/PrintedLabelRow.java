@@ -1,12 +1,15 @@
 package keenfork.web.persistence.label;
 
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import keenfork.core.label.DateMark;
 import org.jspecify.annotations.Nullable;
 
 @Entity
@@ -29,5 +32,8 @@ class PrintedLabelRow {
     @Nullable LocalDate keepBy;
     @Nullable LocalDate made;
     String batch = "";
+    @Enumerated(EnumType.STRING) DateMark mark = DateMark.USE_BY;
+    String net = "";
+    String usedSo = "";
     @Nullable Long jobId;
 }
