@@ -62,7 +62,7 @@ class LabelFactsTest extends RunningKitchen {
         var page = get("/labels/law");
         assertThat(page.statusCode()).isEqualTo(200);
         assertThat(page.body()).contains("<dt>UK and EU</dt>", "Annex VII, part E",
-                "Not on our labels.</b> never: all that is made here").doesNotContain("StatementTest");
+                "Not on our labels.</b> never: the weights tell no").doesNotContain("StatementTest");
     }
 
     /// What a label waits for is said beside it: the word of a pack that has no English is no allergen anybody could
