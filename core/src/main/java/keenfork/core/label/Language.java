@@ -52,6 +52,12 @@ public final class Language {
     /// {@return whether it is the language the words are written in}
     public boolean isEnglish() { return this == english(); }
 
+    /// {@return whether it has the words of a rule book's groups: some are spoken where few rule books are in force}
+    public boolean isSpokenUnder(RuleBook ruleBook) {
+        var books = phrases.get("books");
+        return books == null || Arrays.asList(books.split(",\\s*")).contains(ruleBook.id());
+    }
+
     public Locale locale() { return Locale.forLanguageTag(phrase("tag")); }
 
     /// {@return a phrase of its own: `ingredients`, `made`, `batch`, `keep`, `ask`, `none`}

@@ -112,7 +112,11 @@ record LabelsView(LabelRequest asked, List<Menu.Dish> dishes, List<Events.Guests
 
     public List<PaperFormat> sheets() { return List.of(PaperFormat.values()); }
 
-    public List<Language> languages() { return Language.all(); }
+    public List<Language> languages() {
+        var label = first();
+        return label == null ? Language.all()
+                : Language.all().stream().filter(l -> l.isSpokenUnder(label.face().ruleBook())).toList();
+    }
 
     /// {@return whether all that is asked for stands on one page}
     public boolean isOnePage() { return isOwnSize() && wanted.size() == 1; }
