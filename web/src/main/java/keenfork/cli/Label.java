@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import keenfork.core.label.Claim;
 import keenfork.core.label.KeepBy;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Language;
 import keenfork.core.label.PrintedStatement;
+import keenfork.core.label.Statement;
 import keenfork.core.label.Wording;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
@@ -45,9 +47,9 @@ final class Label {
         var labels = new ArrayList<LabelJson>();
         for (var dish : kitchen.dishes()) {
             var derived = kitchen.derive(dish);
-            labels.add(LabelJson.of(PrintedStatement.inLanguages(derived, regime, language), kind,
-                    claims(claimed, derived, regime, language),
-                    kind.isPacked() && made != null ? keep(derived, made, regime, language) : ""));
+            var said = PrintedStatement.inLanguages(derived, regime, language);
+            labels.add(LabelJson.of(said, kind, claims(claimed, derived, regime, language),
+                    kind.isPacked() && made != null ? keep(derived, made, said) : ""));
         }
         if (format.equals("json")) Json.write(labels.stream(), out);
         else labels.forEach(l -> print(l, out));
@@ -81,9 +83,11 @@ final class Label {
                 .toList();
     }
 
-    private static String keep(Derivation dish, LocalDate made, RuleBook regime, Language language) {
+    /// in each of the label's languages
+    private static String keep(Derivation dish, LocalDate made, List<Statement> said) {
         var keeps = KeepBy.of(dish);
-        return new Wording(regime, language).keep(made.plusDays(keeps.days()), keeps.mark());
+        return said.stream().map(s -> new Wording(s.ruleBook(), s.language()))
+                .map(w -> w.keep(made.plusDays(keeps.days()), keeps.mark())).collect(Collectors.joining(" "));
     }
 
     private static void print(LabelJson label, PrintStream out) {

@@ -398,6 +398,14 @@ class CommandLineTest {
         assertThat(out.toString(StandardCharsets.UTF_8)).contains("cost: It costs about £0.16 more");
     }
 
+    /// B.01.012 of the Food and Drug Regulations, from memory: the day stands in both languages, too.
+    @Test
+    void a_canadian_day_stands_in_both_languages() throws IOException {
+        var dish = file("dip.txt", "Dip\n1 kg chickpeas\n20 g salt");
+        run("label", "--kind", "tub", "--regime", "ca", "--made", "2026-11-27", dish);
+        assertThat(out.toString(StandardCharsets.UTF_8)).containsSubsequence("Use by", "À consommer jusqu’au");
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             food,price\\nfaro farro,3 | no food “faro farro”
