@@ -33,6 +33,10 @@ final class DeclarationReader {
     private static final int DEEPEST = 24;
     /// a term of so many words that names nothing to eat is a sentence
     private static final int SENTENCE = 4;
+    /// so many words that are not known, and such a share of all, are a language that is not read (common practice: of
+    /// the packs in the tests that are read none has half as many)
+    private static final int FEW_UNREAD = 4;
+    private static final double MOST_UNREAD = 0.2;
 
     private static final String PARTS_TERMS = ";\n•，、；";
 
@@ -41,6 +45,9 @@ final class DeclarationReader {
     private final BitSet boilerplate;
     private final boolean stressesByCapitals;
     private int nested;
+    /// words of the terms, and those of them that are not known
+    private int words;
+    private final List<VagueTerm> unread = new ArrayList<>();
     final List<Finding> findings = new ArrayList<>();
     final List<VagueTerm> vague = new ArrayList<>();
     /// what it says it is free from, with the words
@@ -64,6 +71,7 @@ final class DeclarationReader {
         nameInFront();
         ofAnimals();
         anyAllergen();
+        inWordsNotKnown();
         if (findings.isEmpty() && vague.isEmpty() && text.chars().noneMatch(Character::isLetter))
             unread(0, text.length(), "What does the declaration say?");
     }
@@ -148,6 +156,18 @@ final class DeclarationReader {
                     said.start(), said.end()));
     }
 
+    /// What no word of a list says, its law settles: but not in a language that is not read, where "melk" and "noten"
+    /// are no words at all.
+    private void inWordsNotKnown() {
+        if (unread.size() < FEW_UNREAD || unread.size() < words * MOST_UNREAD) return;
+        var of = unread.stream().map(VagueTerm::words).distinct().limit(FEW_UNREAD).toList();
+        vague.removeAll(unread);
+        vague.add(new VagueTerm(String.join(", ", of), List.of(Substances.shipped().anything()),
+                "Many words of this pack are not known here: %s. Is it in another language? Type its list in English."
+                        .formatted(String.join(", ", of)),
+                unread.getFirst().start(), unread.getLast().end(), true));
+    }
+
     /// "Prepared in a kitchen where all 14 allergens are used"
     private void anyAllergen() {
         var said = ALL_ALLERGENS.matcher(text);
@@ -184,6 +204,7 @@ final class DeclarationReader {
         }
         for (var number : numbers) match(number, head, offset, path, opensUp);
         var unknown = unknown(phrase, head);
+        words += (int) Words.of(head).stream().filter(w -> w.text().length() > 1).count();
         for (var word : unknown) unknown(word, offset);
     }
 
@@ -228,6 +249,7 @@ final class DeclarationReader {
             vague.add(new VagueTerm(word.text(),
                     List.of(Substances.shipped().anything()), question(word.text()), start, end, true));
         else if (resembled.isEmpty()) unread(start, end, question(word.text()));
+        if (vague.getLast().start() == start) unread.add(vague.getLast());
     }
 
     private static boolean isStressed(String word) {
