@@ -159,9 +159,13 @@ class CoversTest extends RunningKitchen {
     @Test
     void the_pass_counts_plates_and_front_of_house_reads_what_to_bring() {
         write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
-        write("Gangway dip\n1 kg chickpeas\n200 g yoghurt");
+        var dip = write("Gangway dip\n1 kg chickpeas\n200 g yoghurt\nLovely with walnut bread.");
         post("/covers", "/covers/list", "list", "3 milk allergy, 2 no zucchini", "keep", "true");
         var before = plain(get("/covers/sheet").body());
+        assertThat(before).contains("Only suggested with it, so ask the kitchen what that holds: “Lovely with walnut");
+        assertThat(plain(get("/dishes/" + dip).body())).contains("“Lovely with walnut bread.” is only a suggestion");
+        assertThat(plain(get("/labels?kind=tub&dish=" + dip).body()))
+                .contains("is a suggestion and stands on no label");
         assertThat(before).contains("Gangway slaw Menu 2 2 as it is").contains("Nothing. Ask the kitchen.")
                 .contains("Do not bring Gangway slaw and Gangway dip").contains("Contains: milk");
         take("2", "0");

@@ -16,12 +16,19 @@ import keenfork.core.pack.Law;
 /// @param parts    its parts in order; a part without a line is left out
 /// @param steps    its steps in order
 /// @param mentions the plain foods that its steps name
+/// @param suggested what could be eaten with it, in the recipe's own words: no part of it, and of no statement
 public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps,
-        List<Mention> mentions) {
+        List<Mention> mentions, List<String> suggested) {
     public Recipe {
         parts = List.copyOf(parts);
         steps = List.copyOf(steps);
         mentions = List.copyOf(mentions);
+        suggested = List.copyOf(suggested);
+    }
+
+    public Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps,
+            List<Mention> mentions) {
+        this(name, serves, makes, parts, steps, mentions, List.of());
     }
 
     public Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps) {
@@ -44,7 +51,7 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
 
     /// {@return this dish with other parts and steps}
     public Recipe with(List<Part> others, List<String> changed) {
-        return new Recipe(name, serves, makes, others, changed, Mention.in(changed));
+        return new Recipe(name, serves, makes, others, changed, Mention.in(changed), suggested);
     }
 
     public List<Line> lines() {
@@ -61,6 +68,6 @@ public record Recipe(String name, int serves, String makes, List<Part> parts, Li
     /// {@return this dish with each part changed; a part left without lines goes}
     public Recipe withParts(UnaryOperator<Part> change) {
         return new Recipe(name, serves, makes, parts.stream().map(change).filter(p -> !p.lines().isEmpty()).toList(),
-                steps, mentions);
+                steps, mentions, suggested);
     }
 }

@@ -62,6 +62,7 @@ final class RecipeReader {
     private final OwnWeights own;
     private final List<Part> parts = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
+    private final List<String> suggested = new ArrayList<>();
     private List<Line> lines = new ArrayList<>();
     private String partName = "";
     private String name = "";
@@ -102,7 +103,8 @@ final class RecipeReader {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
-        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps);
+        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps, Mention.in(steps),
+                suggested);
     }
 
     /// A recipe told in one breath begins with its name: "romesco, the way we do it: char 6 red peppers and …".
@@ -164,6 +166,11 @@ final class RecipeReader {
     private void take(String line, boolean afterBlank) {
         if (takesYield(line) || takesPack(line)) return;
         endPack();
+        var bare = LineReader.withoutBullet(line);
+        if (Suggested.is(bare)) {
+            suggested.add(bare);
+            return;
+        }
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
@@ -184,10 +191,19 @@ final class RecipeReader {
             inSteps = false;
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
-            steps.add(LineReader.bare(line));
+            takeStep(LineReader.bare(line));
         } else if (!takesInline(line)) {
             takeLine(line);
         }
+    }
+
+    /// "Blend smooth. Lovely with bread." puts no bread in.
+    private void takeStep(String step) {
+        var only = Suggested.in(step);
+        suggested.addAll(only);
+        var done = step;
+        for (var sentence : only) done = done.replace(sentence, "").strip();
+        if (!done.isEmpty()) steps.add(done);
     }
 
     /// "Method: Combine the yolks and garlic. Stream in the oil."
@@ -197,7 +213,7 @@ final class RecipeReader {
         if (!inline.matches() || !StepLine.isDone(inline.group("rest"))) return false;
         inMethod = true;
         inSteps = true;
-        for (var step : Told.sentences(inline.group("rest"))) steps.add(step);
+        for (var step : Told.sentences(inline.group("rest"))) takeStep(step);
         return true;
     }
 
@@ -214,7 +230,7 @@ final class RecipeReader {
             return;
         }
         for (var piece : told.lines()) lines.add(lineReader.read(piece));
-        for (var step : told.steps()) if (!takesYield(step)) steps.add(step);
+        for (var step : told.steps()) if (!takesYield(step)) takeStep(step);
     }
 
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a

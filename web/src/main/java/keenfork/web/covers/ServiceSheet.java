@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import keenfork.core.covers.Cover;
 import keenfork.core.covers.Coverage;
 import keenfork.core.covers.GuestGroup;
+import keenfork.core.covers.MenuDish;
 import keenfork.core.label.Statement;
 import keenfork.core.regime.RuleBook;
 import keenfork.format.CoverWords;
@@ -57,7 +58,15 @@ record ServiceSheet(String event, List<Plates> plates, List<ForGroup> groups, Li
                 .toList();
         return new ServiceSheet(event.map(e -> e.name() + format.then(times(e))).orElse(""), plates,
                 groups.stream().map(g -> forGroup(g, coverage.of(g), format)).toList(),
-                menu.stream().map(d -> new Answer(d.name(), Statement.compose(d.dish(), book).sentences())).toList());
+                menu.stream().map(d -> new Answer(d.name(), sentences(d, book))).toList());
+    }
+
+    /// What is only suggested with a dish is no part of its statement; who brings it asks what that holds.
+    private static List<String> sentences(MenuDish dish, RuleBook book) {
+        return Stream.concat(Statement.compose(dish.dish(), book).sentences().stream(),
+                dish.dish().recipe().suggested().stream()
+                        .map("Only suggested with it, so ask the kitchen what that holds: “%s”"::formatted))
+                .toList();
     }
 
     private static String times(Events.Details event) {

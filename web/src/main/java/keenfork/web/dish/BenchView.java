@@ -31,7 +31,7 @@ import keenfork.web.page.Format;
 /// keeping it would change.
 record BenchView(String name, String facts, List<PartView> parts, int open, List<MarkFound> found, int nothing,
         List<DietView> diets, String suits, JarView jar, LanesView lanes,
-        List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving) {
+        List<Question> others, List<KitAsk> kits, Saving saving, Optional<Serving> serving, List<String> suggested) {
     /// {@return in how many groups nothing was found}
     public String nothingIn() {
         var one = found.isEmpty() ? "group" : "other group";
@@ -118,7 +118,8 @@ record BenchView(String name, String facts, List<PartView> parts, int open, List
                 JarView.of(recipe, format),
                 LanesView.of(derivation, ruleBook, format),
                 derivation.ownQuestions().stream().filter(q -> !asked.contains(q.line())).toList(), kits(derivation),
-                saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)));
+                saving(id, then, now, format), Portions.proposed(recipe).map(p -> serving(recipe, p)),
+                recipe.suggested());
     }
 
     private static List<KitAsk> kits(Derivation dish) {

@@ -1,0 +1,34 @@
+package keenfork.core.recipe;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Table;
+
+/// "Lovely with sourdough bread." is no part of the dish. What has a figure is: "lovely with 6 flatbreads"; and "serve
+/// with" says what is done, not what could be.
+final class Suggested {
+    private static final String WITH = anyOf("with");
+    private static final Pattern SAID = Pattern.compile("(?i)^(?:(?:" + anyOf("head")
+            + ")\\s*(?::|\\s[-–—])\\s*\\P{Nd}+"
+            + "|(?:it['’]?s |it is |this is |they['’]?re |they are |is |are |this |it |these )?"
+            + "(?:also |really |very |especially |just |even )?(?:" + WITH + ")(?: too| also)? with \\P{Nd}+)$");
+    private static final Pattern MAY_SAY = Pattern.compile("(?i) with |serving |to eat |partners");
+
+    private Suggested() {}
+
+    private static String anyOf(String kind) {
+        return Table.read(Suggested.class, "suggestions.txt", 3).stream().filter(r -> r.cell(0).equals(kind))
+                .flatMap(r -> Arrays.stream(r.cell(1).split(";"))).map(w -> Pattern.quote(w.strip()))
+                .collect(Collectors.joining("|"));
+    }
+
+    /// {@return whether a line or a sentence only suggests}
+    static boolean is(String words) { return MAY_SAY.matcher(words).find() && SAID.matcher(words.strip()).matches(); }
+
+    /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}
+    static List<String> in(String step) {
+        return MAY_SAY.matcher(step).find() ? Told.sentences(step).stream().filter(Suggested::is).toList() : List.of();
+    }
+}
