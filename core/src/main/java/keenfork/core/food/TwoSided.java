@@ -41,6 +41,8 @@ final class TwoSided {
             + Grammar.anyOf("becomes") + ")\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
 
+    private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
+
     private TwoSided() {}
 
     private static Map<String, Sense> read() {
@@ -90,6 +92,7 @@ final class TwoSided {
             return Joint.comesTo(text, match.end()) || at > 0
                     && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
                             || isWaitedFor(text, matches, at));
+        if (kind == Sense.WORKS && isThing(text, matches, at)) return false;
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
         if (kind == Sense.MANNER && at > 0)
             return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
@@ -97,10 +100,19 @@ final class TwoSided {
         return kind == Sense.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
     }
 
+    /// "rub the toast with garlic", "pile on toast with butter", but not "the toast bread"
+    private static boolean isThing(String text, List<Match> matches, int at) {
+        return !isFoodRightBehind(text, matches, at)
+                && THING.matcher(text.substring(0, matches.get(at).start())).find();
+    }
+
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none
     private static boolean isWaitedFor(String text, List<Match> matches, int at) {
-        var isFoodNext = at + 1 < matches.size() && text.substring(matches.get(at).end(), matches.get(at + 1).start())
-                .isBlank();
-        return !isFoodNext && Joint.goesOnInTalk(text, matches.get(at).end());
+        return !isFoodRightBehind(text, matches, at) && Joint.goesOnInTalk(text, matches.get(at).end());
+    }
+
+    private static boolean isFoodRightBehind(String text, List<Match> matches, int at) {
+        return at + 1 < matches.size()
+                && text.substring(matches.get(at).end(), matches.get(at + 1).start()).isBlank();
     }
 }

@@ -1,7 +1,9 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Food;
@@ -27,7 +29,10 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
 
     /// of each step by itself
-    private static final Remembered<List<Mention>> READ = new Remembered<>(Mention::read);
+    private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
+
+    /// @param isMade whether the step makes it, or does it
+    private record Naming(Mention mention, boolean isMade) {}
 
     public Mention {
         substances = List.copyOf(substances);
@@ -74,7 +79,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         var last = named.substring(named.lastIndexOf(' ') + 1);
         if (says(recipe.name(), last)) return true;
         for (var part : recipe.parts()) {
-            if (says(part.name(), last)) return true;
+            // a part that no line has named says nothing of a pizza base
+            if (!part.name().equals(PartKind.BASE.word()) && says(part.name(), last)) return true;
             for (var line : part.lines())
                 if (says(line.text(), last) || says(line.dish(), last)
                         || line.food().filter(f -> f.equals(product) || says(f.name(), last)).isPresent())
@@ -93,26 +99,48 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         return (" " + Words.key(text) + " ").contains(" " + word + " ");
     }
 
-    private static void of(String step, Lexicon.Match match, List<Mention> mentions) {
-        if (Words.isDenied(step, match.end())) return;
-        if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()) {
-            if (!MadeHere.isIt(step, match)) mentions.add(new Mention(0, match.text(), food.holds(), food));
-            return;
-        }
-        var holds = holds(match.meaning());
-        if (!holds.isEmpty()) mentions.add(new Mention(0, match.text(), holds, null));
-    }
-
+    /// {@return the foods of a method that no step makes; what one has made is meant by that name from there on}
     static List<Mention> in(List<String> steps) {
         var mentions = new ArrayList<Mention>();
-        for (var i = 0; i < steps.size(); i++) for (var mention : READ.of(steps.get(i))) mentions.add(mention.at(i));
+        var made = new HashSet<Food>();
+        var done = new HashSet<String>();
+        for (var i = 0; i < steps.size(); i++) {
+            done.addAll(MadeHere.done(steps.get(i)));
+            for (var naming : READ.of(steps.get(i))) {
+                var mention = naming.mention;
+                if (naming.isMade && mention.product != null) made.add(mention.product);
+                else if (!mention.isOf(made, done)) mentions.add(mention.at(i));
+            }
+        }
         return mentions;
     }
 
-    private static List<Mention> read(String step) {
-        var mentions = new ArrayList<Mention>();
-        for (var match : Foods.shipped().phrase(NoFood.blanked(step)).matches()) of(step, match, mentions);
-        return List.copyOf(mentions);
+    /// "the chips" that the fennel was cut into, "the pickle" of what a step pickles; but toast is of bread
+    private boolean isOf(Set<Food> made, Set<String> done) {
+        return product != null
+                && (made.contains(product) || product.holds().isEmpty() && done.contains(Words.key(words)));
+    }
+
+    private static List<Naming> read(String step) {
+        return Foods.shipped().phrase(NoFood.blanked(step)).matches().stream()
+                .filter(m -> !Words.isDenied(step, m.end())).flatMap(m -> naming(step, m)).toList();
+    }
+
+    private static Stream<Naming> naming(String step, Lexicon.Match match) {
+        if (match.meaning() instanceof Meaning.OfFood(var food) && asksForPack(food)) {
+            var meant = MadeHere.product(step, match);
+            return meant == MadeHere.Meant.LIKENED ? Stream.of()
+                    : Stream.of(new Naming(new Mention(0, match.text(), food.holds(), food),
+                            meant == MadeHere.Meant.MADE));
+        }
+        var holds = holds(match.meaning());
+        return holds.isEmpty() || MadeHere.isLikened(step, match) ? Stream.of()
+                : Stream.of(new Naming(new Mention(0, match.text(), holds, null), false));
+    }
+
+    /// made foods, and plain ones that only a pack tells all of: dried apricots may hold sulphites
+    private static boolean asksForPack(Food food) {
+        return food.isCompound() || food.holds().isEmpty() && !food.sometimes().isEmpty();
     }
 
     private static List<Substance> holds(Meaning meaning) {

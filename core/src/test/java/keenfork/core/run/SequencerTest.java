@@ -121,8 +121,8 @@ class SequencerTest {
     @Test
     void each_step_knows_what_is_in_by_then() {
         var bowl = use(read(
-                "Salad\nBase:\n1 kg rice\n200 g walnuts\nDressing:\n100 g tahini\nMethod:\nToss the rice in oil.\n"
-                        + "Toss the walnuts in.\nStir the tahini through."),
+                "Salad\nBase:\n1 kg rice\n50 ml olive oil\n200 g walnuts\nDressing:\n100 g tahini\nMethod:\n"
+                        + "Toss the rice in oil.\nToss the walnuts in.\nStir the tahini through."),
                 "bowl");
         assertThat(bowl.by(0)).isEmpty();
         assertThat(bowl.by(1)).containsExactly(substance("walnut"));
