@@ -1,8 +1,5 @@
 package keenfork.format;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -10,9 +7,7 @@ import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
-import org.apache.commons.csv.DuplicateHeaderMode;
 
 /// Groups of guests as a table: `name, count, avoids, strictness`. What they avoid is in their own words; `recipe`
 /// makes it what the recipe puts in, `traces`, which is usual, counts a trace.
@@ -46,52 +41,38 @@ public final class GroupCsv {
     /// {@return the groups of a table whose first line names its columns}
     /// @throws Unreadable when a column is missing, a count is no number of people, or a strictness is none of the two
     public static List<GuestList.Entry> read(String text, RuleBook ruleBook) throws Unreadable {
-        // spreadsheets put a mark before the first letter, and semicolons where commas are for decimals
-        var plain = text.replace("\uFEFF", "").strip();
-        var format = CSVFormat.DEFAULT.builder().setDelimiter(PackCsv.delimiter(plain.lines().findFirst().orElse("")))
-                .setHeader().setSkipHeaderRecord(true).setIgnoreEmptyLines(true)
-                .setIgnoreHeaderCase(true).setTrim(true).setAllowMissingColumnNames(true)
-                .setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
-        try (var parser = format.parse(new StringReader(plain))) {
-            var missing = List.of("name", "count", "avoids").stream()
-                    .filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
-            if (!missing.isEmpty())
-                throw new Unreadable("its first line must name the columns name, count, avoids and strictness; "
-                        + "missing: "
-                        + String.join(", ", missing));
-            var groups = new ArrayList<GuestList.Entry>();
-            for (var row : parser) {
-                if (groups.size() == MOST) throw new Unreadable("more than %d groups".formatted(MOST));
-                groups.add(group(row, ruleBook));
-            }
-            if (groups.isEmpty()) throw new Unreadable("it names no group");
-            return groups;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (UncheckedIOException | IllegalStateException e) {
-            throw new Unreadable("it is no table of cells between commas: " + e.getMessage());
+        var groups = new ArrayList<GuestList.Entry>();
+        for (var row : rows(text)) {
+            if (groups.size() == MOST) throw new Unreadable("more than %d groups".formatted(MOST));
+            groups.add(group(row, ruleBook));
+        }
+        if (groups.isEmpty()) throw new Unreadable("it names no group");
+        return groups;
+    }
+
+    private static List<CSVRecord> rows(String text) throws Unreadable {
+        try {
+            return CsvRows.of(text, List.of("name", "count", "avoids"), "name, count, avoids and strictness", MOST);
+        } catch (CsvRows.NoTable e) {
+            throw new Unreadable(String.valueOf(e.getMessage()));
         }
     }
 
     private static GuestList.Entry group(CSVRecord row, RuleBook ruleBook) throws Unreadable {
-        var count = cell(row, "count");
+        var count = CsvRows.cell(row, "count");
         if (!count.matches("\\d{1,6}") || Integer.parseInt(count) < 1 || Integer.parseInt(count) > MOST_PEOPLE)
             throw new Unreadable("line %d: a count is a whole number of people from 1, not \"%s\"".formatted(
                     row.getRecordNumber() + 1, count));
-        var words = cell(row, "avoids");
+        var words = CsvRows.cell(row, "avoids");
         var avoided = Avoidances.of(words, ruleBook);
-        var name = cell(row, "name");
+        var name = CsvRows.cell(row, "name");
         var people = Integer.parseInt(count);
-        return switch (cell(row, "strictness").toLowerCase(Locale.ROOT)) {
+        return switch (CsvRows.cell(row, "strictness").toLowerCase(Locale.ROOT)) {
             case "", "traces" -> new GuestList.Entry(name, words, new GuestGroup(name, people, avoided));
             case "recipe" -> new GuestList.Entry(name, words.isEmpty() ? words : words + TRACES_PASS,
                     new GuestGroup(name, people, avoided.recipeOnly()));
             default -> throw new Unreadable("line %d: strictness is traces or recipe, not \"%s\"".formatted(
-                    row.getRecordNumber() + 1, cell(row, "strictness")));
+                    row.getRecordNumber() + 1, CsvRows.cell(row, "strictness")));
         };
-    }
-
-    private static String cell(CSVRecord row, String column) {
-        return row.isMapped(column) && row.isSet(column) ? PackCsv.bare(row.get(column)) : "";
     }
 }

@@ -71,7 +71,7 @@ public final class PlanWords {
     }
 
     /// {@return what the changes cost at this batch size: how much more or less, or which prices are wanting; empty
-    /// where nothing is changed for everyone, or the kitchen knows no prices}
+    /// where nothing is changed for everyone}
     /// @param money the sign of its money, or an empty string
     public static String cost(Plan plan, String money) {
         var bill = plan.bill();

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
 import keenfork.core.recipe.Line;
@@ -38,16 +39,24 @@ final class DryFoods {
         if (!opened.add(Words.key(dish.recipe().name()))) return false;
         return !dish.recipe().lines().isEmpty()
                 && dish.recipe().lines().stream().allMatch(l -> isDry(dish, l, opened))
-                && dish.recipe().steps().stream().noneMatch(DryFoods::isWet);
+                && dish.recipe().steps().stream().noneMatch(s -> isWet(s) || putsIn(s));
     }
 
     private static boolean isDry(Derivation dish, Line line, Set<String> opened) {
         if (!line.dish().isEmpty()) return dish.other(line).filter(o -> only(o, opened)).isPresent();
-        return line.unread().isEmpty() && line.choices().size() == 1
+        return line.unread().isEmpty() && line.choices().size() == 1 && !isWet(line.text())
                 && line.food().filter(f -> DRY.contains(f.id())).isPresent();
     }
 
-    private static boolean isWet(String step) {
-        return Words.of(step).stream().anyMatch(w -> WET.contains(Words.key(w.text())));
+    /// "cashews, soaked overnight"
+    private static boolean isWet(String words) {
+        return Words.of(words).stream().anyMatch(w -> WET.contains(Words.key(w.text())));
+    }
+
+    /// "Toss in egg white": what a step puts in must be dry as well. A verb at its head is no food.
+    private static boolean putsIn(String step) {
+        return Foods.shipped().recipeWords().read(step).matches().stream()
+                .anyMatch(m -> m.start() > 0 && m.meaning() instanceof Meaning.OfFood(var food)
+                        && !DRY.contains(food.id()));
     }
 }

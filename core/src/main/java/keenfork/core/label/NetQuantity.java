@@ -33,7 +33,7 @@ public record NetQuantity(BigDecimal amount, boolean liquid) {
         if (!written.matches()) return Optional.empty();
         var number = new BigDecimal(written.group(1).replace(',', '.'));
         var unit = written.group(2).toLowerCase(Locale.ROOT);
-        var amount = unit.length() == 1 && unit.charAt(0) == 'l' || unit.equals("kg") ? number.multiply(THOUSAND)
+        var amount = unit.equals("l") || unit.equals("kg") ? number.multiply(THOUSAND)
                 : number;
         return amount.signum() <= 0 || amount.compareTo(MOST) > 0 ? Optional.empty()
                 : Optional.of(new NetQuantity(amount, unit.endsWith("l")));

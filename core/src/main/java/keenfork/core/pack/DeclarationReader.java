@@ -36,7 +36,9 @@ final class DeclarationReader {
     /// so many words that are not known, and such a share of all, are a language that is not read (common practice: of
     /// the packs in the tests that are read none has half as many)
     private static final int FEW_UNREAD = 4;
-    private static final double MOST_UNREAD = 0.2;
+    private static final double MANY_UNREAD = 0.2;
+    /// of a short list
+    private static final double MOST_UNREAD = 0.6;
 
     private static final String PARTS_TERMS = ";\n•，、；";
 
@@ -159,7 +161,8 @@ final class DeclarationReader {
     /// What no word of a list says, its law settles: but not in a language that is not read, where "melk" and "noten"
     /// are no words at all.
     private void inWordsNotKnown() {
-        if (unread.size() < FEW_UNREAD || unread.size() < words * MOST_UNREAD) return;
+        var isMany = unread.size() >= FEW_UNREAD && unread.size() >= words * MANY_UNREAD;
+        if (!isMany && (unread.isEmpty() || unread.size() < words * MOST_UNREAD)) return;
         var of = unread.stream().map(VagueTerm::words).distinct().limit(FEW_UNREAD).toList();
         vague.removeAll(unread);
         vague.add(new VagueTerm(String.join(", ", of), List.of(Substances.shipped().anything()),

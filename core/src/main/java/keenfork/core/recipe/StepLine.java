@@ -123,6 +123,11 @@ final class StepLine {
     /// {@return whether some words begin with what is done: "chop", "chop fine"}
     static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
 
+    /// {@return whether any word of it can only be something that is done}
+    static boolean tellsToDo(String words) {
+        return Words.of(words).stream().anyMatch(w -> WORDS.get(w.text().toLowerCase(Locale.ROOT)) == Opening.DOES);
+    }
+
     private static String first(String text) {
         var end = 0;
         while (end < text.length() && Character.isLetter(text.charAt(end))) end++;

@@ -7,13 +7,17 @@ import java.util.stream.Collectors;
 import keenfork.core.food.Table;
 
 /// "Lovely with sourdough bread." is no part of the dish. What has a figure is: "lovely with 6 flatbreads"; and "serve
-/// with" says what is done, not what could be.
+/// with" says what is done, not what could be. Nor is it one that goes on to do something: "lovely with bread, then
+/// fold in the eggs".
 final class Suggested {
+    /// no figure, and nothing behind its end
+    private static final String ONE_SENTENCE = "[^\\p{N}.!?;:]+[.!?]*";
     private static final String WITH = anyOf("with");
     private static final Pattern SAID = Pattern.compile("(?i)^(?:(?:" + anyOf("head")
-            + ")\\s*(?::|\\s[-–—])\\s*\\P{Nd}+"
+            + ")\\s*(?::|\\s[-–—])\\s*" + ONE_SENTENCE
             + "|(?:it['’]?s |it is |this is |they['’]?re |they are |is |are |this |it |these )?"
-            + "(?:also |really |very |especially |just |even )?(?:" + WITH + ")(?: too| also)? with \\P{Nd}+)$");
+            + "(?:also |really |very |especially |just |even )?(?:" + WITH + ")(?: too| also)? with " + ONE_SENTENCE
+            + ")$");
     private static final Pattern MAY_SAY = Pattern.compile("(?i) with |serving |to eat |partners");
 
     private Suggested() {}
@@ -25,7 +29,10 @@ final class Suggested {
     }
 
     /// {@return whether a line or a sentence only suggests}
-    static boolean is(String words) { return MAY_SAY.matcher(words).find() && SAID.matcher(words.strip()).matches(); }
+    static boolean is(String words) {
+        return MAY_SAY.matcher(words).find() && SAID.matcher(words.strip()).matches()
+                && !StepLine.tellsToDo(words);
+    }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}
     static List<String> in(String step) {

@@ -39,6 +39,10 @@ class KeepByTest {
             "Za'atar|4 tbsp thyme|2 tbsp sumac|2 tbsp sesame seeds;USE_BY",
             "Spiced nuts|500 g cashews|1 egg white|2 tsp cayenne;USE_BY",
             "Nuts|500 g cashews|Method:|Soak the cashews overnight, dry them in the oven.;USE_BY",
+            "Nut cream|500 g cashews, soaked overnight|10 g salt;USE_BY", "Porridge|1 kg oats, cooked;USE_BY",
+            "Nuts|500 g cashews|10 g salt|Method:|Toss in egg white and bake.;USE_BY",
+            "Nuts|500 g cashews|Method:|Toss with the onions.;USE_BY",
+            "Nuts|500 g cashews|Method:|Toast, cool.;BEST_BEFORE",
             "Granola|1 kg rolled oats|200 g zugwort;USE_BY", "Granola|1 kg rolled oats|200 g butter;USE_BY",
             "Mix|100 g cumin or coriander;USE_BY", "Garlic oil|500 ml olive oil|6 garlic cloves;USE_BY",
             "Chilli oil|500 ml rapeseed oil|40 g chilli flakes;BEST_BEFORE", "Nothing yet;USE_BY"})

@@ -26,6 +26,7 @@ class ForeignPackTest {
             "Składniki: mąka pszenna, woda, drożdże, sól. Może zawierać mleko i soję.",
             "Ingredienser: vetemjöl, vatten, jäst, salt, mjölk. Kan innehålla spår av nötter och ägg.",
             "Složení: pšeničná mouka, voda, droždí, sůl, mléko. Může obsahovat stopy ořechů.",
+            "Tarwebloem, water, gist, zout", "Hveitimjöl", "Vehnäjauho, suola",
             "Összetevők: búzaliszt, víz, élesztő, só, tej. Nyomokban diót tartalmazhat.",
             "İçindekiler: buğday unu, su, maya, tuz, süt. Eser miktarda fındık içerebilir.",
             "Συστατικά: αλεύρι σίτου, νερό, μαγιά, αλάτι, γάλα. Μπορεί να περιέχει ξηρούς καρπούς."})

@@ -41,7 +41,10 @@ class SuggestedTest {
     /// It never hides what is served with it, or what goes in.
     @ParameterizedTest @ValueSource(strings = {"Serve with sourdough bread.", "Lovely with 6 sourdough rolls",
             "Great with 200 g bread", "Toss with the bread.", "2 slices good bread, with butter", "Top with bread.",
-            "Nice bread", "Bread to serve with it"})
+            "Nice bread", "Bread to serve with it", "Lovely with butter. Then fold in the bread.",
+            "Great with lemon, then stir in the bread", "Lovely with ½ a loaf of bread",
+            "Nice with dill so fold in the bread",
+            "Serving suggestion: toss with the bread"})
     void what_is_served_or_goes_in_stays(String said) {
         for (var text : new String[] {"Bean dip/1 kg white beans/" + said, "Bean dip/1 kg white beans/Method:/" + said})
             assertThat(Derivation.of(read(text), Facts.none(UK)).evidence().toString()).as(text).contains("wheat");
