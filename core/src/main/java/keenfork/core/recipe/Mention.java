@@ -21,12 +21,14 @@ import org.jspecify.annotations.Nullable;
 ///
 /// @param step       the step, from 0
 /// @param words      the words of the step
-/// @param substances what such a food holds
-/// @param product    the bought product it is, or null for a plain food
+/// @param substances what such a food holds; anything where the word is not known
+/// @param product    the bought product it is, or null for a plain food and for what is not known
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product) {
     private static final Pattern PUT_ON_TOP =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("put-on-top") + ")\\b");
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
+
+    private static final List<Substance> ANYTHING = List.of(Substances.shipped().anything());
 
     /// of each step by itself
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
@@ -66,6 +68,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                 .filter(Meaning.OfFood.class::isInstance).toList();
         return !named.isEmpty() && foods.containsAll(named);
     }
+
+    /// {@return whether nobody knows what its words name}
+    public boolean isNotKnown() { return substances.equals(ANYTHING); }
 
     /// {@return all that the product may hold, of which no pack is read}
     public List<Substance> mayHold() {
@@ -122,8 +127,10 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     private static List<Naming> read(String step) {
-        return Foods.shipped().phrase(NoFood.blanked(step)).matches().stream()
-                .filter(m -> !Words.isDenied(step, m.end())).flatMap(m -> naming(step, m)).toList();
+        var phrase = Foods.shipped().phrase(NoFood.blanked(step));
+        var notKnown = NotKnown.in(phrase).stream().map(w -> new Naming(new Mention(0, w, ANYTHING, null), false));
+        return Stream.concat(phrase.matches().stream().filter(m -> !Words.isDenied(step, m.end()))
+                .flatMap(m -> naming(step, m)), notKnown).toList();
     }
 
     private static Stream<Naming> naming(String step, Lexicon.Match match) {

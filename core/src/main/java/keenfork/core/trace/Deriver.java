@@ -110,7 +110,11 @@ final class Deriver {
         var held = new BitSet();
         for (var e : evidence) held.set(e.substance().at());
         for (var mention : recipe.mentions()) {
-            if (mention.product() != null && mention.isListed(recipe)) continue;
+            if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)) continue;
+            if (mention.isNotKnown()) {
+                notKnown(recipe, mention);
+                continue;
+            }
             var missing = mention.substances().stream()
                     .filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
             // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
@@ -120,14 +124,32 @@ final class Deriver {
             questions.add(new Question(recipe.name(), step,
                     "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()),
                     Question.Settles.RECIPE));
-            var path = new Trail(null, Link.of(Link.Place.DISH, recipe.name()))
-                    .to(Link.of(Link.Place.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Place.LINE, step));
+            var path = path(recipe, mention.step());
             for (var s : mention.product() == null ? missing : mention.mayHold()) {
                 evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false,
                         null, null));
                 held.set(s.at());
             }
         }
+    }
+
+    private static Trail path(Recipe recipe, int step) {
+        return new Trail(null, Link.of(Link.Place.DISH, recipe.name()))
+                .to(Link.of(Link.Place.STEP, "Step " + (step + 1)))
+                .to(Link.of(Link.Place.LINE, recipe.steps().get(step)));
+    }
+
+    private void notKnown(Recipe recipe, Mention mention) {
+        questions.add(new Question(recipe.name(), recipe.steps().get(mention.step()), whatIs(List.of(mention.words())),
+                Question.Settles.RECIPE));
+        evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()),
+                path(recipe, mention.step()), false, null, null));
+    }
+
+    private static String whatIs(List<String> words) {
+        var near = words.stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
+        var ask = "What is “%s”?".formatted(String.join(" ", words));
+        return near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near));
     }
 
     /// One line of one part being read into evidence.
@@ -243,16 +265,10 @@ final class Deriver {
         }
 
         private void unread() {
-            var words = line.unread().isEmpty() ? line.text() : String.join(" ", line.unread());
-            var near =
-                    line.unread().stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
-            var ask = line.unread().isEmpty() ? "No food is named here that the table holds. What is it?"
-                    : "What is “%s”?".formatted(words);
-            unknown(path,
-                    new Question(dish, line.text(),
-                            near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near)),
-                            Question.Settles.WORDS),
-                    off);
+            unknown(path, new Question(dish, line.text(),
+                    line.unread().isEmpty() ? "No food is named here that the table holds. What is it?"
+                            : whatIs(line.unread()),
+                    Question.Settles.WORDS), off);
         }
 
         /// A word where only talk stands holds nothing up; where it resembles the name of an allergen that is said.
