@@ -29,6 +29,8 @@ final class MadeHere {
     private static final Pattern BOUGHT = Pattern.compile("(?i)\\b(?:(?:" + Grammar.anyOf("shop-vessel")
             + ") of (?:\\p{L}+ )?|(?:" + Grammar.anyOf("bought") + ") )$");
     private static final Pattern OF_IT = Pattern.compile("(?i) (?:" + Grammar.anyOf("of-what-is-here") + ")\\b");
+    /// "a chunky paste like pesto"
+    private static final Set<String> PASTES = Grammar.words("pastes");
     private static final Set<String> LOOKS = Grammar.words("looks");
 
     private final LeadIn before;
@@ -84,11 +86,18 @@ final class MadeHere {
         return switch (before.at(place)) {
             case "of" -> LOOKS.contains(before.at(place - 1));
             case "as" -> before.at(place - 2).equals("as") && LeadIn.HOW.contains(before.at(place - 1));
-            case "like" -> LeadIn.SHAPES.contains(before.verb(place))
-                    || before.words().subList(0, place).stream().anyMatch(w -> LOOKS.contains(w.text()))
-                            && !LeadIn.GOES_IN.contains(before.verb(place));
+            case "like" -> isComparison(place);
             default -> true;
         };
+    }
+
+    /// "looks like breadcrumbs", "a paste like pesto", "cut like chips", "pulse with some bite, like pesto"
+    private boolean isComparison(int like) {
+        var verb = before.verb(like);
+        if (PASTES.contains(before.at(like - 1)) || LeadIn.SHAPES.contains(verb)) return true;
+        var isSaid = before.words().subList(0, like).stream().anyMatch(w -> LOOKS.contains(w.text()));
+        return isSaid && !LeadIn.GOES_IN.contains(verb)
+                || like > 0 && before.words().get(like - 1).isPaused() && LeadIn.MAKES_OF.contains(verb);
     }
 
     private boolean isMadeInto(String word, int place, boolean isOne) {

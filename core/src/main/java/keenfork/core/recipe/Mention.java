@@ -3,8 +3,10 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
@@ -29,6 +31,16 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
 
     private static final List<Substance> ANYTHING = List.of(Substances.shipped().anything());
+
+    /// what stands before a food's name and makes it one without what the food holds
+    private static final Set<String> INSTEAD_OF_ANY = keys("instead-of-any");
+    private static final Map<String, Set<String>> INSTEAD = Map.of("butter", keys("instead-of-butter"));
+
+    private static final Set<String> CHEESES = keys("cheeses");
+
+    private static Set<String> keys(String kind) {
+        return Grammar.list(kind).stream().map(Words::key).collect(Collectors.toUnmodifiableSet());
+    }
 
     /// of each step by itself
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
@@ -92,6 +104,32 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                     return true;
         }
         return false;
+    }
+
+    /// {@return whether a line holds what stands here by a shorter name: "the milk" is the oat milk of the list, and
+    /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter}
+    public boolean isShortFor(List<Line> lines) {
+        if (product != null) return false;
+        var named = Stream.concat(Stream.of(Words.key(words)), foods(words).flatMap(f -> f.names().stream())
+                .map(Words::key)).collect(Collectors.toSet());
+        return lines.stream().flatMap(Mention::foods).flatMap(f -> f.names().stream()).map(Words::key)
+                .anyMatch(name -> named.stream().anyMatch(n -> isInstead(name, n))
+                        || named.contains("cheese") && CHEESES.stream().anyMatch(c -> isInstead(name, c)));
+    }
+
+    private static boolean isInstead(String name, String ofWhat) {
+        return name.endsWith(" " + ofWhat) && INSTEAD.getOrDefault(ofWhat, INSTEAD_OF_ANY)
+                .contains(name.substring(0, name.length() - ofWhat.length() - 1));
+    }
+
+    private static Stream<Food> foods(Line line) {
+        return line.choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream()))
+                .flatMap(m -> m instanceof Meaning.OfFood(var food) ? Stream.of(food) : Stream.of());
+    }
+
+    private static Stream<Food> foods(String text) {
+        return Foods.shipped().phrase(text).matches().stream()
+                .flatMap(m -> m.meaning() instanceof Meaning.OfFood(var food) ? Stream.of(food) : Stream.of());
     }
 
     /// {@return whether its word is one for several whole branches: nuts, shellfish}

@@ -9,7 +9,7 @@ import keenfork.core.food.Table;
 final class NoFood {
     private static final Pattern WORDS = Pattern.compile(Table.read(NoFood.class, "no-food.txt", 2).stream()
             .flatMap(r -> List.of(r.cell(0).split(";")).stream()).map(w -> Pattern.quote(w.strip()))
-            .collect(Collectors.joining("|", "(?i)\\b(?:", ")\\b")));
+            .collect(Collectors.joining("|", "(?i)(?<!\\p{L})(?:", ")\\b")));
 
     private NoFood() {}
 

@@ -57,6 +57,8 @@ final class RecipeReader {
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
     private PartHeadline headline = new PartHeadline("");
+    /// so many measured lines below its name make a part
+    private static final int MEASURED_BELOW = 2;
     private LineReader lineReader;
     private final Law home;
     private final OwnWeights own;
@@ -74,6 +76,8 @@ final class RecipeReader {
     private boolean inMethod;
     /// a step was read since the last heading, though none called it a method
     private boolean inSteps;
+    /// the line is the name of a part amid measured lines
+    private boolean isAmidMeasured;
     /// an ingredient line with a bullet was read
     private boolean bulleted;
 
@@ -90,8 +94,9 @@ final class RecipeReader {
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
         var afterBlank = false;
-        for (var raw : written) {
-            var line = Pasted.plain(raw);
+        for (var at = 0; at < written.size(); at++) {
+            var line = Pasted.plain(written.get(at));
+            isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
             if (!line.isEmpty() && name.isEmpty()) takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""));
             else if (!line.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
@@ -114,6 +119,14 @@ final class RecipeReader {
                 && Told.of(line.substring(colon + 2)).isPresent();
         name = isTold ? line.substring(0, colon) : line;
         if (isTold) takeLine(line.substring(colon + 2));
+    }
+
+    /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone
+    private boolean isAmidMeasured(List<String> written, int at) {
+        return !lines.isEmpty() && lines.stream().allMatch(l -> l.amount() != null)
+                && at + MEASURED_BELOW < written.size()
+                && written.subList(at + 1, at + 1 + MEASURED_BELOW).stream()
+                        .allMatch(l -> StepLine.isMeasured(LineReader.withoutBullet(Pasted.plain(l))));
     }
 
     /// A part with what its dry foods weigh once soaked or cooked; most have none.
@@ -183,7 +196,7 @@ final class RecipeReader {
             return;
         }
         if (takesMethod(line)) return;
-        var heading = isShort ? headline.of(line, afterBlank, inMethod) : null;
+        var heading = isShort ? headline.of(line, afterBlank || isAmidMeasured, inMethod) : null;
         if (heading != null) {
             endPart();
             partName = heading;
@@ -192,7 +205,7 @@ final class RecipeReader {
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
             takeStep(LineReader.bare(line));
-        } else if (!takesInline(line)) {
+        } else if (!Things.isOnly(bare) && !takesInline(line)) {
             takeLine(line);
         }
     }
@@ -241,6 +254,10 @@ final class RecipeReader {
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
+        if (inSteps && (isPart && StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
+            takeStep(LineReader.bare(line));
+            return true;
+        }
         if (FOR_ONE.matcher(list.group("name")).matches()) {
             if (serves == 0) serves = 1;
             for (var piece : Several.of(list.group("rest"))) lines.add(lineReader.read(piece));
@@ -310,13 +327,14 @@ final class RecipeReader {
     }
 
     private boolean isStep(String line, boolean afterBlank) {
-        if (StepLine.isMeasured(line)) return false;
+        if (StepLine.isMeasured(line)) return inSteps && !afterBlank && StepLine.isHeat(line);
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
         if (afterBlank && !lines.isEmpty() && StepLine.isTold(bare)) return true;
         // "season w. soy" right below another step
-        if (inSteps && !afterBlank && StepLine.isDone(bare) && !bare.contains(",")) return true;
+        if (inSteps && !afterBlank && (StepLine.isDone(bare) && !bare.contains(",") || StepLine.goesOn(bare)))
+            return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 

@@ -26,10 +26,23 @@ record Served(int people, String makes) {
             Pattern.compile(
                     "(?i)(?<![\\p{L}\\d])(?<count>\\d{1,5})(?:\\s?[-–]\\s?\\d{1,5})?\\s?" + EATERS + "\\b|\\b(?:"
                             + Grammar.anyOf("served-late") + ")\\s+(?<served>\\d{1,5})\\b");
+    /// "(60 people)", "20 boxes": a line by itself
+    private static final Pattern ALONE = Pattern.compile("(?i)^\\(?\\s*(?:about |approx |c )?(?<count>\\d{1,5})"
+            + "(?:\\s?[-–]\\s?\\d{1,5})?\\s?(?:(?<eaters>" + EATERS + ")|(?<what>" + Grammar.anyOf("yield-of")
+            + "))\\s*\\)?$");
+    private static final Pattern TRAY =
+            Pattern.compile("(?i)^(?:a )?(?:" + Grammar.anyOf("tray-of") + ") of \\d{1,4}$");
     private static final Fraction MOST = Fraction.of(99_999);
 
     /// {@return what a line above the list says: "Serves four to six", "Makes: enough for 10", "Makes 2 tubs"}
     static Optional<Served> above(String line) {
+        if (TRAY.matcher(line).matches()) return Optional.of(new Served(0, line.toLowerCase(Locale.ROOT)));
+        var alone = ALONE.matcher(line);
+        if (alone.matches()) {
+            var number = Integer.parseInt(alone.group("count"));
+            return Optional.of(alone.group("eaters") != null ? new Served(number, "")
+                    : new Served(0, number + " " + alone.group("what").toLowerCase(Locale.ROOT)));
+        }
         var counted = COUNTED.matcher(line);
         var count = counted.matches() ? count(counted.group("rest")) : Optional.<Served>empty();
         if (count.isPresent()) return count;

@@ -2,6 +2,7 @@ package keenfork.core.recipe;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
@@ -32,9 +33,15 @@ final class StepLine {
                             .collect(Collectors.joining("|"))
                     + ")\\b");
 
+    private static final Pattern HEAT =
+            Pattern.compile("(?iU)(?:[6-9]\\d|[12]\\d\\d)\\s?(?:°\\s?)?[cf]\\b|\\d+(?:\\s?[-–]\\s?\\d+)?"
+                    + "\\s?(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b");
+
     private static final Pattern MANNER =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
     private static final int SHORT_SENTENCE = 3;
+    private static final int LONG_SENTENCE = 5;
+    private static final Set<String> BEFORE_A_THING = Grammar.words("preposition");
     private static final Pattern TOLD = Pattern.compile("(?iU)\\b\\p{L}{2,}(?<!e)ed\\b");
 
     private StepLine() {}
@@ -108,11 +115,21 @@ final class StepLine {
         return at > 0 && (at == line.length() || ".)".indexOf(line.charAt(at)) < 0);
     }
 
+    /// {@return whether a line begins with a heat or a time, not with an amount: "170C 28 min", "20 mins, lid on"}
+    static boolean isHeat(String line) { return HEAT.matcher(line).lookingAt(); }
+
     /// "All through the processor, thin. Mix. Dress same day.": sentences, of which one begins with what is done
     static boolean isTold(String text) {
         var sentences = Told.sentences(text);
         return sentences.size() > 1
                 && sentences.stream().anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s));
+    }
+
+    /// {@return whether a line right below a step is one, too: "Tomatoes in, cook down to a jam.", "Into tubs, label."}
+    static boolean goesOn(String text) {
+        if (!text.endsWith(".") || Numbers.at(text, 0) != null) return false;
+        var words = text.split(" ").length;
+        return words >= LONG_SENTENCE || words >= SHORT_SENTENCE && BEFORE_A_THING.contains(first(text));
     }
 
     /// "Mix."

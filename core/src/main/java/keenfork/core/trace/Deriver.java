@@ -108,9 +108,12 @@ final class Deriver {
     private void unlistedInSteps(Recipe recipe) {
         if (recipe.mentions().isEmpty()) return;
         var held = new BitSet();
-        for (var e : evidence) held.set(e.substance().at());
+        // what may be there is no reason to leave out what a step says is
+        for (var e : evidence) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
         for (var mention : recipe.mentions()) {
-            if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)) continue;
+            if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)
+                    || mention.isShortFor(recipe.lines()))
+                continue;
             if (mention.isNotKnown()) {
                 notKnown(recipe, mention);
                 continue;

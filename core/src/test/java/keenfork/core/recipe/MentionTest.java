@@ -9,6 +9,7 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -32,6 +33,34 @@ class MentionTest {
 
     @ParameterizedTest @MethodSource("quiet")
     void what_is_made_or_likened_is_not(String step) { assertThat(isMarked(step)).isFalse(); }
+
+    /// The milk of a recipe with oat milk is the oat milk; what the word leaves open asks.
+    @ParameterizedTest
+    @CsvSource({"200 ml oat milk, Whisk the milk in., -", "200 g coconut yog, Stir in the yog., -",
+            "200 ml oat cream, Pour in the cream., -", "100 g vegan butter, Melt the butter., -",
+            "100 g vegan feta, Crumble the feta over., -", "100 g vegan cheddar, Scatter the cheese., -",
+            "300 g gluten free pasta, Boil the pasta., -",
+            "100 g peanut butter, Melt the butter., milk", "100 g almond butter, Melt the butter., milk",
+            "200 g butter beans, Add the butter., milk", "200 g salad cream, Stir in the cream., milk",
+            "200 ml oat milk, Crumble the feta over., milk", "200 ml oat milk, Melt the butter., milk",
+            "100 g rice noodles, Boil the pasta., gluten"})
+    void a_short_name_is_what_the_list_holds(String line, String step, String asked) {
+        var questions = Kit.derived("500 g fennel", line, "Method", step).questions().stream()
+                .filter(q -> q.line().equals(step)).toList();
+        assertThat(questions).hasSize(asked.equals("-") ? 0 : 1);
+        if (!asked.equals("-"))
+            assertThat(Kit.marks(Kit.UK, "500 g fennel", line, "Method", step)).contains(asked + ":not-known");
+    }
+
+    /// Made of what may be certain, and not of what only may be there.
+    @Test
+    void a_trace_hides_no_bread_of_a_step() {
+        var marks = Kit.marks(Kit.UK, "500 g fennel", "200 g muesli bars",
+                "Pack (UK): oats, sugar. May contain wheat and barley.", "Method", "Serve with bread.");
+        assertThat(marks).anyMatch(m -> m.startsWith("gluten:"));
+        assertThat(Kit.derived("500 g fennel", "200 g horseradish sauce", "Method", "Serve with bread.").questions())
+                .anyMatch(q -> q.ask().contains("names bread"));
+    }
 
     /// A jar holds no dish that is made here: whatever is in it, is in the dish.
     @ParameterizedTest
