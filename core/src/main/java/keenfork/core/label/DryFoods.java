@@ -39,7 +39,7 @@ final class DryFoods {
         if (!opened.add(Words.key(dish.recipe().name()))) return false;
         return !dish.recipe().lines().isEmpty()
                 && dish.recipe().lines().stream().allMatch(l -> isDry(dish, l, opened))
-                && dish.recipe().steps().stream().noneMatch(s -> isWet(s) || putsIn(s));
+                && dish.recipe().steps().stream().noneMatch(s -> isWet(s) || putsIn(s, dish));
     }
 
     private static boolean isDry(Derivation dish, Line line, Set<String> opened) {
@@ -53,10 +53,16 @@ final class DryFoods {
         return Words.of(words).stream().anyMatch(w -> WET.contains(Words.key(w.text())));
     }
 
-    /// "Toss in egg white": what a step puts in must be dry as well. A verb at its head is no food.
-    private static boolean putsIn(String step) {
+    /// "Toss in egg white": what a step puts in must be dry as well. A verb at its head is no food, and "the seeds" are
+    /// those of the list.
+    private static boolean putsIn(String step, Derivation dish) {
         return Foods.shipped().recipeWords().read(step).matches().stream()
                 .anyMatch(m -> m.start() > 0 && m.meaning() instanceof Meaning.OfFood(var food)
-                        && !DRY.contains(food.id()));
+                        && !DRY.contains(food.id()) && !isListed(m.text(), dish));
+    }
+
+    private static boolean isListed(String words, Derivation dish) {
+        var named = " " + Words.key(words) + " ";
+        return dish.recipe().lines().stream().anyMatch(l -> (" " + Words.key(l.text()) + " ").contains(named));
     }
 }

@@ -43,6 +43,7 @@ class KeepByTest {
             "Nuts|500 g cashews|10 g salt|Method:|Toss in egg white and bake.;USE_BY",
             "Nuts|500 g cashews|Method:|Toss with the onions.;USE_BY",
             "Nuts|500 g cashews|Method:|Toast, cool.;BEST_BEFORE",
+            "Dukkah|600 g hazelnuts|300 g sesame seeds|Method:|Toast the nuts and seeds, cool, crush.;BEST_BEFORE",
             "Granola|1 kg rolled oats|200 g zugwort;USE_BY", "Granola|1 kg rolled oats|200 g butter;USE_BY",
             "Mix|100 g cumin or coriander;USE_BY", "Garlic oil|500 ml olive oil|6 garlic cloves;USE_BY",
             "Chilli oil|500 ml rapeseed oil|40 g chilli flakes;BEST_BEFORE", "Nothing yet;USE_BY"})
