@@ -10,9 +10,10 @@ import java.util.List;
 /// @param findings       what it says is in it or may be in it, in the order of the text
 /// @param explained      words for a whole group that others beside them explain: the fish of "anchovies (fish)"
 /// @param vague          words that hide something, with the question to ask
+/// @param isList         whether it names an ingredient: "see label" does not, and replaces nothing that is assumed
 /// @param contradictions where it says two things at once; the worse reading stands
 public record Declaration(String text, Law law, List<Finding> findings, List<Finding> explained, List<VagueTerm> vague,
-        List<String> contradictions) {
+        boolean isList, List<String> contradictions) {
     /// longest text that is read, in characters; what stands after it is a question
     static final int LONGEST = 20_000;
 
@@ -42,6 +43,7 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Fin
         reader.findings.sort(Comparator.comparingInt(Finding::start).thenComparing(f -> f.substance().id()));
         var explained = Explained.of(reader.findings, text);
         reader.findings.removeAll(explained);
-        return new Declaration(text, law, reader.findings, explained, reader.vague, reader.contradictions());
+        return new Declaration(text, law, reader.findings, explained, reader.vague, reader.isList(),
+                reader.contradictions());
     }
 }

@@ -40,6 +40,7 @@ final class DeclarationReader {
     /// of a short list
     private static final double MOST_UNREAD = 0.6;
 
+    private static final String NO_LIST = "This pack names no ingredient. What does its list say?";
     private static final String PARTS_TERMS = ";\n•，、；";
 
     private final String text;
@@ -47,6 +48,8 @@ final class DeclarationReader {
     private final BitSet boilerplate;
     private final boolean stressesByCapitals;
     private int nested;
+    /// ingredients that are in it, by whatever name
+    private int named;
     /// words of the terms, and those of them that are not known
     private int words;
     private final List<VagueTerm> unread = new ArrayList<>();
@@ -74,9 +77,12 @@ final class DeclarationReader {
         ofAnimals();
         anyAllergen();
         inWordsNotKnown();
-        if (findings.isEmpty() && vague.isEmpty() && text.chars().noneMatch(Character::isLetter))
-            unread(0, text.length(), "What does the declaration say?");
+        if (!isList() && vague.isEmpty() && !text.isBlank())
+            vague.add(new VagueTerm(text, List.of(), NO_LIST, 0, text.length(), true));
     }
+
+    /// {@return whether anything is named that is in it: "see label" and "may contain nuts" are no list of ingredients}
+    boolean isList() { return named > 0; }
 
     /// Reads the terms from `from` to `to`, parted by commas, semicolons, line ends and full stops outside brackets.
     private void list(int from, int to, List<String> path) {
@@ -279,6 +285,7 @@ final class DeclarationReader {
             if (!boilerplate.get(start) && Tone.isClaim(text, start)) denied(match);
             return;
         }
+        if (tone == Tone.IN) named++;
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);

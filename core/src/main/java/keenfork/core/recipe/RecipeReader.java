@@ -27,7 +27,8 @@ final class RecipeReader {
                     + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
                     + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
                     + ")*(?:,? plus (?:" + Grammar.anyOf("clock-wait") + "))?\\.?$");
-    private static final Pattern PACK = Pattern.compile("(?i)^pack(?:\\[(?<law>[\\p{L}]*)\\])?\\s*:\\s*(?<text>.*)$");
+    private static final Pattern PACK =
+            Pattern.compile("(?i)^pack\\s?(?:[\\[(](?<law>\\p{L}*)[\\])])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:?$");
     private static final Pattern METHOD_INLINE =
@@ -78,6 +79,8 @@ final class RecipeReader {
     private boolean inSteps;
     /// the line is the name of a part amid measured lines
     private boolean isAmidMeasured;
+    /// the last that was read is a line of the list, or its pack
+    private boolean isBelowLine;
     /// an ingredient line with a bullet was read
     private boolean bulleted;
 
@@ -179,6 +182,7 @@ final class RecipeReader {
     private void take(String line, boolean afterBlank) {
         if (takesYield(line) || takesPack(line)) return;
         endPack();
+        isBelowLine = false;
         var bare = LineReader.withoutBullet(line);
         if (Suggested.is(bare)) {
             suggested.add(bare);
@@ -205,8 +209,9 @@ final class RecipeReader {
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
             takeStep(LineReader.bare(line));
-        } else if (!Things.isOnly(bare) && !takesInline(line)) {
-            takeLine(line);
+        } else if (!Things.isOnly(bare)) {
+            isBelowLine = true;
+            if (!takesInline(line)) takeLine(line);
         }
     }
 
@@ -304,7 +309,8 @@ final class RecipeReader {
         if (!line.regionMatches(true, 0, "pack", 0, 4)) return false;
         var pack = PACK.matcher(line);
         if (!pack.matches()) return false;
-        if (lines.isEmpty()) return false;
+        // "Pack: into tubs" below a step says what is done
+        if (lines.isEmpty() || !isBelowLine) return false;
         var named = pack.group("law");
         var law = named == null ? home : law(named);
         if (packLaw == null) packLaw = law;

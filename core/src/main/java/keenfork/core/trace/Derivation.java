@@ -38,10 +38,12 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return line.dish().isEmpty() ? Optional.empty() : facts.dish(line.dish()).map(r -> of(r, facts));
     }
 
-    /// {@return the declaration of the pack in use for a line's product, or null where none is read}
+    /// {@return the declaration of the pack in use for a line's product, or null where none is read that lists
+    /// ingredients}
     public @Nullable Declaration pack(Line line) {
-        return line.pack() != null ? line.pack()
+        var pack = line.pack() != null ? line.pack()
                 : facts.pack(recipe.name(), line).map(Fact.PackInUse::declaration).orElse(null);
+        return pack != null && pack.isList() ? pack : null;
     }
 
     /// {@return whether a line names a food by that word: in its own words, on its pack, or in a dish that it uses}

@@ -173,7 +173,8 @@ final class Deriver {
         void line(int depth) {
             if (!line.dish().isEmpty()) other(depth);
             var pack = pack();
-            var isRead = line.pack() != null || pack != null && pack.inDate();
+            var isRead = line.pack() != null ? line.pack().isList()
+                    : pack != null && pack.inDate() && pack.declaration().isList();
             // a pack linked to the line by the kitchen says what its words did not
             if (line.isUnread() && !(isRead && facts.isLinked(dish, line))) unread();
             if (!isRead) doubts();
