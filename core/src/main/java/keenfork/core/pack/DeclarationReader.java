@@ -50,6 +50,8 @@ final class DeclarationReader {
     private int nested;
     /// ingredients that are in it, by whatever name
     private int named;
+    /// made foods among them: one alone is only the name of what is in the pack
+    private int products;
     /// words of the terms, and those of them that are not known
     private int words;
     private final List<VagueTerm> unread = new ArrayList<>();
@@ -81,8 +83,9 @@ final class DeclarationReader {
             vague.add(new VagueTerm(text, List.of(), NO_LIST, 0, text.length(), true));
     }
 
-    /// {@return whether anything is named that is in it: "see label" and "may contain nuts" are no list of ingredients}
-    boolean isList() { return named > 0; }
+    /// {@return whether anything is named that is in it: "see label" and "may contain nuts" are no list of ingredients,
+    /// nor is "Mayonnaise" by itself}
+    boolean isList() { return named > 0 || products > 1; }
 
     /// Reads the terms from `from` to `to`, parted by commas, semicolons, line ends and full stops outside brackets.
     private void list(int from, int to, List<String> path) {
@@ -285,7 +288,8 @@ final class DeclarationReader {
             if (!boilerplate.get(start) && Tone.isClaim(text, start)) denied(match);
             return;
         }
-        if (tone == Tone.IN) named++;
+        if (tone == Tone.IN && match.meaning() instanceof Meaning.OfFood(var made) && made.isCompound()) products++;
+        else if (tone == Tone.IN) named++;
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);

@@ -14,7 +14,7 @@ class NoListTest {
             "12 x 250 g", "keep refrigerated", "Best before 12/12/26", "photo taken", "use by Friday", "vegan",
             "gluten free",
             "contains no allergens", "allergens: none", "allergen free", "ask Jan", "yes", "ok", "checked", "lost",
-            "supplier says ok", "not here yet"})
+            "supplier says ok", "not here yet", "Mayonnaise", "mayo", "Real mayonnaise"})
     void what_names_no_ingredient_clears_nothing(String typed) {
         var marks = Kit.marks(Kit.UK, "200 g mayonnaise", "pack: " + typed);
         assertThat(marks).contains("eggs:contains:assumed").anyMatch(m -> m.startsWith("mustard:not-known"));
