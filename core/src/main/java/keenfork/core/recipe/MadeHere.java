@@ -29,6 +29,8 @@ final class MadeHere {
     private static final Pattern BOUGHT = Pattern.compile("(?i)\\b(?:(?:" + Grammar.anyOf("shop-vessel")
             + ") of (?:\\p{L}+ )?|(?:" + Grammar.anyOf("bought") + ") )$");
     private static final Pattern OF_IT = Pattern.compile("(?i) (?:" + Grammar.anyOf("of-what-is-here") + ")\\b");
+    /// "like making a meringue"
+    private static final Set<String> AS_IF = Set.of("like", "if");
     /// "a chunky paste like pesto"
     private static final Set<String> PASTES = Grammar.words("pastes");
     private static final Set<String> LOOKS = Grammar.words("looks");
@@ -76,7 +78,7 @@ final class MadeHere {
         if (verb < 0) return Meant.THERE;
         var word = before.at(verb);
         if (LeadIn.LIKE.contains(word) && isLikened(verb)) return Meant.LIKENED;
-        if (LeadIn.MAKES.contains(word)) return Meant.MADE;
+        if (LeadIn.MAKES.contains(word)) return AS_IF.contains(before.at(verb - 1)) ? Meant.LIKENED : Meant.MADE;
         if (isThis) return word.equals("for") && verb == 0 ? Meant.MADE : Meant.THERE;
         return isMadeInto(word, verb, isOne) ? Meant.MADE : Meant.THERE;
     }
