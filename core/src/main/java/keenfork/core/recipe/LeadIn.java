@@ -70,7 +70,7 @@ record LeadIn(List<Word> words) {
     private static boolean isQualifier(String word) {
         return !DETERMINER.contains(word) && !A.contains(word) && !BEFORE_A_THING.contains(word)
                 && !MAKES.contains(word) && !LIKE.contains(word) && !PUTS_IN.contains(word)
-                && !MAKES_OF.contains(word) && !StepLine.tellsToDo(word)
+                && !MAKES_OF.contains(word) && !StepLine.isToldIn(word)
                 && !BEFORE_A_VERB.contains(word) && !word.equals("have") && Character.isLetter(word.charAt(0));
     }
 

@@ -34,7 +34,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
 
     /// what stands before a food's name and makes it one without what the food holds
     private static final Set<String> INSTEAD_OF_ANY = keys("instead-of-any");
-    private static final Map<String, Set<String>> INSTEAD = Map.of("butter", keys("instead-of-butter"));
+    private static final Map<String, Set<String>> INSTEAD = Map.of("butter", keys("instead-of-butter"), "flour",
+            keys("instead-of-flour"));
 
     private static final Set<String> CHEESES = keys("cheeses");
 
@@ -107,7 +108,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// {@return whether a line holds what stands here by a shorter name: "the milk" is the oat milk of the list, and
-    /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter}
+    /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter, and "flour" no cornflour}
     public boolean isShortFor(List<Line> lines) {
         if (product != null) return false;
         var named = Stream.concat(Stream.of(Words.key(words)), foods(words).flatMap(f -> f.names().stream())

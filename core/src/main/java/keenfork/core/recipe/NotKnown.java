@@ -24,6 +24,9 @@ final class NotKnown {
             .collect(Collectors.toUnmodifiableSet());
     private static final Set<String> GOES_ON = Grammar.words("goes-on");
 
+    /// "Zugwort in, cook down.", "Skorvle on top."
+    private static final Pattern COMES_IN =
+            Pattern.compile("(?i)\\s+(?:in\\s*[,.;]|(?:" + Grammar.anyOf("comes-behind") + ")\\b)");
     private static final Pattern BEHIND = Pattern.compile("(?:\\s+|-)(?<next>[\\p{L}\\d'’]+)");
 
     private NotKnown() {}
@@ -36,9 +39,10 @@ final class NotKnown {
     private static boolean standsForFood(Phrase step, Phrase.Unknown unknown) {
         var word = unknown.word();
         var before = LeadIn.of(step.text(), word.start());
-        if (before.words().isEmpty() || !isNameEnd(step, word.end()) || Foods.shipped().isInedible(word.word()))
-            return false;
         var isName = Foods.shipped().isNoWord(word.text());
+        if (before.words().isEmpty())
+            return isName && COMES_IN.matcher(step.text()).region(word.end(), step.text().length()).lookingAt();
+        if (!isNameEnd(step, word.end()) || Foods.shipped().isInedible(word.word())) return false;
         return isMeasured(before) || isPutIn(before, isName) || isName && isListed(step, before, word.end());
     }
 

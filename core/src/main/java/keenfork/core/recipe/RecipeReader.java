@@ -210,8 +210,9 @@ final class RecipeReader {
             inSteps = true;
             takeStep(LineReader.bare(line));
         } else if (!Things.isOnly(bare)) {
-            isBelowLine = true;
+            var told = steps.size();
             if (!takesInline(line)) takeLine(line);
+            isBelowLine = steps.size() == told;
         }
     }
 

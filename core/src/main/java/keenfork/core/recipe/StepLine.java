@@ -141,7 +141,7 @@ final class StepLine {
     static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
 
     /// {@return whether any word of it can only be something that is done}
-    static boolean tellsToDo(String words) {
+    static boolean isToldIn(String words) {
         return Words.of(words).stream().anyMatch(w -> WORDS.get(w.text().toLowerCase(Locale.ROOT)) == Opening.DOES);
     }
 

@@ -31,7 +31,7 @@ final class Suggested {
     /// {@return whether a line or a sentence only suggests}
     static boolean is(String words) {
         return MAY_SAY.matcher(words).find() && SAID.matcher(words.strip()).matches()
-                && !StepLine.tellsToDo(words);
+                && !StepLine.isToldIn(words);
     }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}

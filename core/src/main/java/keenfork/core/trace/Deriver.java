@@ -1,7 +1,6 @@
 package keenfork.core.trace;
 
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -19,7 +18,6 @@ import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Finding;
 import keenfork.core.pack.VagueTerm;
 import keenfork.core.recipe.Line;
-import keenfork.core.recipe.Mention;
 import keenfork.core.recipe.Part;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;
@@ -56,10 +54,10 @@ final class Deriver {
     void dish(Recipe recipe) {
         facts.dish(recipe.name()).ifPresent(open::add);
         dish(recipe, null, false, 0);
-        unlistedInSteps(recipe);
     }
 
     private void dish(Recipe recipe, @Nullable Trail above, boolean comesOff, int depth) {
+        var from = evidence.size();
         var masses = new Mass[recipe.parts().size()];
         var all = Mass.NONE;
         for (var i = 0; i < masses.length; i++) {
@@ -84,6 +82,11 @@ final class Deriver {
         if (recipe.parts().isEmpty())
             unknown(path, new Question(recipe.name(), recipe.name(),
                     "No ingredient line is written yet. What goes in?", Question.Settles.RECIPE), comesOff);
+        // what a step of a dish that goes in names comes with its line, too
+        var unlisted = UnlistedFoods.of(recipe, List.copyOf(evidence.subList(from, evidence.size())),
+                new UnlistedFoods.Place(above, depth == 0 ? null : origin, comesOff));
+        evidence.addAll(unlisted.evidence());
+        questions.addAll(unlisted.questions());
     }
 
     private static boolean allWeighed(Recipe recipe) {
@@ -101,58 +104,6 @@ final class Deriver {
     private void unknown(Trail path, Question question, boolean off) {
         questions.add(question);
         evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, origin, path, off, null, null));
-    }
-
-    /// A step that names a food which no line holds: a knob of butter forgotten in the list is still in the dish, and
-    /// so is a spoon of mayonnaise.
-    private void unlistedInSteps(Recipe recipe) {
-        if (recipe.mentions().isEmpty()) return;
-        var held = new BitSet();
-        // what may be there is no reason to leave out what a step says is
-        for (var e : evidence) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
-        for (var mention : recipe.mentions()) {
-            if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)
-                    || mention.isShortFor(recipe.lines()))
-                continue;
-            if (mention.isNotKnown()) {
-                notKnown(recipe, mention);
-                continue;
-            }
-            var missing = mention.substances().stream()
-                    .filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
-            // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
-            if (missing.size() < mention.substances().size() && mention.isOfBranches()) continue;
-            if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) continue;
-            var step = recipe.steps().get(mention.step());
-            questions.add(new Question(recipe.name(), step,
-                    "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()),
-                    Question.Settles.RECIPE));
-            var path = path(recipe, mention.step());
-            for (var s : mention.product() == null ? missing : mention.mayHold()) {
-                evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()), path, false,
-                        null, null));
-                held.set(s.at());
-            }
-        }
-    }
-
-    private static Trail path(Recipe recipe, int step) {
-        return new Trail(null, Link.of(Link.Place.DISH, recipe.name()))
-                .to(Link.of(Link.Place.STEP, "Step " + (step + 1)))
-                .to(Link.of(Link.Place.LINE, recipe.steps().get(step)));
-    }
-
-    private void notKnown(Recipe recipe, Mention mention) {
-        questions.add(new Question(recipe.name(), recipe.steps().get(mention.step()), whatIs(List.of(mention.words())),
-                Question.Settles.RECIPE));
-        evidence.add(new Evidence(TREE.anything(), Certainty.NOT_KNOWN, false, new Origin.OfStep(mention.step()),
-                path(recipe, mention.step()), false, null, null));
-    }
-
-    private static String whatIs(List<String> words) {
-        var near = words.stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
-        var ask = "What is “%s”?".formatted(String.join(" ", words));
-        return near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near));
     }
 
     /// One line of one part being read into evidence.
@@ -271,7 +222,7 @@ final class Deriver {
         private void unread() {
             unknown(path, new Question(dish, line.text(),
                     line.unread().isEmpty() ? "No food is named here that the table holds. What is it?"
-                            : whatIs(line.unread()),
+                            : UnlistedFoods.whatIs(line.unread()),
                     Question.Settles.WORDS), off);
         }
 

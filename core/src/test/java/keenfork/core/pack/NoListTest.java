@@ -39,6 +39,8 @@ class NoListTest {
                 "Pack: dates on top."})
             assertThat(Kit.marks(Kit.UK, "500 g fennel", "300 g mayonnaise", "Method:", "Mix all.", step)).as(step)
                     .contains("eggs:contains:assumed");
+        assertThat(Kit.marks(Kit.UK, "500 g fennel", "300 g mayonnaise", "Mix all.", "Adjust: lemon, salt, chilli.",
+                "Pack: tubs, label and date.")).contains("eggs:contains:assumed");
     }
 
     @ParameterizedTest @ValueSource(strings = {"pack[us]: ", "Pack (US): ", "pack [us] : ", "PACK(us): "})

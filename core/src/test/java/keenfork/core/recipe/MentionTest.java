@@ -43,7 +43,8 @@ class MentionTest {
             "100 g peanut butter, Melt the butter., milk", "100 g almond butter, Melt the butter., milk",
             "200 g butter beans, Add the butter., milk", "200 g salad cream, Stir in the cream., milk",
             "200 ml oat milk, Crumble the feta over., milk", "200 ml oat milk, Melt the butter., milk",
-            "100 g rice noodles, Boil the pasta., gluten"})
+            "100 g rice noodles, Boil the pasta., gluten", "20 g corn flour, Dust with flour., gluten",
+            "20 g rice flour, Dust with flour., gluten"})
     void a_short_name_is_what_the_list_holds(String line, String step, String asked) {
         var questions = Kit.derived("500 g fennel", line, "Method", step).questions().stream()
                 .filter(q -> q.line().equals(step)).toList();

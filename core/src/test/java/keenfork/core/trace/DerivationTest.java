@@ -190,6 +190,21 @@ class DerivationTest {
                 .allSatisfy(e -> assertThat(e.origin()).isEqualTo(new Origin.OfStep(1)));
     }
 
+    /// What the steps of a dressing name beside its lines is in the salad that it dresses, whatever the salad holds.
+    @Test
+    void another_dish_brings_what_its_steps_name() {
+        var dressing = keenfork.core.recipe.Recipe.read(
+                "House dressing\n3 tbsp lemon juice\nMethod:\nWhisk in a jar of mayonnaise.\nStir in the zugwort.",
+                keenfork.core.measure.Volumes.METRIC, new Law("uk"));
+        var facts = new Facts(UK, List.of(new Fact.OtherDish(dressing)));
+        var salad = Derivation.of(aDish("4 eggs", "200 g @House dressing", "500 g fennel"), facts);
+        assertThat(salad.questions()).extracting(Question::ask).anyMatch(q -> q.contains("names mayonnaise"))
+                .anyMatch(q -> q.contains("zugwort"));
+        assertThat(salad.evidence()).filteredOn(e -> e.certainty() == Certainty.NOT_KNOWN).isNotEmpty()
+                .allSatisfy(e -> assertThat(e.origin()).isIn(new Origin.OfLine(0, 0), new Origin.OfLine(0, 1)));
+        assertThat(groups(salad, UK, Certainty.NOT_KNOWN)).contains("mustard", "milk");
+    }
+
     @Test
     void another_dish_brings_all_it_holds_and_a_ring_is_not_known() {
         var dressing = keenfork.core.recipe.Recipe.read("Tahini dressing\n3 tbsp tahini",

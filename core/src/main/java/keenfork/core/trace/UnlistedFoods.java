@@ -1,0 +1,83 @@
+package keenfork.core.trace;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.List;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.recipe.Mention;
+import keenfork.core.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
+
+/// Foods that a step names and no line holds: a knob of butter forgotten in the list is still in the dish, and so is a
+/// spoon of mayonnaise. So is what nobody knows.
+final class UnlistedFoods {
+    private static final Substances TREE = Substances.shipped();
+    private final Recipe recipe;
+    private final Place place;
+    private final List<Evidence> evidence = new ArrayList<>();
+    private final List<Question> questions = new ArrayList<>();
+
+    /// Where the dish stands.
+    ///
+    /// @param above  what it goes into, or null where it is looked at by itself
+    /// @param origin the line that it comes with, or null where it is looked at by itself
+    /// @param off    whether it comes off at the table
+    record Place(@Nullable Trail above, @Nullable Origin origin, boolean off) {}
+
+    /// What was found.
+    record Found(List<Evidence> evidence, List<Question> questions) {}
+
+    private UnlistedFoods(Recipe recipe, Place place) {
+        this.recipe = recipe;
+        this.place = place;
+    }
+
+    /// {@return what the steps of a dish name beside what its lines hold}
+    /// @param lines what its lines hold
+    static Found of(Recipe recipe, List<Evidence> lines, Place place) {
+        if (recipe.mentions().isEmpty()) return new Found(List.of(), List.of());
+        var unlisted = new UnlistedFoods(recipe, place);
+        var held = new BitSet();
+        // what may be there is no reason to leave out what a step says is
+        for (var e : lines) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
+        for (var mention : recipe.mentions()) unlisted.mention(mention, held);
+        return new Found(unlisted.evidence, unlisted.questions);
+    }
+
+    private void mention(Mention mention, BitSet held) {
+        if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)
+                || mention.isShortFor(recipe.lines()))
+            return;
+        if (mention.isNotKnown()) {
+            add(mention, whatIs(List.of(mention.words())), mention.substances());
+            return;
+        }
+        var missing = mention.substances().stream()
+                .filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
+        // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
+        if (missing.size() < mention.substances().size() && mention.isOfBranches()) return;
+        if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) return;
+        var named = mention.product() == null ? missing : mention.mayHold();
+        add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);
+        for (var s : named) held.set(s.at());
+    }
+
+    private void add(Mention mention, String ask, List<Substance> substances) {
+        var step = recipe.steps().get(mention.step());
+        questions.add(new Question(recipe.name(), step, ask, Question.Settles.RECIPE));
+        var path = new Trail(place.above, Link.of(Link.Place.DISH, recipe.name()))
+                .to(Link.of(Link.Place.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Place.LINE, step));
+        var origin = place.origin == null ? new Origin.OfStep(mention.step()) : place.origin;
+        for (var s : substances)
+            evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, origin, path, place.off, null, null));
+    }
+
+    /// {@return the question about words that nobody knows, with what they may have meant}
+    static String whatIs(List<String> words) {
+        var near = words.stream().flatMap(w -> Foods.shipped().near(w).stream()).distinct().limit(3).toList();
+        var ask = "What is “%s”?".formatted(String.join(" ", words));
+        return near.isEmpty() ? ask : ask + " Did you mean %s?".formatted(String.join(" or ", near));
+    }
+}
