@@ -41,12 +41,13 @@ final class LabelPages {
                     new OnPack(now.keeps().mark(), Optional.empty(), ""), false)));
             var waitsFor = statements.stream().limit(kind.isPacked() ? statements.size() : 1)
                     .flatMap(s -> s.waitsFor().stream()).distinct().toList();
-            held.add(String.join(" ", Hold.of(now, kind, waitsFor, false, reading.made, until).stream()
+            held.add(String.join(" ", Hold.of(now, kind, waitsFor, false,
+                    new Hold.Days(reading.made, until, reading.made)).stream()
                     .map(h -> words(h, dish.recipe().name())).toList()));
         }
         var pdf = LabelPdf.alone();
         return kind == Kind.MENU ? pdf.menu(labels, NO_KITCHEN, reading.made.toString(), PaperFormat.A4)
-                : pdf.of(labels, held, kind);
+                : pdf.of(labels, held, kind, PaperFormat.OWN);
     }
 
     private static String words(Hold hold, String name) {
@@ -54,6 +55,7 @@ final class LabelPages {
             case Hold.NotKnown(var what) -> "%s may not be printed yet. Not known: %s.".formatted(name,
                     String.join(", ", what));
             case Hold.KeepsShorter(var days) -> "%s keeps for %d days.".formatted(name, days);
+            case Hold.Over(var until) -> "%s kept until %s.".formatted(name, until);
         };
     }
 }

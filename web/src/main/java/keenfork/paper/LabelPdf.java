@@ -63,15 +63,16 @@ public final class LabelPdf {
                         kind.height());
     }
 
-    /// {@return labels of one kind, each on a page of its own, with the reason in the place of one that may not print
-    /// or does not fit}
+    /// {@return labels of one kind as [#of(List, Kind, PaperFormat)] sets them, with the reason in the place of one
+    /// that may not print, too}
     /// @param held for each label why it may not print, empty where it may
-    public byte[] of(List<? extends Face> faces, List<String> held, Kind kind) {
+    public byte[] of(List<? extends Face> faces, List<String> held, Kind kind, PaperFormat sheet) {
+        if (held.stream().allMatch(String::isEmpty)) return of(faces, kind, sheet);
         var refused = new ArrayList<String>();
         for (var i = 0; i < faces.size(); i++)
             refused.add(!held.get(i).isEmpty() || kind.isForGuests() || fits(faces.get(i), kind) ? held.get(i)
                     : tooLong(faces.get(i), kind));
-        return set(faces, refused, kind, PaperFormat.OWN);
+        return set(faces, refused, kind, sheet);
     }
 
     /// @param refused for each label why it does not stand there, empty where it does; none where all do

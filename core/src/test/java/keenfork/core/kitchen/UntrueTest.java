@@ -127,10 +127,14 @@ class UntrueTest {
         var dish = new State(List.of("1 kg rice", "90 g pesto"), "", List.of(), 2).dish(UK);
         var unknown = Statement.compose(dish.derivation(), UK).waitsFor();
         assertThat(unknown).isNotEmpty();
-        assertThat(Hold.of(dish, Kind.TUB, unknown, false, MADE, MADE.plusDays(1)))
+        assertThat(Hold.of(dish, Kind.TUB, unknown, false, days(MADE.plusDays(1))))
                 .containsExactly(new Hold.NotKnown(unknown));
-        assertThat(Hold.of(dish, Kind.CARD, unknown, false, MADE, null)).as("it stands on no packed food").isEmpty();
-        assertThat(Hold.of(dish, Kind.TUB, unknown, true, MADE, MADE.plusDays(9)))
+        assertThat(Hold.of(dish, Kind.CARD, unknown, false, days(null))).as("it stands on no packed food").isEmpty();
+        assertThat(Hold.of(dish, Kind.TUB, unknown, true, days(MADE.plusDays(9))))
                 .containsExactly(new Hold.KeepsShorter(dish.keeps().days()));
+        var gone = new Hold.Days(MADE, MADE.plusDays(1), MADE.plusDays(2));
+        assertThat(Hold.of(dish, Kind.TUB, unknown, true, gone)).containsExactly(new Hold.Over(MADE.plusDays(1)));
     }
+
+    private static Hold.Days days(@Nullable LocalDate keepBy) { return new Hold.Days(MADE, keepBy, MADE); }
 }

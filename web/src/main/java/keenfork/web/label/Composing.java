@@ -160,6 +160,12 @@ class Composing {
 
     private static Kind kind(Labels.Print print) { return Kind.named(print.kind()).orElse(Kind.CARD); }
 
+    /// {@return labels set for paper, with the reason in the place of each that may not print}
+    /// @param held for each label why it may not print, empty where it may
+    byte[] set(List<? extends Face> faces, List<String> held, Kind kind, PaperFormat sheet) {
+        return kind == Kind.MENU ? set(faces, kind, sheet) : pdf.of(faces, held, kind, sheet);
+    }
+
     /// {@return labels set for paper}
     byte[] set(List<? extends Face> faces, Kind kind, PaperFormat sheet) {
         if (kind != Kind.MENU) return pdf.of(faces, kind, sheet);

@@ -53,7 +53,7 @@ class LabelFiles {
     @GetMapping("/labels/pages")
     String pages(LabelRequest asked, @RequestParam(defaultValue = "1") int page, Model model) {
         model.addAttribute("asked", asked);
-        var pages = LabelPdf.pages(preview.pdf(kitchen.menu(), asked));
+        var pages = LabelPdf.pages(preview.looked(kitchen.menu(), asked));
         model.addAttribute("page", page);
         model.addAttribute("pages", pages);
         model.addAttribute("before", page > 1 ? List.of(page - 1) : List.of());

@@ -3,6 +3,8 @@ package keenfork.web.label;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
 import keenfork.core.label.Statement;
 import keenfork.web.kitchen.Kitchen;
@@ -66,11 +68,14 @@ class LabelsPage {
         return many == 1 ? "Print" : "Print all " + many;
     }
 
-    private static LabelsView.@Nullable Beside beside(Menu menu, LabelRequest asked, List<LabelToPrint> wanted) {
+    private LabelsView.@Nullable Beside beside(Menu menu, LabelRequest asked, List<LabelToPrint> wanted) {
         if (wanted.size() != 1 || !asked.kindOf().isOfOneDish()) return null;
-        var dish = menu.dish(wanted.getFirst().dish()).orElseThrow();
+        var label = wanted.getFirst();
+        var dish = menu.dish(label.dish()).orElseThrow();
+        var days = Held.holds(menu, label, asked, composing.today()).stream()
+                .filter(h -> !(h instanceof Hold.NotKnown)).map(h -> Held.answer(h, label.name()));
         return new LabelsView.Beside(
-                new Notes(wanted.getFirst().unknown(), wanted.getFirst().checks(),
+                new Notes(label.unknown(), Stream.concat(days, label.checks().stream()).toList(),
                         Statement.compose(dish.derivation(), menu.ruleBook()),
                         Composing.isInRun(menu, dish)),
                 menu.now(dish).keeps(), menu.now(dish).claims());

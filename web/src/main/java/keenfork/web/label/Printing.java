@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import keenfork.core.kitchen.Hold;
 import keenfork.core.label.Kind;
 import keenfork.core.label.NetQuantity;
 import keenfork.core.label.OnPaper;
@@ -84,12 +83,8 @@ class Printing {
     /// @param fits whether its text is known to fit already
     private String waits(Menu menu, LabelToPrint wanted, LabelRequest asked, boolean fits) {
         var kind = asked.kindOf();
-        var dish = menu.dish(wanted.dish());
-        // one reason does not answer for many dishes
-        var answered = !asked.isAll() && !asked.whyTyped().isEmpty() && !asked.byTyped().isEmpty();
-        var holds = dish.isEmpty() ? List.<Hold>of()
-                : Hold.of(menu.now(dish.get()), kind, wanted.unknown(), answered, wanted.made(), wanted.keepBy());
-        if (!holds.isEmpty()) return words(holds.getFirst(), wanted.name());
+        var holds = Held.holds(menu, wanted, asked, composing.today());
+        if (!holds.isEmpty()) return Held.answer(holds.getFirst(), wanted.name());
         var missing = Press.missing(wanted.face().text());
         if (!missing.isEmpty())
             return "%s holds letters that no face here has: %s. Write it in other letters."
@@ -97,20 +92,6 @@ class Printing {
         if (!fits && !pdf.fits(wanted.face(), kind))
             return LabelPdf.tooLong(wanted.face(), kind);
         return "";
-    }
-
-    private static String words(Hold hold, String name) {
-        return switch (hold) {
-            case Hold.NotKnown(var what) ->
-                    ("%s, not known: %s. A label on packed food waits until that is settled: read the packs and answer "
-                            + "the questions. Or somebody answers for it, by itself, with a name and a reason.")
-                                    .formatted(name, String.join(", ", what));
-            case Hold.KeepsShorter(var days) ->
-                    ("%s keeps for %d %s here, so no later day goes on its label. If your records say otherwise, "
-                            + "change "
-                            + "the keeping time first, with the reason.").formatted(name, days,
-                                    days == 1 ? "day" : "days");
-        };
     }
 
     /// Prints as many of a label as are out, as it reads now, to the same place. The old ones stay on the list until

@@ -218,8 +218,21 @@ class LabelsTest extends RunningKitchen {
                         i + 1, i + 1, i) + "\npack: Ingredients: peppers, celery seed, mustard flour, number " + i)
                 .collect(Collectors.joining("\n")));
         for (var sheet : List.of("own", "a4", "letter"))
-            assertThat(text("/labels/sheet.pdf?kind=tub&dish=%d&sheet=%s".formatted(dish, sheet))).as(sheet)
+            assertThat(text("/labels/sheet.pdf?kind=tub&why=a+test&by=Test&dish=%d&sheet=%s".formatted(dish, sheet)))
+                    .as(sheet)
                     .contains("Long tub: the text does not fit on the tub label").doesNotContain("Ingredients:");
+    }
+
+    @Test
+    void the_file_of_a_packed_one_waits_as_printing_does_and_its_picture_shows_it() {
+        var dish = write("Waiting tub\n1 kg peas\n1 jar harissa\n2 tbsp zugwort");
+        var tub = "kind=tub&dish=" + dish;
+        assertThat(text("/labels/sheet.pdf?" + tub)).contains("Waiting tub may not go out packed yet. Not known: ")
+                .doesNotContain("Ingredients");
+        assertThat(get("/labels/sheet.svg?" + tub).body()).contains("Ingredients").doesNotContain("may not go out");
+        assertThat(text("/labels/sheet.pdf?" + tub + "&why=telephoned&by=Ana")).contains("Ingredients");
+        assertThat(text("/labels/sheet.pdf?kind=card&dish=" + dish)).as("a counter card says so itself")
+                .contains("Not known: ");
     }
 
     @Test
@@ -236,6 +249,13 @@ class LabelsTest extends RunningKitchen {
             assertThat(answer.statusCode()).isEqualTo(422);
             assertThat(plain(answer.body())).contains("not “" + wrong + "”");
         }
+        var later = "kind=tub&dish=%d&keepBy=%s".formatted(dish, today.plusDays(4));
+        assertThat(text("/labels/sheet.pdf?" + later)).as("the link says what printing says")
+                .contains("Mast dip keeps for 3 days here").doesNotContain("Keep below");
+        assertThat(get("/labels/sheet.svg?" + later).body()).as("so does the picture")
+                .contains("Mast dip keeps for 3 days here").doesNotContain("Keep below");
+        assertThat(plain(post("/labels", "/labels/print", asked(dish, "tub", "made", today.minusDays(9).toString()))
+                .body())).contains("Mast dip, made on that day, kept until " + today.minusDays(6));
         print(dish, "card");
         assertThat(labels.history(dish).getFirst().print().keepBy()).isNull();
     }
