@@ -20,8 +20,11 @@ public record Cover(GuestGroup group, MenuDish dish, How how, List<Why> why, boo
         /// a piece of evidence breaks what they avoid, or leaves it open
         record Holds(Avoidance avoidance, Evidence evidence) implements Why {}
 
-        /// a line is called what they avoid
+        /// a line is called what they avoid, or always holds it
         record IsCalled(Avoidance avoidance, String line) implements Why {}
+
+        /// a line may hold it: no pack of it is read, or its pack leaves it open
+        record MayHold(Avoidance avoidance, String line) implements Why {}
 
         /// some of their words were not understood
         record NotUnderstood(List<String> words) implements Why {}

@@ -5,6 +5,7 @@ import java.util.List;
 import keenfork.core.covers.Cover.How;
 import keenfork.core.covers.Cover.Why;
 import keenfork.core.people.Avoidance;
+import keenfork.core.recipe.Line;
 import keenfork.core.swap.Split;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Peel;
@@ -68,9 +69,9 @@ public record Coverage(List<Cover> covers) {
         for (var avoidance : group.avoid()) {
             dish.evidence().stream().filter(e -> avoidance.against(e) == answer)
                     .forEach(e -> why.add(new Why.Holds(avoidance, e)));
-            if (answer == Avoidance.Answer.BREAKS && avoidance instanceof Avoidance.OfFood(var word))
-                dish.recipe().lines().stream().filter(l -> dish.names(l, word))
-                        .forEach(l -> why.add(new Why.IsCalled(avoidance, l.text())));
+            dish.recipe().lines().stream().filter(l -> avoidance.named(dish, l) == answer).map(Line::text)
+                    .forEach(l -> why.add(answer == Avoidance.Answer.BREAKS ? new Why.IsCalled(avoidance, l)
+                            : new Why.MayHold(avoidance, l)));
         }
         return why;
     }

@@ -1,10 +1,12 @@
 package keenfork.core.diet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import keenfork.core.food.Family;
 import keenfork.core.food.Food;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -99,8 +101,9 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
         var open = new ArrayList<Verdict.Reason>();
         for (var line : derivation.recipe().lines()) {
             var pack = derivation.pack(line);
-            if (foods.stream().anyMatch(f -> line.names(f, pack))) in.add(new Verdict.Reason(line.text(), line.text()));
-            else if (line.isUnread() || !line.dish().isEmpty()
+            var held = foods.stream().map(f -> derivation.holds(line, f)).max(Comparator.naturalOrder()).orElseThrow();
+            if (held == Family.Held.YES) in.add(new Verdict.Reason(line.text(), line.text()));
+            else if (held == Family.Held.MAY || line.isUnread() || !line.dish().isEmpty()
                     || pack == null && line.food().map(Food::isCompound).orElse(false))
                 open.add(new Verdict.Reason(line.text(), line.text()));
         }

@@ -3,11 +3,13 @@ package keenfork.core.people;
 import java.util.List;
 import java.util.Optional;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.Family;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
+import keenfork.core.recipe.Line;
 import keenfork.core.regime.Group;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Certainty;
@@ -126,12 +128,25 @@ public sealed interface Avoidance {
                 : Answer.NOTHING;
     }
 
+    /// {@return what a line does to it by what it names; nothing for all that evidence tells}
+    default Answer named(Derivation derivation, Line line) {
+        return this instanceof OfFood(var word) ? answer(derivation.holds(line, word)) : Answer.NOTHING;
+    }
+
+    private static Answer answer(Family.Held held) {
+        return switch (held) {
+            case NO -> Answer.NOTHING;
+            case MAY -> Answer.OPEN;
+            case YES -> Answer.BREAKS;
+        };
+    }
+
     /// {@return what a whole dish does to it: the strongest of what its evidence does and of what its lines name}
     default Answer against(Derivation derivation) {
         var strongest = Answer.NOTHING;
         for (var e : derivation.evidence()) if (against(e).compareTo(strongest) > 0) strongest = against(e);
-        if (this instanceof OfFood(var word))
-            for (var line : derivation.recipe().lines()) if (derivation.names(line, word)) return Answer.BREAKS;
-        return strongest;
+        if (!(this instanceof OfFood(var word))) return strongest;
+        var named = answer(derivation.holds(word));
+        return named.compareTo(strongest) > 0 ? named : strongest;
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.Family;
 import keenfork.core.food.Substance;
 import keenfork.core.regime.RuleBook;
 
@@ -39,7 +40,11 @@ public record Avoidances(List<Said> said, List<Refused> refused) {
                 case Avoidance.OfSubstance(_, var strictness) -> words + counts(strictness);
                 case Avoidance.OfDiet(var diet, var strictness) ->
                         diet.cautious() ? words + counts(strictness) : diet.name().toLowerCase();
-                case Avoidance.OfFood _ -> words + ", by its name";
+                case Avoidance.OfFood(var word) -> {
+                    var apart = Family.of(word).apart();
+                    yield words + " and what it is in%s, recipe only"
+                            .formatted(apart.isEmpty() ? "" : " (not %s)".formatted(apart));
+                }
             };
         }
 

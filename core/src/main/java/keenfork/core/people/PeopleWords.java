@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import keenfork.core.diet.Diet;
+import keenfork.core.food.Family;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
@@ -26,6 +27,7 @@ final class PeopleWords {
     private static final Map<String, List<String>> MEANT = meant();
     private static final Map<String, String> TALK = talk();
     private static final String ASK = "ask:";
+    private static final String FOOD = "food:";
     private static final int LONGEST = 5;
     private static final Pattern CLAUSE = Pattern.compile(
             "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
@@ -48,6 +50,7 @@ final class PeopleWords {
             var meaning = row.cell(1).startsWith(ASK) ? List.of(row.cell(1)) : row.list(1);
             for (var words : row.list(0)) held.put(Words.key(words), meaning);
         }
+        for (var word : Family.known()) held.putIfAbsent(word, List.of(FOOD + word));
         return held;
     }
 
@@ -117,7 +120,14 @@ final class PeopleWords {
             return;
         }
         for (var meaning : named) add(meaning, clause, kind);
-        if (!open.isEmpty()) food(String.join(" ", open), kind);
+        if (!open.isEmpty() && !isTalkOf(named, open)) food(String.join(" ", open), kind);
+    }
+
+    /// "low" salt, "fresh" coriander: what recipes say of any food, and no food itself
+    private static boolean isTalkOf(List<List<String>> named, List<String> words) {
+        if (named.isEmpty() || !named.stream().allMatch(m -> m.getFirst().startsWith(FOOD))) return false;
+        var read = Foods.shipped().recipeWords().read(String.join(" ", words));
+        return read.matches().isEmpty() && read.unread().isEmpty();
     }
 
     /// "peanut" is the id of another law's group; here it means the group of our own
@@ -183,8 +193,7 @@ final class PeopleWords {
                 refused.add(new Refused(clause,
                         Arrays.stream(one.substring(ASK.length()).split("[,;]")).map(String::strip).toList()));
             else if (one.startsWith("diet:")) said.putIfAbsent(diet(one.substring("diet:".length())), kind);
-            else if (one.startsWith("food:"))
-                said.putIfAbsent(new Avoidance.OfFood(one.substring("food:".length())), kind);
+            else if (one.startsWith(FOOD)) said.putIfAbsent(new Avoidance.OfFood(one.substring(FOOD.length())), kind);
             else said.putIfAbsent(ofSubstance(one), kind);
         }
     }

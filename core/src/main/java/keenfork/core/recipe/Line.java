@@ -86,16 +86,6 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
         return dish.isEmpty() && pack == null && (choices.isEmpty() || !words.unread().isEmpty());
     }
 
-    /// {@return whether it names a food by that word: in its own words, in those of its food, or on a pack's
-    /// declaration}
-    /// @param word        a food as [Words#key] gives it, such as `vinegar`
-    /// @param declaration the pack in use for it, or null
-    public boolean names(String word, @Nullable Declaration declaration) {
-        var named =
-                text + " " + food().map(Food::name).orElse("") + " " + (declaration == null ? "" : declaration.text());
-        return (" " + Words.key(named) + " ").contains(" " + word + " ");
-    }
-
     public Line withPack(Declaration declaration) {
         return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, declaration);
     }

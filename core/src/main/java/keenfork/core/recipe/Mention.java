@@ -45,6 +45,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
 
     /// of each step by itself
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
+    private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
     /// @param isMade whether the step makes it, or does it
     private record Naming(Mention mention, boolean isMade) {}
@@ -111,7 +112,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter, and "flour" no cornflour}
     public boolean isShortFor(List<Line> lines) {
         if (product != null) return false;
-        var named = Stream.concat(Stream.of(Words.key(words)), foods(words).flatMap(f -> f.names().stream())
+        var named = Stream.concat(Stream.of(Words.key(words)), meant(words).flatMap(f -> f.names().stream())
                 .map(Words::key)).collect(Collectors.toSet());
         return lines.stream().flatMap(Mention::foods).flatMap(f -> f.names().stream()).map(Words::key)
                 .anyMatch(name -> named.stream().anyMatch(n -> isInstead(name, n))
@@ -128,7 +129,18 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                 .flatMap(m -> m instanceof Meaning.OfFood(var food) ? Stream.of(food) : Stream.of());
     }
 
-    private static Stream<Food> foods(String text) {
+    /// {@return the plain foods that a step names, whatever they hold; not what something is only like, or is said not
+    /// to be}
+    public static List<Food> plainFoods(String step) { return NAMED.of(step); }
+
+    private static List<Food> named(String step) {
+        return Foods.shipped().phrase(NoFood.blanked(step)).matches().stream()
+                .filter(m -> !Words.isDenied(step, m.end()) && !MadeHere.isLikened(step, m))
+                .flatMap(m -> m.meaning() instanceof Meaning.OfFood(var food) ? Stream.of(food) : Stream.of())
+                .filter(f -> !asksForPack(f)).toList();
+    }
+
+    private static Stream<Food> meant(String text) {
         return Foods.shipped().phrase(text).matches().stream()
                 .flatMap(m -> m.meaning() instanceof Meaning.OfFood(var food) ? Stream.of(food) : Stream.of());
     }

@@ -113,7 +113,7 @@ final class Judge {
         var reasons = new LinkedHashSet<String>();
         for (var a : avoid) {
             for (var e : alone.evidence()) if (a.against(e) == Avoidance.Answer.BREAKS) reasons.add(reason(e, a));
-            if (a instanceof Avoidance.OfFood(var word) && lines.stream().anyMatch(l -> alone.names(l, word)))
+            if (lines.stream().anyMatch(l -> a.named(alone, l) == Avoidance.Answer.BREAKS))
                 reasons.add("it is %s, which is avoided".formatted(a.words()));
         }
         return String.join("; ", reasons);

@@ -106,7 +106,7 @@ public record Split(int step, Mass clear, @Nullable Mass portion, List<Line> wit
         for (var i = 0; i < lines.size(); i++) {
             var at = i;
             var line = lines.get(i);
-            var named = avoid.stream().anyMatch(a -> a instanceof Avoidance.OfFood(var word) && dish.names(line, word));
+            var named = avoid.stream().anyMatch(a -> a.named(dish, line) != Avoidance.Answer.NOTHING);
             if (named || dish.evidence().stream().anyMatch(e -> e.isOfLine(at) && touches(e, avoid)))
                 offending.add(line);
         }

@@ -1,9 +1,8 @@
 package keenfork.core.trace;
 
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import keenfork.core.food.Family;
 import keenfork.core.pack.Declaration;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
@@ -46,18 +45,15 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
         return pack != null && pack.isList() ? pack : null;
     }
 
-    /// {@return whether a line names a food by that word: in its own words, on its pack, or in a dish that it uses}
+    /// {@return how surely a line holds a food that is avoided by that word: by its own words, by its pack, or by a
+    /// dish that it uses; a product whose pack is not read may hold what such products do}
     /// @param word a food as [keenfork.core.food.Words#key] gives it
-    public boolean names(Line line, String word) { return names(recipe.name(), line, word, new HashSet<>()); }
-
-    private boolean names(String dish, Line line, String word, Set<String> open) {
-        var pack = line.pack() != null ? line.pack()
-                : facts.pack(dish, line).map(Fact.PackInUse::declaration).orElse(null);
-        if (line.names(word, pack)) return true;
-        if (line.dish().isEmpty() || !open.add(line.dish())) return false;
-        return facts.dish(line.dish())
-                .filter(other -> other.lines().stream().anyMatch(l -> names(other.name(), l, word, open))).isPresent();
+    public Family.Held holds(Line line, String word) {
+        return new Named(facts, Family.of(word)).line(recipe.name(), line);
     }
+
+    /// {@return the same of the whole dish, what only a step names with it: that it is in the dish is not sure}
+    public Family.Held holds(String word) { return new Named(facts, Family.of(word)).dish(recipe); }
 
     /// {@return this derivation seen through one part alone}
     /// @param part its place, from 0

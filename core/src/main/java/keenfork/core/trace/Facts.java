@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
+import keenfork.core.pack.Declaration;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.regime.RuleBook;

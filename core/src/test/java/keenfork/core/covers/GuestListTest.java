@@ -17,7 +17,8 @@ class GuestListTest {
                 + "table 6: nut allergy (severe), the rest eat everything", UK);
         assertThat(list.entries()).extracting(e -> e.group().people()).containsExactly(4, 2, 1, 1, 1, 1);
         assertThat(list.entries()).extracting(e -> e.group().avoided().understood()).containsExactly("vegan",
-                "gluten cereals, traces count", "sesame, traces count; eggs, traces count", "vinegar, by its name",
+                "gluten cereals, traces count", "sesame, traces count; eggs, traces count",
+                "vinegar and what it is in, recipe only",
                 "pregnancy", "nuts, traces count; peanuts, traces count");
         assertThat(list.entries().getLast().group().name()).isEqualTo("table 6");
         assertThat(list.unclear()).isEmpty();

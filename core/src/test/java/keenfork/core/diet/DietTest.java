@@ -102,7 +102,9 @@ class DietTest {
         assertThat(list.judge(derived("2 tbsp cider vinegar", "1 lettuce")).answer())
                 .isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
         assertThat(list.judge(derived("2 tbsp lemon juice", "1 lettuce")).answer()).isEqualTo(Verdict.Answer.SUITS);
-        assertThat(list.judge(derived("2 tbsp ketchup")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(list.judge(derived("2 tbsp hummus")).answer()).isEqualTo(Verdict.Answer.CANNOT_SAY);
+        assertThat(list.judge(derived("2 tbsp ketchup")).answer()).as("which is made with it")
+                .isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
         assertThat(list.judge(derived("2 tbsp ketchup", "pack: tomatoes, spirit vinegar")).answer())
                 .isEqualTo(Verdict.Answer.DOES_NOT_SUIT);
         assertThat(list.judge(derived("2 tbsp ketchup", "pack: tomatoes, salt")).answer())

@@ -144,6 +144,7 @@ record CoversView(List<Head> heads, List<Course> courses, List<String> shortfall
         return switch (cover.why().getFirst()) {
             case Cover.Why.Holds(_, var evidence) -> evidence.substance().name();
             case Cover.Why.IsCalled(var avoidance, _) -> avoidance.words();
+            case Cover.Why.MayHold(var avoidance, _) -> avoidance.words();
             case Cover.Why.NotUnderstood _ -> "their words";
             case Cover.Why.Without(var parts) -> "no " + String.join(", ", parts).toLowerCase();
             case Cover.Why.Before _ -> "taken off";
