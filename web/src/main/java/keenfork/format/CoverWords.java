@@ -24,7 +24,7 @@ public final class CoverWords {
         return switch (why) {
             case Cover.Why.Holds(var avoidance, var evidence) ->
                     evidence.line() + ": " + certainly(evidence) + avoided(evidence, avoidance.words());
-            case Cover.Why.IsCalled(var avoidance, var line) -> line + ": it is " + avoidance.words();
+            case Cover.Why.IsCalled(var avoidance, var line) -> line + ": it holds " + avoidance.words();
             case Cover.Why.MayHold(var avoidance, var line) -> line + ": it may hold " + avoidance.words();
             case Cover.Why.NotUnderstood(var said) -> "not understood: " + String.join(", ", said);
             case Cover.Why.Without(var parts) -> "without " + String.join(" and ", parts);

@@ -59,8 +59,11 @@ final class MadeHere {
     }
 
     /// {@return whether a step only says what something is like}
-    static boolean isLikened(String step, Match match) {
-        return new MadeHere(LeadIn.of(step, match.start())).meant() == Meant.LIKENED;
+    static boolean isLikened(String step, Match match) { return isLikened(step, match.start()); }
+
+    /// @param start where the name stands
+    static boolean isLikened(String step, int start) {
+        return new MadeHere(LeadIn.of(step, start)).meant() == Meant.LIKENED;
     }
 
     /// "on toast", "some chips": a thing; but "toast the nuts", "then wrap", "lightly mash".
@@ -96,6 +99,8 @@ final class MadeHere {
     /// "looks like breadcrumbs", "a paste like pesto", "cut like chips", "pulse with some bite, like pesto"
     private boolean isComparison(int like) {
         var verb = before.verb(like);
+        // "Like a thick mayonnaise." tells of what was made
+        if (like == 0 && before.last() > 0 && LeadIn.A.contains(before.at(1))) return true;
         if (PASTES.contains(before.at(like - 1)) || LeadIn.SHAPES.contains(verb)) return true;
         var isSaid = before.words().subList(0, like).stream().anyMatch(w -> LOOKS.contains(w.text()));
         return isSaid && !LeadIn.GOES_IN.contains(verb)

@@ -114,7 +114,7 @@ final class Judge {
         for (var a : avoid) {
             for (var e : alone.evidence()) if (a.against(e) == Avoidance.Answer.BREAKS) reasons.add(reason(e, a));
             if (lines.stream().anyMatch(l -> a.named(alone, l) == Avoidance.Answer.BREAKS))
-                reasons.add("it is %s, which is avoided".formatted(a.words()));
+                reasons.add("it holds %s, which is avoided".formatted(a.words()));
         }
         return String.join("; ", reasons);
     }

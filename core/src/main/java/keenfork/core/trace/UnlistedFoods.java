@@ -6,6 +6,7 @@ import java.util.List;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
+import keenfork.core.recipe.MadeOf;
 import keenfork.core.recipe.Mention;
 import keenfork.core.recipe.Recipe;
 import org.jspecify.annotations.Nullable;
@@ -37,12 +38,14 @@ final class UnlistedFoods {
     /// {@return what the steps of a dish name beside what its lines hold}
     /// @param lines what its lines hold
     static Found of(Recipe recipe, List<Evidence> lines, Place place) {
-        if (recipe.mentions().isEmpty()) return new Found(List.of(), List.of());
+        var made = MadeOf.in(recipe);
+        if (recipe.mentions().isEmpty() && made.isEmpty()) return new Found(List.of(), List.of());
         var unlisted = new UnlistedFoods(recipe, place);
         var held = new BitSet();
         // what may be there is no reason to leave out what a step says is
         for (var e : lines) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
         for (var mention : recipe.mentions()) unlisted.mention(mention, held);
+        for (var mention : made) unlisted.mention(mention, held);
         return new Found(unlisted.evidence, unlisted.questions);
     }
 

@@ -1,0 +1,106 @@
+package keenfork.core.recipe;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Food;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Remembered;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.food.Table;
+import keenfork.core.food.Words;
+import org.jspecify.annotations.Nullable;
+
+/// What a step makes of things that stand in every kitchen: a white sauce, of flour and milk, in a list that names
+/// neither. Whoever makes one has put them in.
+///
+/// Source: `made-of.txt`, row by row.
+///
+/// @param words what is made, as the step says it
+/// @param of    a line that names one of these tells what it is made of
+/// @param holds what it is mostly made of
+public record MadeOf(String words, Set<String> of, List<Substance> holds) {
+    private static final String AT_THE_HEAD = "^";
+    private static final int CELLS = 4;
+    private static final Map<String, MadeOf> ROWS = rows();
+    private static final int LONGEST = 3;
+    /// a sentence, or a next thing to do, begins
+    private static final String BEGINS = "(?i)(?:^|[.;:!?,]|\\b(?:and|then|or))\\s*";
+    private static final Pattern HEAD = Pattern.compile(BEGINS + "$");
+    /// "make a", "thicken with a": not "blend to a", which makes it of what is here
+    private static final Pattern TOLD = Pattern.compile(BEGINS + "(?:" + Grammar.anyOf("makes-at-hand")
+            + ")\\s+(?:(?:" + Grammar.anyOf("at-hand-how") + ")\\s+)*$");
+    private static final Remembered<List<MadeOf>> READ = new Remembered<>(MadeOf::read);
+
+    public MadeOf {
+        of = Set.copyOf(of);
+        holds = List.copyOf(holds);
+    }
+
+    private static Map<String, MadeOf> rows() {
+        var rows = new HashMap<String, MadeOf>();
+        for (var row : Table.read(MadeOf.class, "made-of.txt", CELLS)) {
+            var of = new HashSet<String>();
+            row.list(1).forEach(w -> of.add(Words.key(w)));
+            var holds = row.read(2, _ -> Substances.shipped().getAll(row.list(2)));
+            for (var word : row.list(0)) {
+                var atHead = word.startsWith(AT_THE_HEAD) ? AT_THE_HEAD : "";
+                var key = Words.key(word);
+                rows.put(atHead + key, new MadeOf(key, of, holds));
+            }
+        }
+        return Map.copyOf(rows);
+    }
+
+    /// {@return what the steps of a recipe make of what no line names, each with its step, as one that goes in}
+    public static List<Mention> in(Recipe recipe) {
+        var made = new ArrayList<Mention>();
+        for (var i = 0; i < recipe.steps().size(); i++)
+            for (var one : READ.of(recipe.steps().get(i)))
+                if (!one.isListed(recipe, recipe.steps().get(i))) made.add(new Mention(i, one.words, one.holds, null));
+        return made;
+    }
+
+    private static List<MadeOf> read(String step) {
+        var found = new ArrayList<MadeOf>();
+        // "a pastry brush" is no pastry
+        var words = Words.of(NoFood.blanked(step));
+        for (var at = 0; at < words.size(); at++) {
+            var one = longest(words, at, step);
+            if (one != null) found.add(one);
+        }
+        return found;
+    }
+
+    private static @Nullable MadeOf longest(List<Words.Word> words, int at, String step) {
+        var before = step.substring(0, words.get(at).start());
+        for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--) {
+            var key = words.subList(at, at + length).stream().map(Words.Word::text).collect(Collectors.joining(" "));
+            var atHead = ROWS.get(AT_THE_HEAD + key);
+            if (atHead != null && HEAD.matcher(before).find()) return atHead;
+            var one = ROWS.get(key);
+            if (one != null && TOLD.matcher(before).find()) return one;
+        }
+        return null;
+    }
+
+    private boolean isListed(Recipe recipe, String step) {
+        return isSaidIn(step) || recipe.lines().stream().anyMatch(l -> names(l.text()) || names(l.dish())
+                || l.food().map(Food::name).filter(this::names).isPresent());
+    }
+
+    /// "a roux with the flour": what the step itself names asks by itself
+    private boolean isSaidIn(String step) {
+        var own = Set.of(words.split(" "));
+        return Arrays.stream(Words.key(step).split(" ")).anyMatch(w -> of.contains(w) && !own.contains(w));
+    }
+
+    private boolean names(String text) { return Arrays.stream(Words.key(text).split(" ")).anyMatch(of::contains); }
+}
