@@ -23,6 +23,7 @@ final class DeclarationReader {
     private static final List<String> DASHES = List.of(" – ", " — ", " - ");
     private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
     private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
+    private static final Pattern CODES = Tone.pattern("codes");
     private static final Pattern OF_PLANTS = Tone.pattern("of-plants");
     private static final Pattern E_NUMBER = Pattern
             .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
@@ -40,6 +41,7 @@ final class DeclarationReader {
     /// of a short list
     private static final double MOST_UNREAD = 0.6;
 
+    private static final String CODES_ASK = "Which allergens are meant by “%s”? The key to it is not on this pack.";
     private static final String NO_LIST = "This pack names no ingredient. What does its list say?";
     private static final String PARTS_TERMS = ";\n•，、；";
 
@@ -180,12 +182,16 @@ final class DeclarationReader {
                 unread.getFirst().start(), unread.getLast().end(), true));
     }
 
-    /// "Prepared in a kitchen where all 14 allergens are used"
+    /// "Prepared in a kitchen where all 14 allergens are used", "Allergens: 1, 7"
     private void anyAllergen() {
         var said = ALL_ALLERGENS.matcher(text);
         while (said.find())
             if (tones[said.end() - 1] != Tone.NEGATED)
                 found(Allergens.all(), Tone.MAY, false, List.of(), said.start(), said.end());
+        var codes = CODES.matcher(text);
+        while (codes.find())
+            vague.add(new VagueTerm(codes.group(), Allergens.all(), CODES_ASK.formatted(codes.group().strip()),
+                    codes.start(), codes.end(), true));
     }
 
     private static boolean isOf(Finding finding, List<Substance> branches) {
