@@ -101,6 +101,8 @@ final class MadeHere {
         var verb = before.verb(like);
         // "Like a thick mayonnaise." tells of what was made
         if (like == 0 && before.last() > 0 && LeadIn.A.contains(before.at(1))) return true;
+        // "stream in the oil like for mayo"
+        if (like < before.last() && before.at(like + 1).equals("for")) return true;
         if (PASTES.contains(before.at(like - 1)) || LeadIn.SHAPES.contains(verb)) return true;
         var isSaid = before.words().subList(0, like).stream().anyMatch(w -> LOOKS.contains(w.text()));
         return isSaid && !LeadIn.GOES_IN.contains(verb)

@@ -44,6 +44,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// of each step by itself
+    private static final Pattern NONE = Pattern.compile("(?i)(?:^|[.;!?])\\s*(?:no|nil|zero)\\s+$");
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
     private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
@@ -180,9 +181,13 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static List<Naming> read(String step) {
         var phrase = Foods.shipped().phrase(NoFood.blanked(step));
         var notKnown = NotKnown.in(phrase).stream().map(w -> new Naming(new Mention(0, w, ANYTHING, null), false));
-        return Stream.concat(phrase.matches().stream().filter(m -> !Words.isDenied(step, m.end()))
+        return Stream.concat(phrase.matches().stream()
+                .filter(m -> !Words.isDenied(step, m.end()) && !isNone(step, m.start()))
                 .flatMap(m -> naming(step, m)), notKnown).toList();
     }
+
+    /// "No nuts in this one!": a sentence that says so itself
+    private static boolean isNone(String step, int start) { return NONE.matcher(step.substring(0, start)).find(); }
 
     private static Stream<Naming> naming(String step, Lexicon.Match match) {
         if (match.meaning() instanceof Meaning.OfFood(var food) && asksForPack(food)) {

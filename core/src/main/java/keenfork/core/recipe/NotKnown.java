@@ -39,6 +39,8 @@ final class NotKnown {
     private static boolean standsForFood(Phrase step, Phrase.Unknown unknown) {
         var word = unknown.word();
         var before = LeadIn.of(step.text(), word.start());
+        // "the R2", a "D2" for the day: no food is called so
+        if (word.text().chars().anyMatch(Character::isDigit)) return false;
         var isName = Foods.shipped().isNoWord(word.text());
         if (before.words().isEmpty())
             return isName && COMES_IN.matcher(step.text()).region(word.end(), step.text().length()).lookingAt();

@@ -14,6 +14,8 @@ final class Pasted {
     private static final Map<String, String> NAMED = Table.read(Pasted.class, "entities.txt", 2).stream()
             .collect(Collectors.toUnmodifiableMap(r -> r.cell(0), r -> r.cell(1).equals("blank") ? " " : r.cell(1)));
 
+    /// "1/ Rinse the beans": the number of a step, and no half of anything
+    private static final Pattern ORDINAL = Pattern.compile("^(\\d{1,2})/\\s+(?=\\p{L})");
     private static final Pattern RULE = Pattern.compile("[|:\\s–—_=*~+-]+");
     /// a shorter one may be a bullet or a dash
     private static final int SHORTEST_RULE = 3;
@@ -25,7 +27,9 @@ final class Pasted {
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
         var plain = isPlain(written) ? written : blanksAsOne(written);
-        return plain.isEmpty() || !isDrawn(plain.charAt(0)) ? plain : undrawn(plain);
+        if (plain.isEmpty()) return plain;
+        if (Character.isDigit(plain.charAt(0))) return ORDINAL.matcher(plain).replaceFirst("$1. ");
+        return isDrawn(plain.charAt(0)) ? undrawn(plain) : plain;
     }
 
     private static boolean isDrawn(char c) { return "|-–—_=*~+".indexOf(c) >= 0; }

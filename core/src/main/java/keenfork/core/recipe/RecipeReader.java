@@ -38,7 +38,7 @@ final class RecipeReader {
     private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + "))(?::|\\s+[-–—])\\s+(?<rest>\\S.*)$");
+                    + "))(?::|\\s*=|\\s+[-–—])\\s+(?<rest>\\S.*)$");
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
     private static final Pattern CONVENTION = Pattern.compile(
@@ -126,10 +126,19 @@ final class RecipeReader {
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone
     private boolean isAmidMeasured(List<String> written, int at) {
-        return !lines.isEmpty() && lines.stream().allMatch(l -> l.amount() != null)
-                && at + MEASURED_BELOW < written.size()
-                && written.subList(at + 1, at + 1 + MEASURED_BELOW).stream()
-                        .allMatch(l -> StepLine.isMeasured(LineReader.withoutBullet(Pasted.plain(l))));
+        if (lines.isEmpty() || !lines.stream().allMatch(l -> l.amount() != null) || at + 1 >= written.size())
+            return false;
+        var below = written.subList(at + 1, Math.min(written.size(), at + 1 + MEASURED_BELOW)).stream()
+                .map(Pasted::plain).toList();
+        return isMeasured(below.getFirst())
+                && (below.size() < MEASURED_BELOW || isMeasured(below.getLast()) || endsList(below.getLast()));
+    }
+
+    private static boolean isMeasured(String line) { return StepLine.isMeasured(LineReader.withoutBullet(line)); }
+
+    /// a blank line, or the headline of what comes next
+    private static boolean endsList(String line) {
+        return line.isEmpty() || line.endsWith(":") || METHOD.matcher(line).matches();
     }
 
     /// A part with what its dry foods weigh once soaked or cooked; most have none.
@@ -255,7 +264,7 @@ final class RecipeReader {
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
     /// list.
     private boolean takesInline(String line) {
-        if (line.indexOf(':') < 0 && !DASHED.matcher(line).find()) return false;
+        if (line.indexOf(':') < 0 && line.indexOf('=') < 0 && !DASHED.matcher(line).find()) return false;
         var inline = INLINE.matcher(line);
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
@@ -269,7 +278,8 @@ final class RecipeReader {
             for (var piece : Several.of(list.group("rest"))) lines.add(lineReader.read(piece));
             return true;
         }
-        var pieces = list.group("rest").split("[;,]\\s+");
+        var pieces = Several.of(list.group("rest")).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+")))
+                .toArray(String[]::new);
         if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
                 || !isPart && !(StepLine.isDone(list.group("name"))
                         && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 /// spaces included.
 public final class RecipeText {
     private static final Pattern NUMBERED =
-            Pattern.compile("(?<before>\\s*)\\d{1,3}(?<behind>[.)]\\s+)(?<step>.*\\S)\\s*");
+            Pattern.compile("(?<before>\\s*)\\d{1,3}(?<behind>[.)/]\\s+)(?<step>.*\\S)\\s*");
 
     private RecipeText() {}
 

@@ -1,8 +1,10 @@
 package keenfork.core.recipe;
 
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Grammar;
 import keenfork.core.measure.Fraction;
 
@@ -20,14 +22,16 @@ record Served(int people, String makes) {
     private static final Pattern MAKES =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("yield-head") + ")[:\\s]+(?<what>.{1,80})$");
     private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
+    private static final Pattern EACH = Pattern.compile("(?i)[x×]\\s?\\d{1,4}\\s?(?:g|kg|ml|l|oz)");
     private static final Pattern ONLY_EATERS =
             Pattern.compile("(?i)" + EATERS + "?\\s*(?:(?:" + Grammar.anyOf("served-as") + ")\\b.*)?");
     private static final Pattern IN_TITLE =
             Pattern.compile(
                     "(?i)(?<![\\p{L}\\d])(?<count>\\d{1,5})(?:\\s?[-–]\\s?\\d{1,5})?\\s?" + EATERS + "\\b|\\b(?:"
-                            + Grammar.anyOf("served-late") + ")\\s+(?<served>\\d{1,5})\\b");
+                            + Grammar.anyOf("served-late")
+                            + ")\\s+(?<served>\\d{1,5})\\b|\\(for (?<for>\\d{1,5})\\)|\\s[x×]\\s?(?<times>\\d{2,4})$");
     /// "(60 people)", "20 boxes": a line by itself
-    private static final Pattern ALONE = Pattern.compile("(?i)^\\(?\\s*(?:about |approx |c )?(?<count>\\d{1,5})"
+    private static final Pattern ALONE = Pattern.compile("(?i)^\\(?\\s*(?:for |about |approx |c )?(?<count>\\d{1,5})"
             + "(?:\\s?[-–]\\s?\\d{1,5})?\\s?(?:(?<eaters>" + EATERS + ")|(?<what>" + Grammar.anyOf("yield-of")
             + "))\\s*\\)?$");
     private static final Pattern TRAY =
@@ -60,7 +64,8 @@ record Served(int people, String makes) {
     static int inTitle(String name) {
         var found = IN_TITLE.matcher(name);
         if (!found.find()) return 0;
-        return Integer.parseInt(found.group("count") != null ? found.group("count") : found.group("served"));
+        return Stream.of("count", "served", "for", "times").map(found::group).filter(Objects::nonNull)
+                .mapToInt(Integer::parseInt).findFirst().orElse(0);
     }
 
     /// "four to six", "about 12 portions", "2 tubs": the least it feeds is what is counted on.
@@ -69,6 +74,8 @@ record Served(int people, String makes) {
         if (count == null || rest.startsWith("a ") || count.low().bottom() != 1 || count.low().compareTo(MOST) > 0)
             return Optional.empty();
         var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip();
+        // "20 x 350g"
+        if (EACH.matcher(what).matches()) return Optional.of(new Served((int) count.low().top(), ""));
         if (!YIELDED.matcher(what).matches()) return Optional.empty();
         return Optional.of(ONLY_EATERS.matcher(what).matches() ? new Served((int) count.low().top(), "")
                 : new Served(0, count.low().top() + " " + what.toLowerCase(Locale.ROOT)));

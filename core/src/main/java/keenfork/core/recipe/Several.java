@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -11,6 +12,10 @@ import keenfork.core.food.Grammar;
 final class Several {
     /// marks that stand between the items of a list and nowhere else
     private static final Pattern MARKS = Pattern.compile("\\s+(?://|\\||•|·|‣|▪)\\s+");
+
+    /// "Pesto: 500 g basil, 300 g seeds"
+    private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
+    private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
     /// "1 clove garlic, juice of 1 lime"
     private static final Pattern PRESSED =
@@ -24,11 +29,18 @@ final class Several {
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is
     /// one}
     static List<String> of(String line) {
+        var label = LABEL.matcher(line);
+        var listed = label.lookingAt() ? of(line.substring(label.end())) : List.of(line);
+        if (listed.size() > 1) return listed;
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
         if (hasMark(line) && MARKS.matcher(line).find())
             return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
                     .flatMap(p -> of(p.strip()).stream()).toList();
+        var slashed = SLASH.split(line);
+        // two may be one or the other
+        if (slashed.length > 2 && isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip()))
+            return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;

@@ -35,8 +35,12 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
     private static final Pattern TALKING = Grammar.wordOf("telling");
 
+    /// "1/ Rinse the beans. 2/ Fry the spices": a method on one line, whose numbers measure nothing
+    private static final Pattern STEPS = Pattern.compile("^1[/.)]\\s+\\p{L}.*\\s2[/.)]\\s+\\p{L}");
+
     static Optional<Told> of(String text) {
-        if (text.length() < SHORTEST || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
+        if (text.length() < SHORTEST || STEPS.matcher(text).find()
+                || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
             return Optional.empty();
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();

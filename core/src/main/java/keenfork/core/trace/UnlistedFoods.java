@@ -50,7 +50,7 @@ final class UnlistedFoods {
     }
 
     private void mention(Mention mention, BitSet held) {
-        if ((mention.product() != null || mention.isNotKnown()) && mention.isListed(recipe)
+        if ((mention.product() != null || mention.isNotKnown() || isOfOnions(mention)) && mention.isListed(recipe)
                 || mention.isShortFor(recipe.lines()))
             return;
         if (mention.isNotKnown()) {
@@ -65,6 +65,12 @@ final class UnlistedFoods {
         var named = mention.product() == null ? missing : mention.mayHold();
         add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);
         for (var s : named) held.set(s.at());
+    }
+
+    /// "the shallots" of a list with crispy shallots: no law names them, and nobody takes them for others
+    private static boolean isOfOnions(Mention mention) {
+        var onions = TREE.get("allium");
+        return !mention.substances().isEmpty() && mention.substances().stream().allMatch(s -> TREE.isUnder(s, onions));
     }
 
     private void add(Mention mention, String ask, List<Substance> substances) {
