@@ -80,6 +80,8 @@ final class MadeHere {
         var verb = isOne || isThis ? lead - 1 : lead;
         if (verb < 0) return Meant.THERE;
         var word = before.at(verb);
+        // "stream it in like for mayo"
+        if (word.equals("for") && before.at(verb - 1).equals("like")) return Meant.LIKENED;
         if (LeadIn.LIKE.contains(word) && isLikened(verb)) return Meant.LIKENED;
         if (LeadIn.MAKES.contains(word)) return AS_IF.contains(before.at(verb - 1)) ? Meant.LIKENED : Meant.MADE;
         if (isThis) return word.equals("for") && verb == 0 ? Meant.MADE : Meant.THERE;
@@ -101,8 +103,6 @@ final class MadeHere {
         var verb = before.verb(like);
         // "Like a thick mayonnaise." tells of what was made
         if (like == 0 && before.last() > 0 && LeadIn.A.contains(before.at(1))) return true;
-        // "stream in the oil like for mayo"
-        if (like < before.last() && before.at(like + 1).equals("for")) return true;
         if (PASTES.contains(before.at(like - 1)) || LeadIn.SHAPES.contains(verb)) return true;
         var isSaid = before.words().subList(0, like).stream().anyMatch(w -> LOOKS.contains(w.text()));
         return isSaid && !LeadIn.GOES_IN.contains(verb)
