@@ -8,9 +8,13 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /// A food that somebody avoids by its name, with all that it goes into: corn is in polenta, and may be in a glucose
 /// syrup. What no law names stands on no pack by itself, so nothing but these names tells of it.
@@ -24,6 +28,8 @@ public final class Family {
     private static final String ALL_OF = "+";
     private static final int CELLS = 6;
     private static final Map<String, Table.Row> ROWS = rows();
+    private static final Table.Row ANY = Objects.requireNonNull(ROWS.get("any"));
+    private static final Remembered<List<Said>> SAID = new Remembered<>(Said::in);
     private static final Remembered<Family> READ = new Remembered<>(Family::read);
 
     private final Map<String, Held> names = new HashMap<>();
@@ -32,6 +38,8 @@ public final class Family {
     private final Set<String> own = new HashSet<>();
     private final String word;
     private String apart = "";
+    /// sayings with its word in them
+    private @Nullable Pattern talk;
     private boolean ofAnyProduct;
     private int longest = 1;
 
@@ -47,10 +55,12 @@ public final class Family {
     }
 
     /// {@return the words that a family is avoided by, each as [Words#key] gives it}
-    public static Set<String> known() { return ROWS.keySet(); }
+    public static Set<String> known() {
+        return ROWS.keySet().stream().filter(w -> ROWS.get(w) != ANY).collect(Collectors.toUnmodifiableSet());
+    }
 
-    /// {@return the family of a word; that of a word without a row of its own is the word alone, and every product
-    /// whose pack is not read may hold it}
+    /// {@return the family of a word; that of a word without a row of its own is the word alone, and what mixes many
+    /// things may hold it}
     /// @param word as [Words#key] gives it
     public static Family of(String word) { return READ.of(word); }
 
@@ -64,9 +74,7 @@ public final class Family {
         family.own.add(word);
         family.putAll(word, Held.YES);
         // what holds tomato may be of cherry tomatoes
-        var kind = ROWS.get(word.substring(word.lastIndexOf(' ') + 1));
-        if (kind == null) family.ofAnyProduct = true;
-        else family.take(kind, Held.MAY);
+        family.take(ROWS.getOrDefault(word.substring(word.lastIndexOf(' ') + 1), ANY), Held.MAY);
         return family;
     }
 
@@ -79,7 +87,7 @@ public final class Family {
         var seen = new HashSet<>(Set.of(first));
         while (!rows.isEmpty()) {
             var row = rows.poll();
-            put(Words.key(row.cell(0)), held);
+            if (row != ANY) put(Words.key(row.cell(0)), held);
             for (var also : row.list(1)) put(Words.key(also), held);
             for (var name : row.list(2)) {
                 if (!name.startsWith(ALL_OF)) putAll(name, held);
@@ -90,6 +98,8 @@ public final class Family {
         // what the first row sets apart stays so, whatever the others say
         for (var row : seen) for (var name : row.list(4)) put(Words.key(name), Held.NO);
         for (var name : first.list(4)) names.put(Words.key(name), Held.NO);
+        var talks = first.list(4).stream().filter(n -> Foods.shipped().find(n).isEmpty()).map(Pattern::quote).toList();
+        if (!talks.isEmpty()) talk = Pattern.compile("(?i)\\b(?:" + String.join("|", talks) + ")\\b");
         apart = first.list(4).stream().filter(n -> Foods.shipped().find(n).isPresent()).findFirst().orElse("");
         ofAnyProduct = first.list(3).contains(ANY_PRODUCT);
     }
@@ -132,8 +142,23 @@ public final class Family {
         return said(text).anyMatch(n -> names.get(n) == Held.YES && own.stream().anyMatch(o -> isIn(n, o)));
     }
 
+    /// the names in a text that say anything of it
     private Stream<String> said(String text) {
-        var words = Arrays.asList(Words.key(text).split(" "));
+        // "best before date" is of no date
+        var plain = talk == null ? text : talk.matcher(text).replaceAll(" ");
+        return SAID.of(plain).stream().flatMap(s -> s.food.isEmpty() ? beside(s.words) : named(s));
+    }
+
+    /// A food by any of its names: a fish sauce is no sauce that may hold mushrooms. What its words surely hold, it
+    /// holds, too: the lemon of lemon juice.
+    private Stream<String> named(Said said) {
+        for (var name : List.of(said.words, said.food)) if (names.containsKey(name)) return Stream.of(name);
+        return Stream.concat(beside(said.words), beside(said.food)).filter(n -> names.get(n) == Held.YES);
+    }
+
+    /// what the tables hold no food for, such as "and spices"
+    private Stream<String> beside(String text) {
+        var words = Arrays.asList(text.split(" "));
         var said = new ArrayList<String>();
         for (var at = 0; at < words.size();) {
             var length = longestAt(words, at);
@@ -142,6 +167,25 @@ public final class Family {
             at += length;
         }
         return said.stream();
+    }
+
+    /// A stretch of a text.
+    ///
+    /// @param words as [Words#key] gives them
+    /// @param food  the food of the tables that they name, in the same form; empty where they name none
+    private record Said(String words, String food) {
+        static List<Said> in(String text) {
+            var all = new ArrayList<Said>();
+            var from = 0;
+            for (var match : Foods.shipped().recipeWords().read(text).matches()) {
+                if (match.start() < from || !(match.meaning() instanceof Meaning.OfFood(var food))) continue;
+                all.add(new Said(Words.key(text.substring(from, match.start())), ""));
+                all.add(new Said(Words.key(match.text()), Words.key(food.name())));
+                from = match.end();
+            }
+            all.add(new Said(Words.key(text.substring(from)), ""));
+            return List.copyOf(all);
+        }
     }
 
     private int longestAt(List<String> words, int at) {
