@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import keenfork.core.covers.Eats;
 import keenfork.core.label.GuestCard;
+import keenfork.core.people.Avoidance;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
 import keenfork.core.trace.Derivation;
@@ -28,8 +29,15 @@ public final class GuestCards {
     }
 
     private static String words(Avoidances avoided) {
-        if (avoided.unread().isEmpty()) return avoided.inWords();
-        return avoided.inWords() + (avoided.all().isEmpty() ? "" : ", ") + "and what nobody here could read: "
+        if (avoided.unread().isEmpty()) return avoided.inWords() + traces(avoided);
+        return avoided.inWords() + traces(avoided) + (avoided.all().isEmpty() ? "" : ", ")
+                + "and what nobody here could read: "
                 + String.join(", ", avoided.unread());
+    }
+
+    /// What no law names stands on no pack as a trace, and nobody looked for it on shared kit.
+    private static String traces(Avoidances avoided) {
+        var foods = avoided.all().stream().filter(Avoidance.OfFood.class::isInstance).map(Avoidance::words).toList();
+        return foods.isEmpty() ? "" : " (traces of %s were not looked at)".formatted(String.join(", ", foods));
     }
 }

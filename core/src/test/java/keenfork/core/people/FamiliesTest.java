@@ -5,9 +5,11 @@ import static keenfork.core.Kit.derived;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.stream.Stream;
 import keenfork.core.Kit;
 import keenfork.core.food.Family;
+import keenfork.core.kitchen.GuestCards;
 import keenfork.core.trace.Derivation;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,5 +60,13 @@ class FamiliesTest {
         assertThat(Avoidances.of("olives", UK).understood())
                 .isEqualTo("olive and what it is in (not olive oil), recipe only");
         assertThat(Avoidances.of("corn allergy", UK).understood()).isEqualTo("corn and what it is in, recipe only");
+    }
+
+    @Test
+    void a_card_says_that_nobody_looked_for_traces() {
+        var card = GuestCards.of("Table 4", Avoidances.of("corn allergy, milk", UK), UK,
+                List.of(derived("100 g polenta"), derived("1 lettuce")));
+        assertThat(card.avoids()).isEqualTo("without corn, milk (traces of corn were not looked at)");
+        assertThat(List.of(card.goes().size(), card.eats().size())).containsExactly(1, 1);
     }
 }
