@@ -29,7 +29,9 @@ public final class Family {
     private static final int CELLS = 6;
     private static final Map<String, Table.Row> ROWS = rows();
     private static final Table.Row ANY = Objects.requireNonNull(ROWS.get("any"));
-    private static final Remembered<List<Said>> SAID = new Remembered<>(Said::in);
+    /// declarations are longer than lines, and each is looked through for every guest
+    private static final int LONGEST = 5_000;
+    private static final Remembered<List<Said>> SAID = new Remembered<>(Said::in, LONGEST);
     private static final Remembered<Family> READ = new Remembered<>(Family::read);
 
     private final Map<String, Held> names = new HashMap<>();

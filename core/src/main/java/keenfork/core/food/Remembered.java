@@ -10,15 +10,21 @@ import java.util.function.Function;
 /// @param <V> what a text says; never changed, as many ask for the same
 public final class Remembered<V> {
     private static final int MOST = 4_096;
-    /// letters beyond which a text is read each time
     private static final int LONGEST = 500;
     private final Map<String, V> known = new ConcurrentHashMap<>();
     private final Function<String, V> reader;
+    private final int longest;
 
-    public Remembered(Function<String, V> reader) { this.reader = reader; }
+    public Remembered(Function<String, V> reader) { this(reader, LONGEST); }
+
+    /// @param longest letters beyond which a text is read each time
+    Remembered(Function<String, V> reader, int longest) {
+        this.reader = reader;
+        this.longest = longest;
+    }
 
     public V of(String text) {
-        if (text.length() > LONGEST) return reader.apply(text);
+        if (text.length() > longest) return reader.apply(text);
         var before = known.get(text);
         if (before != null) return before;
         if (known.size() >= MOST) known.clear();
