@@ -10,7 +10,9 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Family;
+import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
@@ -237,8 +239,19 @@ final class PeopleWords {
             var found = Avoidance.named(match);
             if (found.isEmpty()) return false;
             said.putIfAbsent(found.get(), kind);
+            if (kind == Reason.ALLERGY && match.meaning() instanceof Meaning.OfFood(var food))
+                namedIn(match.text(), food).forEach(id -> said.putIfAbsent(ofSubstance(id), kind));
         }
         return true;
+    }
+
+    /// An allergy to celery salt is one to celery: what the name of a food says that it holds.
+    private static List<String> namedIn(String name, Food food) {
+        var tree = Substances.shipped();
+        return Words.of(name).stream().flatMap(w -> MEANT.getOrDefault(w.text(), List.of(w.text())).stream())
+                .filter(id -> tree.find(id).filter(s -> food.holds().stream().anyMatch(h -> tree.isUnder(h, s)))
+                        .isPresent())
+                .toList();
     }
 
     private static List<String> proposals(String words) {
