@@ -79,9 +79,7 @@ final class PeopleWords {
 
     private void clause(String clause) {
         if ("none".equals(TALK.get(Words.key(clause)))) return;
-        // an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass
-        var exact = ID.matcher(clause).matches() ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook))
-                : Optional.<Avoidance>empty();
+        var exact = exact(clause);
         if (exact.isPresent()) {
             said.putIfAbsent(exact.get(), Reason.AVOIDED);
             return;
@@ -130,6 +128,17 @@ final class PeopleWords {
         if (named.isEmpty() || !named.stream().allMatch(m -> m.getFirst().startsWith(FOOD))) return false;
         var read = Foods.shipped().recipeWords().read(String.join(" ", words));
         return read.matches().isEmpty() && read.unread().isEmpty();
+    }
+
+    /// an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass
+    private Optional<Avoidance> exact(String clause) {
+        return ID.matcher(clause).matches() && !isInMore(clause)
+                ? ofHome(clause).or(() -> Avoidance.exactly(clause, ruleBook)) : Optional.empty();
+    }
+
+    /// "orange" is a group of another law; who avoids it minds all that it is in, law or none
+    private static boolean isInMore(String clause) {
+        return MEANT.getOrDefault(Words.key(clause), List.of()).contains(FOOD + Words.key(clause));
     }
 
     /// "peanut" is the id of another law's group; here it means the group of our own
