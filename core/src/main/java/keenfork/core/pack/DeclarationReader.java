@@ -145,7 +145,7 @@ final class DeclarationReader {
     private boolean opensUp(Inner inner) {
         var inside = text.substring(inner.from, inner.to);
         return inside.chars().filter(Character::isLetter).count() > 2 || E_NUMBER.matcher(inside).find()
-                || BARE_NUMBER.matcher(inside.split(",")[0]).matches();
+                || isNumberFirst(inside);
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands.
@@ -200,7 +200,13 @@ final class DeclarationReader {
 
     private static boolean namesFood(String words) {
         return !Foods.shipped().packWords().read(words).matches().isEmpty()
-                || BARE_NUMBER.matcher(words.split(",")[0]).matches();
+                || isNumberFirst(words);
+    }
+
+    /// "(481, 472e)"; of nothing but commas nothing is left
+    private static boolean isNumberFirst(String list) {
+        var comma = list.indexOf(',');
+        return BARE_NUMBER.matcher(comma < 0 ? list : list.substring(0, comma)).matches();
     }
 
     /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.Kit;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substances;
@@ -22,6 +23,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
 
 /// What no reading may ever do, whatever the words.
 class ReadingPropertiesTest {
@@ -110,6 +112,30 @@ class ReadingPropertiesTest {
         var read = Avoidances.of(text, RuleBook.uk());
         assertThat(read.isEmpty() && text.codePoints().filter(Character::isLetter).count() > 12)
                 .as("words taken for nothing: %s", text).isFalse();
+    }
+
+    @Provide
+    Arbitrary<String> written() {
+        return Arbitraries.of(Stream.of("packs.txt", "recipes-whole.txt", "people.txt", "mentions.txt")
+                .flatMap(f -> Corpus.lines(f).stream()).toList());
+    }
+
+    @Provide
+    Arbitrary<String> keys() {
+        return Arbitraries.of("(,", "[,", "(", ")", "[;", ",,", ":", " / ", "=", "½", "1/", "\u0000");
+    }
+
+    /// A text as it stands while it is typed: cut off anywhere, with a slip of the keys behind it.
+    @Property(tries = 3000)
+    void every_reader_is_total_while_it_is_typed(@ForAll("written") String text, @ForAll("keys") String slip,
+            @ForAll @IntRange(max = 300) int at, @ForAll boolean isCut) {
+        var cut = Math.min(at, text.length());
+        var typed = text.substring(0, cut) + slip + (isCut ? "" : text.substring(cut));
+        Kit.derived(typed, "Method", typed);
+        Declaration.read(typed, Law.UNKNOWN);
+        var read = Avoidances.of(typed, RuleBook.uk());
+        read.all().forEach(a -> a.against(Kit.derived("100 g polenta")));
+        assertThat(read.understood()).isNotNull();
     }
 
     private static Set<String> groups(String line) {
