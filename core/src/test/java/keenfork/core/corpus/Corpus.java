@@ -20,7 +20,7 @@ public final class Corpus {
 
     private Corpus() {}
 
-    static List<String> lines(String file) { return Kit.lines("/corpus/" + file).toList(); }
+    public static List<String> lines(String file) { return Kit.lines("/corpus/" + file).toList(); }
 
     /// {@return whether a text belongs to a share}
     /// @param file the corpus
