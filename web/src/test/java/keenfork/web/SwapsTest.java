@@ -93,6 +93,8 @@ class SwapsTest extends RunningKitchen {
                 post("/dishes/" + id, "/dishes/read", "id", String.valueOf(id), "without", "sesame", "text", before);
         assertThat(plain(still.body())).contains("Without sesame: still in “200 g tahini”")
                 .doesNotContain("as a variant");
+        assertThat(plain(post("/dishes/" + id, "/dishes/read", "id", String.valueOf(id), "without", "legumes", "text",
+                before).body())).as("white beans are legumes, by no law").contains("still in “1 kg white beans”");
         var refused = post("/dishes/" + id, "/dishes/" + id + "/variant", "without", "sesame", "text", before);
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(plain(refused.body())).contains("Not kept").contains("200 g tahini");

@@ -1,8 +1,10 @@
 package keenfork.web.dish;
 
 import java.util.List;
+import java.util.stream.Stream;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Avoidances;
+import keenfork.core.recipe.Line;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Evidence;
 import keenfork.web.page.Format;
@@ -30,10 +32,13 @@ record AimView(String without, Avoidance.Answer answer, String lines, String doi
 
     private static String lines(Avoidances avoid, Derivation dish, Avoidance.Answer answer, Format format) {
         if (answer == Avoidance.Answer.NOTHING) return "";
-        var lines = dish.evidence().stream()
+        var held = dish.evidence().stream()
                 .filter(e -> avoid.all().stream().map(a -> a.against(e)).max(Avoidance.Answer::compareTo)
                         .filter(answer::equals).isPresent())
-                .map(Evidence::line).distinct().map("“%s”"::formatted).toList();
+                .map(Evidence::line);
+        var named = dish.recipe().lines().stream()
+                .filter(l -> avoid.all().stream().anyMatch(a -> a.named(dish, l) == answer)).map(Line::text);
+        var lines = Stream.concat(held, named).distinct().map("“%s”"::formatted).toList();
         return lines.size() <= MOST ? format.list(lines)
                 : "%s and %d more".formatted(String.join(", ", lines.subList(0, MOST - 1)), lines.size() - MOST + 1);
     }
