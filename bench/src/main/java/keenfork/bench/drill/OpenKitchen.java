@@ -37,8 +37,10 @@ final class OpenKitchen implements AutoCloseable {
         this.settings = Map.copyOf(settings);
     }
 
-    /// Opens it, and waits until it is ready.
+    /// Opens it, and waits until it is ready. An application that a killed launcher left still answers for a moment: it
+    /// is ended, and is none that has come back.
     OpenKitchen open() {
+        var left = application().map(ProcessHandle::pid);
         try {
             Files.createDirectories(place);
             var start = new ProcessBuilder(launcher.toString(), "serve").redirectErrorStream(true)
@@ -52,6 +54,9 @@ final class OpenKitchen implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        if (left.isPresent())
+            await("begun anew",
+                    () -> application().map(ProcessHandle::pid).filter(p -> !left.get().equals(p)).isPresent());
         awaitReady();
         return this;
     }
