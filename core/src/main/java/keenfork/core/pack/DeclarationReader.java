@@ -41,6 +41,8 @@ final class DeclarationReader {
     /// of a short list
     private static final double MOST_UNREAD = 0.6;
 
+    private static final Pattern ELSEWHERE = Tone.pattern("elsewhere");
+    private static final String ELSEWHERE_ASK = "“%s”: that is not in this text. What does it say?";
     private static final String CODES_ASK = "Which allergens are meant by “%s”? The key to it is not on this pack.";
     private static final String NO_LIST = "This pack names no ingredient. What does its list say?";
     private static final String PARTS_TERMS = ";\n•，、；";
@@ -182,16 +184,21 @@ final class DeclarationReader {
                 unread.getFirst().start(), unread.getLast().end(), true));
     }
 
-    /// "Prepared in a kitchen where all 14 allergens are used", "Allergens: 1, 7"
+    /// "Prepared in a kitchen where all 14 allergens are used", "Allergens: 1, 7", "May contain: see outer case"
     private void anyAllergen() {
         var said = ALL_ALLERGENS.matcher(text);
         while (said.find())
             if (tones[said.end() - 1] != Tone.NEGATED)
                 found(Allergens.all(), Tone.MAY, false, List.of(), said.start(), said.end());
-        var codes = CODES.matcher(text);
-        while (codes.find())
-            vague.add(new VagueTerm(codes.group(), Allergens.all(), CODES_ASK.formatted(codes.group().strip()),
-                    codes.start(), codes.end(), true));
+        anyWhereTold(CODES, CODES_ASK);
+        anyWhereTold(ELSEWHERE, ELSEWHERE_ASK);
+    }
+
+    private void anyWhereTold(Pattern phrase, String ask) {
+        var told = phrase.matcher(text);
+        while (told.find())
+            vague.add(new VagueTerm(told.group(), Allergens.all(), ask.formatted(told.group().strip()), told.start(),
+                    told.end(), true));
     }
 
     private static boolean isOf(Finding finding, List<Substance> branches) {

@@ -25,7 +25,8 @@ enum Tone {
             Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
                     held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
-    private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate"), Pattern.CASE_INSENSITIVE);
+    private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
     /// milk-free, but not eggs, free range; and the German of it
     private static final Pattern X_FREE =

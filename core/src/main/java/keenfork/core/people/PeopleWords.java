@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Family;
 import keenfork.core.food.Food;
@@ -31,8 +32,12 @@ final class PeopleWords {
     private static final String ASK = "ask:";
     private static final String FOOD = "food:";
     private static final int LONGEST = 5;
+    private static final String EXCEPT = heads("except");
     private static final Pattern CLAUSE = Pattern.compile(
-            "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?)\\s*");
+            "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?|\\s(?="
+                    + EXCEPT + "))\\s*");
+    /// "no dairy, except butter", "vegetarian, will eat fish"
+    private static final Pattern ALL_BUT = Pattern.compile("(?iU)^(?:%s|%s)\\s*".formatted(EXCEPT, heads("eats")));
     private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
     private static final int MOST_PROPOSED = 3;
@@ -56,10 +61,17 @@ final class PeopleWords {
         return held;
     }
 
+    /// {@return what finds a phrase of a kind where a clause begins}
+    private static String heads(String kind) {
+        return Table.read(PeopleWords.class, "avoid-talk.txt", 3).stream().filter(r -> r.cell(1).equals(kind))
+                .map(r -> r.cell(0)).collect(Collectors.joining("|", "(?:", ")\\b"));
+    }
+
     private static Map<String, String> talk() {
         var held = new HashMap<String, String>();
         for (var row : Table.read(PeopleWords.class, "avoid-talk.txt", 3))
-            held.put(Words.key(row.cell(0)), row.cell(1));
+            if (!row.cell(1).equals("except") && !row.cell(1).equals("eats"))
+                held.put(Words.key(row.cell(0)), row.cell(1));
         return held;
     }
 
@@ -84,6 +96,27 @@ final class PeopleWords {
             said.putIfAbsent(exact.get(), Reason.AVOIDED);
             return;
         }
+        var allBut = ALL_BUT.matcher(clause);
+        var isLetThrough = allBut.find();
+        var heard = heard(isLetThrough ? clause.substring(allBut.end()) : clause);
+        if (heard.isTrace && (heard.isFine || clause.contains("recipe"))) tracesPass = true;
+        // what is let through and was not avoided yet is avoided, whatever was meant
+        else if (heard.isFine || isLetThrough && isTouched(heard)) {
+            mayBeEaten(clause, heard);
+            return;
+        }
+        for (var meaning : heard.named) add(meaning, clause, heard.kind);
+        if (!heard.open.isEmpty() && !isTalkOf(heard.named, heard.open))
+            food(String.join(" ", heard.open), heard.kind);
+    }
+
+    /// What the words of a clause are.
+    ///
+    /// @param named what the words that are known mean
+    /// @param open  words that no list here knows
+    private record Heard(List<List<String>> named, List<String> open, Reason kind, boolean isFine, boolean isTrace) {}
+
+    private static Heard heard(String clause) {
         var words = Words.of(clause.replace(":recipe", " recipe"));
         var named = new ArrayList<List<String>>();
         var open = new ArrayList<String>();
@@ -114,13 +147,7 @@ final class PeopleWords {
             isTrace |= "trace".equals(talk);
             at++;
         }
-        if (isTrace && (isFine || clause.contains("recipe"))) tracesPass = true;
-        else if (isFine) {
-            mayBeEaten(clause, named, open);
-            return;
-        }
-        for (var meaning : named) add(meaning, clause, kind);
-        if (!open.isEmpty() && !isTalkOf(named, open)) food(String.join(" ", open), kind);
+        return new Heard(named, open, kind, isFine, isTrace);
     }
 
     /// "low" salt, "fresh" coriander: what recipes say of any food, and no food itself
@@ -171,18 +198,21 @@ final class PeopleWords {
 
     /// "no meat, fish ok" is a pescatarian; "nuts, coconut ok" lets through what was never meant; "dairy, butter ok" is
     /// told apart by nobody here.
-    private void mayBeEaten(String clause, List<List<String>> named, List<String> open) {
+    private void mayBeEaten(String clause, Heard heard) {
         var vegetarian = new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
-        if (named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
+        if (heard.named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
             said.remove(vegetarian);
             add(List.of("diet:pescatarian"), clause, Reason.AVOIDED);
-            return;
-        }
-        var touched = open.isEmpty() && named.stream().flatMap(List::stream).noneMatch(this::isAvoided);
-        var food = open.isEmpty() ? null : Foods.shipped().find(String.join(" ", open)).orElse(null);
-        var isElse = food != null && food.holds().stream().noneMatch(s -> isAvoided(s.id()));
-        if (!touched && !isElse)
+        } else if (isTouched(heard))
             refused.add(new Refused(clause, List.of("it counts all the same: say it without what is fine")));
+    }
+
+    /// {@return whether a clause speaks of what is avoided already, or of what nobody knows}
+    private boolean isTouched(Heard heard) {
+        if (heard.named.stream().flatMap(List::stream).anyMatch(this::isAvoided)) return true;
+        if (heard.open.isEmpty()) return false;
+        var food = Foods.shipped().find(String.join(" ", heard.open)).orElse(null);
+        return food == null || food.holds().stream().anyMatch(s -> isAvoided(s.id()));
     }
 
     private boolean isAvoided(String id) {

@@ -33,6 +33,7 @@ final class MadeHere {
     private static final Set<String> AS_IF = Set.of("like", "if");
     /// "a chunky paste like pesto"
     private static final Set<String> PASTES = Grammar.words("pastes");
+    private static final Set<String> HANDLED = Grammar.words("handles-made");
     private static final Set<String> LOOKS = Grammar.words("looks");
 
     private final LeadIn before;
@@ -52,6 +53,14 @@ final class MadeHere {
         return mostly == Mostly.DONE && meant == Meant.MADE && !sentence.isShaped() ? Meant.THERE : meant;
     }
 
+    /// {@return whether a step speaks of a product as of what is here: "the breadcrumbs", "cool biscuits on a rack"}
+    static boolean isThe(String step, Match match) {
+        var before = LeadIn.of(step, match.start());
+        var word = before.at(before.lead());
+        return !LeadIn.A.contains(word) && LeadIn.DETERMINER.contains(word)
+                || HANDLED.contains(before.at(before.last()));
+    }
+
     /// {@return the words of products that a step begins a sentence with as a verb: "Pickle the onions"}
     static List<String> done(String step) {
         return SENTENCE.splitAsStream(step).map(s -> Words.of(s)).filter(w -> !w.isEmpty())
@@ -66,11 +75,12 @@ final class MadeHere {
         return new MadeHere(LeadIn.of(step, start)).meant() == Meant.LIKENED;
     }
 
-    /// "on toast", "some chips": a thing; but "toast the nuts", "then wrap", "lightly mash".
+    /// "on toast", "some chips": a thing; but "toast the nuts", "then wrap", "lightly mash", "re-roll".
     private boolean isThing() {
         if (before.words().isEmpty()) return false;
         var last = before.words().getLast();
-        return !last.isPaused() && !LeadIn.BEFORE_A_VERB.contains(last.text()) && !last.text().endsWith("ly");
+        return !last.isPaused() && !LeadIn.BEFORE_A_VERB.contains(last.text()) && !last.text().endsWith("ly")
+                && !last.text().equals("re-");
     }
 
     private Meant meant() {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Remembered;
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
 /// @param holds what it is mostly made of
 public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     private static final String AT_THE_HEAD = "^";
+    private static final String WHEREVER = "*";
     private static final int CELLS = 4;
     private static final Map<String, MadeOf> ROWS = rows();
     private static final int LONGEST = 3;
@@ -37,7 +39,13 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     /// "make a", "thicken with a": not "blend to a", which makes it of what is here
     private static final Pattern TOLD = Pattern.compile(BEGINS + "(?:" + Grammar.anyOf("makes-at-hand")
             + ")\\s+(?:(?:" + Grammar.anyOf("at-hand-how") + ")\\s+)*$");
-    private static final Remembered<List<MadeOf>> READ = new Remembered<>(MadeOf::read);
+    /// "crumble the blue over": nothing stands behind it that would make it a blue board
+    private static final Pattern AS_A_THING =
+            Pattern.compile("(?i)\\s*(?:$|[.,;:!?)]|(?:" + Grammar.anyOf("behind-a-thing") + ")\\b)");
+    private static final Remembered<List<Said>> READ = new Remembered<>(MadeOf::read);
+
+    /// @param words how the step says it
+    private record Said(MadeOf row, String words) {}
 
     public MadeOf {
         of = Set.copyOf(of);
@@ -51,12 +59,15 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
             row.list(1).forEach(w -> of.add(Words.key(w)));
             var holds = row.read(2, _ -> Substances.shipped().getAll(row.list(2)));
             for (var word : row.list(0)) {
-                var atHead = word.startsWith(AT_THE_HEAD) ? AT_THE_HEAD : "";
                 var key = Words.key(word);
-                rows.put(atHead + key, new MadeOf(key, of, holds));
+                rows.put(sign(word) + key, new MadeOf(key, of, holds));
             }
         }
         return Map.copyOf(rows);
+    }
+
+    private static String sign(String word) {
+        return Stream.of(AT_THE_HEAD, WHEREVER).filter(word::startsWith).findAny().orElse("");
     }
 
     /// {@return what the steps of a recipe make of what no line names, each with its step, as one that goes in}
@@ -64,12 +75,13 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
         var made = new ArrayList<Mention>();
         for (var i = 0; i < recipe.steps().size(); i++)
             for (var one : READ.of(recipe.steps().get(i)))
-                if (!one.isListed(recipe, recipe.steps().get(i))) made.add(new Mention(i, one.words, one.holds, null));
+                if (!one.row.isListed(recipe, recipe.steps().get(i)))
+                    made.add(new Mention(i, one.words, one.row.holds, null, false));
         return made;
     }
 
-    private static List<MadeOf> read(String step) {
-        var found = new ArrayList<MadeOf>();
+    private static List<Said> read(String step) {
+        var found = new ArrayList<Said>();
         // "a pastry brush" is no pastry
         var words = Words.of(NoFood.blanked(step));
         for (var at = 0; at < words.size(); at++) {
@@ -79,16 +91,24 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
         return found;
     }
 
-    private static @Nullable MadeOf longest(List<Words.Word> words, int at, String step) {
+    private static @Nullable Said longest(List<Words.Word> words, int at, String step) {
         var before = step.substring(0, words.get(at).start());
         for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--) {
             var key = words.subList(at, at + length).stream().map(Words.Word::text).collect(Collectors.joining(" "));
-            var atHead = ROWS.get(AT_THE_HEAD + key);
-            if (atHead != null && HEAD.matcher(before).find()) return atHead;
-            var one = ROWS.get(key);
-            if (one != null && TOLD.matcher(before).find()) return one;
+            var end = words.get(at + length - 1).end();
+            var row = row(key, before, step.substring(end));
+            if (row != null) return new Said(row, step.substring(words.get(at).start(), end));
         }
         return null;
+    }
+
+    private static @Nullable MadeOf row(String key, String before, String behind) {
+        var atHead = ROWS.get(AT_THE_HEAD + key);
+        if (atHead != null && HEAD.matcher(before).find()) return atHead;
+        var thing = ROWS.get(WHEREVER + key);
+        if (thing != null && AS_A_THING.matcher(behind).lookingAt()) return thing;
+        var made = ROWS.get(key);
+        return made != null && TOLD.matcher(before).find() ? made : null;
     }
 
     private boolean isListed(Recipe recipe, String step) {

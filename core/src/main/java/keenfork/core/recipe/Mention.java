@@ -25,7 +25,8 @@ import org.jspecify.annotations.Nullable;
 /// @param words      the words of the step
 /// @param substances what such a food holds; anything where the word is not known
 /// @param product    the bought product it is, or null for a plain food and for what is not known
-public record Mention(int step, String words, List<Substance> substances, @Nullable Food product) {
+/// @param isThe      whether it is spoken of as here already: "the breadcrumbs"
+public record Mention(int step, String words, List<Substance> substances, @Nullable Food product, boolean isThe) {
     private static final Pattern PUT_ON_TOP =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("put-on-top") + ")\\b");
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
@@ -55,7 +56,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         substances = List.copyOf(substances);
     }
 
-    private Mention at(int other) { return new Mention(other, words, substances, product); }
+    private Mention at(int other) { return new Mention(other, words, substances, product, isThe); }
 
     /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a
     /// line}
@@ -120,6 +121,14 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                         || named.contains("cheese") && CHEESES.stream().anyMatch(c -> isInstead(name, c)));
     }
 
+    /// {@return whether a product is covered by what the lines hold of it: "the breadcrumbs" are of the flour here, and
+    /// "pasta" is the spaghetti of the list; but "breadcrumbs" are more than flour, and mayonnaise more than an egg}
+    public boolean isCovered(List<Line> lines) {
+        return product == null || isThe || lines.stream().flatMap(Mention::foods).filter(Mention::asksForPack)
+                .anyMatch(f -> product.holds().stream()
+                        .allMatch(s -> f.holds().stream().anyMatch(held -> canMean(s, held))));
+    }
+
     private static boolean isInstead(String name, String ofWhat) {
         return name.endsWith(" " + ofWhat) && INSTEAD.getOrDefault(ofWhat, INSTEAD_OF_ANY)
                 .contains(name.substring(0, name.length() - ofWhat.length() - 1));
@@ -180,7 +189,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
 
     private static List<Naming> read(String step) {
         var phrase = Foods.shipped().phrase(NoFood.blanked(step));
-        var notKnown = NotKnown.in(phrase).stream().map(w -> new Naming(new Mention(0, w, ANYTHING, null), false));
+        var notKnown =
+                NotKnown.in(phrase).stream().map(w -> new Naming(new Mention(0, w, ANYTHING, null, false), false));
         return Stream.concat(phrase.matches().stream()
                 .filter(m -> !Words.isDenied(step, m.end()) && !isNone(step, m.start()))
                 .flatMap(m -> naming(step, m)), notKnown).toList();
@@ -193,12 +203,12 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         if (match.meaning() instanceof Meaning.OfFood(var food) && asksForPack(food)) {
             var meant = MadeHere.product(step, match);
             return meant == MadeHere.Meant.LIKENED ? Stream.of()
-                    : Stream.of(new Naming(new Mention(0, match.text(), food.holds(), food),
-                            meant == MadeHere.Meant.MADE));
+                    : Stream.of(new Naming(new Mention(0, match.text(), food.holds(), food,
+                            MadeHere.isThe(step, match)), meant == MadeHere.Meant.MADE));
         }
         var holds = holds(match.meaning());
         return holds.isEmpty() || MadeHere.isLikened(step, match) ? Stream.of()
-                : Stream.of(new Naming(new Mention(0, match.text(), holds, null), false));
+                : Stream.of(new Naming(new Mention(0, match.text(), holds, null, false), false));
     }
 
     /// made foods, and plain ones that only a pack tells all of: dried apricots may hold sulphites

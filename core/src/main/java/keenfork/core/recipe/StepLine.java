@@ -77,7 +77,7 @@ final class StepLine {
             return isSentence
                     || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
-        if (behind.startsWith(",") && namesNothing(behind)) return true;
+        if (behind.startsWith(",") && (namesNothing(behind) || isSentence && goesOnDoing(behind))) return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-"))
             return isNumbered
                     && behind.startsWith("-") && isSentence;
@@ -149,6 +149,11 @@ final class StepLine {
         var end = 0;
         while (end < text.length() && Character.isLetter(text.charAt(end))) end++;
         return text.substring(0, end).toLowerCase(Locale.ROOT);
+    }
+
+    /// "Mix, press in tins and bake.": the next thing is done right behind the first
+    private static boolean goesOnDoing(String behind) {
+        return WORDS.containsKey(first(behind.substring(1).stripLeading()));
     }
 
     /// "chop onions, fry in butter": a second thing is done

@@ -3,6 +3,7 @@ package keenfork.core.trace;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.List;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -45,7 +46,7 @@ final class UnlistedFoods {
         // what may be there is no reason to leave out what a step says is
         for (var e : lines) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
         for (var mention : recipe.mentions()) unlisted.mention(mention, held);
-        for (var mention : made) unlisted.mention(mention, held);
+        for (var mention : made) unlisted.made(mention, held);
         return new Found(unlisted.evidence, unlisted.questions);
     }
 
@@ -57,14 +58,31 @@ final class UnlistedFoods {
             add(mention, whatIs(List.of(mention.words())), mention.substances());
             return;
         }
-        var missing = mention.substances().stream()
-                .filter(s -> held.stream().noneMatch(h -> Mention.canMean(s, TREE.at(h)))).toList();
+        var missing = mention.substances().stream().filter(s -> isMissing(s, held)).toList();
         // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
         if (missing.size() < mention.substances().size() && mention.isOfBranches()) return;
-        if (missing.isEmpty() && (mention.product() == null || !mention.product().holds().isEmpty())) return;
+        if (missing.isEmpty() && isCovered(mention, held)) return;
         var named = mention.product() == null ? missing : mention.mayHold();
         add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);
         for (var s : named) held.set(s.at());
+    }
+
+    /// What the step makes of what it does not name.
+    private void made(Mention mention, BitSet held) {
+        var missing = mention.substances().stream().filter(s -> isMissing(s, held)).toList();
+        if (missing.isEmpty()) return;
+        add(mention, "This step says “%s”, and no line names what that is mostly made of (%s). What goes in?".formatted(
+                mention.words(), missing.stream().map(Substance::name).collect(Collectors.joining(", "))), missing);
+        for (var s : missing) held.set(s.at());
+    }
+
+    private boolean isCovered(Mention mention, BitSet held) {
+        return mention.product() == null || !mention.product().holds().isEmpty()
+                && (mention.isCovered(recipe.lines()) || mention.mayHold().stream().noneMatch(s -> isMissing(s, held)));
+    }
+
+    private static boolean isMissing(Substance named, BitSet held) {
+        return held.stream().noneMatch(h -> Mention.canMean(named, TREE.at(h)));
     }
 
     /// "the shallots" of a list with crispy shallots: no law names them, and nobody takes them for others
