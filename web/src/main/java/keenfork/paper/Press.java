@@ -6,14 +6,13 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import java.awt.Font;
-import java.awt.FontFormatException;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
@@ -30,9 +29,9 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /// Makes PDFs of pages written for paper: with the house's fonts in them, tagged, titled and with their language set.
 public final class Press {
-    /// the faces that pages for paper may use, in the order they are looked through for a letter
-    private static final List<Font> FACES = List.of("AtkinsonHyperlegibleNext-Regular", "NotoSans-Regular",
-            "NotoSansHebrew-Regular", "NotoSansArabic-Regular").stream().map(Press::face).toList();
+    /// Whoever opens a first font loses an interrupt, and a request that was given up would go on: they are opened on
+    /// another thread.
+    private static final List<Font> FACES = CompletableFuture.supplyAsync(Faces::opened).join();
 
     private static final float THOUSAND = 1000;
     /// of the number of a page, pt
@@ -137,7 +136,7 @@ public final class Press {
     }
 
     private static void number(PDDocument document) throws IOException {
-        try (var in = font("/fonts/AtkinsonHyperlegibleNext-Regular.ttf")) {
+        try (var in = Faces.file("AtkinsonHyperlegibleNext-Regular")) {
             var font = PDType0Font.load(document, in, true);
             var all = document.getNumberOfPages();
             for (var i = 0; i < all; i++) {
@@ -198,23 +197,7 @@ public final class Press {
                 .mapToObj(Character::toString).toList();
     }
 
-    private static Font face(String file) {
-        try (var in = font("/fonts/" + file + ".ttf")) {
-            return Font.createFont(Font.TRUETYPE_FONT, in);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        } catch (FontFormatException e) {
-            throw new IllegalStateException(file + " is no font", e);
-        }
-    }
-
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> font("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true);
-    }
-
-    private static InputStream font(String path) {
-        var in = Press.class.getResourceAsStream(path);
-        if (in == null) throw new IllegalStateException(path + " is not shipped");
-        return in;
+        builder.useFont(() -> Faces.file(file), family, weight, FontStyle.NORMAL, true);
     }
 }

@@ -12,9 +12,11 @@ import keenfork.core.search.GivenUp;
 import keenfork.paper.Press;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 
+@Timeout(60)
 class RequestLimitTest {
     private final RequestLimit limit = new RequestLimit(Duration.ofMillis(20));
 
