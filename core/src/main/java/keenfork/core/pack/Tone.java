@@ -20,10 +20,11 @@ enum Tone {
             Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE | Pattern.UNICODE_CHARACTER_CLASS;
     private static final List<Table.Row> HELD = Table.read(Tone.class, "phrases.txt", 4);
     /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was
-    /// packed in
-    private static final Pattern PHRASES =
-            Pattern.compile("(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>%s)|(?<in>%s)".formatted(
-                    held("unfree"), held("may"), held("past"), held("negated"), held("in")), LETTERS_OF_ANY_CASE);
+    /// packed in; none begins within a word, and none that denies ends there: "raisin hazelnut" has no "sin" in it
+    private static final Pattern PHRASES = Pattern.compile(
+            "(?<!\\p{L})(?:(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>(?:%s)(?!\\p{L}))|(?<in>%s))".formatted(
+                    held("unfree"), held("may"), held("past"), held("negated"), held("in")),
+            LETTERS_OF_ANY_CASE);
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
             Pattern.CASE_INSENSITIVE);
@@ -35,7 +36,8 @@ enum Tone {
                     + "|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)", LETTERS_OF_ANY_CASE);
     /// what turns the answers of a table round
     private static final Pattern TURNS =
-            Pattern.compile("(?:%s)|%s".formatted(held("negated"), X_FREE.pattern()), LETTERS_OF_ANY_CASE);
+            Pattern.compile("(?<!\\p{L})(?:%s)(?!\\p{L})|%s".formatted(held("negated"), X_FREE.pattern()),
+                    LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
     /// "no added sugar" promises nothing about what else is in it
