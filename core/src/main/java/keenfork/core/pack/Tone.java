@@ -6,7 +6,6 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
 
 /// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before
@@ -22,21 +21,17 @@ enum Tone {
     /// the first that fits wins: what denies a promise goes before the promise, a precaution before the place it was
     /// packed in; none begins within a word, and none that denies ends there: "raisin hazelnut" has no "sin" in it
     private static final Pattern PHRASES = Pattern.compile(
-            "(?<!\\p{L})(?:(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>(?:%s)(?!\\p{L}))|(?<in>%s))".formatted(
-                    held("unfree"), held("may"), held("past"), held("negated"), held("in")),
+            "(?<!\\p{L})(?:(?<unfree>%s)|(?<may>%s)|(?<past>%s)|(?<negated>(?:%s)(?!(?<=\\p{L})\\p{L}))|(?<in>%s))"
+                    .formatted(
+                            held("unfree"), held("may"), held("past"), held("negated"), held("in")),
             LETTERS_OF_ANY_CASE);
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
             Pattern.CASE_INSENSITIVE);
     private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
-    /// milk-free, but not eggs, free range; and the German of it
-    private static final Pattern X_FREE =
-            Pattern.compile("(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:"
-                    + Grammar.anyOf("not-denying") + "))"
-                    + "|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)", LETTERS_OF_ANY_CASE);
     /// what turns the answers of a table round
     private static final Pattern TURNS =
-            Pattern.compile("(?<!\\p{L})(?:%s)(?!\\p{L})|%s".formatted(held("negated"), X_FREE.pattern()),
+            Pattern.compile("(?<!\\p{L})(?:%s)(?!(?<=\\p{L})\\p{L})|%s".formatted(held("negated"), XFree.ONE.pattern()),
                     LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
     private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
@@ -113,16 +108,16 @@ enum Tone {
         if (tones[at] == NEGATED) tones[at] = MAY;
     }
 
-    private static boolean endsSentence(String text, int at) {
+    static boolean endsSentence(String text, int at) {
         return text.charAt(at) == ';' || text.charAt(at) == '\n' || isFullStop(text, at);
     }
 
     private static void denyWhatIsFree(String text, Tone[] tones, boolean[] unfree) {
-        var free = X_FREE.matcher(text);
+        var free = XFree.ONE.matcher(text);
         while (free.find()) {
-            var denied = unfree[free.start()]
-                    || NOT.matcher(text.substring(Math.max(0, free.start() - 12), free.start())).find();
-            Arrays.fill(tones, free.start(), free.end(), denied ? MAY : NEGATED);
+            var start = XFree.start(text, free.start(), free.end());
+            var denied = unfree[free.start()] || NOT.matcher(text.substring(Math.max(0, start - 12), start)).find();
+            Arrays.fill(tones, start, free.end(), denied ? MAY : NEGATED);
         }
     }
 
