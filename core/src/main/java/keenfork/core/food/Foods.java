@@ -30,6 +30,7 @@ public final class Foods {
         recipeWords = new Lexicon(descriptors);
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
+        addSaidShort();
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -71,6 +72,17 @@ public final class Foods {
 
     private void addFoods(Lexicon lexicon) {
         for (var food : all) for (var name : food.names()) lexicon.add(name, new Meaning.OfFood(food));
+    }
+
+    /// "GF pasta" is the gluten-free pasta of the tables.
+    private void addSaidShort() {
+        for (var food : all)
+            for (var name : food.names())
+                for (var written : LeftOut.written(name)) addUnlessKnown(written, new Meaning.OfFood(food));
+    }
+
+    private void addUnlessKnown(String name, Meaning meaning) {
+        if (recipeWords.exactly(name) == null) recipeWords.add(name, meaning);
     }
 
     private static void addSubstances(Lexicon lexicon) {

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
+import keenfork.core.food.LeftOut;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
@@ -90,8 +91,8 @@ final class LineReader {
         var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
                 : named.words;
         var pressed = pressed(measure);
-        var choices = pressed.isEmpty() ? named.choices : named.choices.stream().map(c -> pressed(c, pressed)).toList();
         var preparation = preparation(measure.rest(), named.before);
+        var choices = named.choices.stream().map(c -> without(pressed(c, pressed), preparation)).toList();
         if (measure.amount() == null)
             return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
         var counted = counted(measure);
@@ -277,6 +278,13 @@ final class LineReader {
         return before.isEmpty() || behind.isEmpty() ? before + behind : before + ", " + behind;
     }
 
+    /// "pasta, GF", "feta (vegan)": another food, where all that is said behind its name is what it does without.
+    private static Line.Choice without(Line.Choice choice, String preparation) {
+        if (preparation.isEmpty() || !(choice.main() instanceof Meaning.OfFood(var food))) return choice;
+        return LeftOut.of(food, preparation)
+                .map(f -> new Line.Choice(new Meaning.OfFood(f), choice.others(), choice.inName())).orElse(choice);
+    }
+
     private static int first(int one, int other) { return other < 0 ? one : Math.min(one, other); }
 
     /// {@return what stands from a place on, without the marks around it}
@@ -290,7 +298,7 @@ final class LineReader {
 
     /// A fruit whose juice or zest is taken: the juice is what goes in, with the zest beside it.
     private static Line.Choice pressed(Line.Choice choice, Set<JuiceOrZest> pressed) {
-        if (!(choice.main() instanceof Meaning.OfFood(var fruit))) return choice;
+        if (pressed.isEmpty() || !(choice.main() instanceof Meaning.OfFood(var fruit))) return choice;
         var taken = pressed.stream().sorted()
                 .map(p -> Foods.shipped().meaning(fruit.name() + " " + p.name().toLowerCase(Locale.ROOT)))
                 .flatMap(Optional::stream).toList();

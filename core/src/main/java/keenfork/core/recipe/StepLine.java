@@ -65,11 +65,11 @@ final class StepLine {
             return false;
         var kind = WORDS.get(first);
         var isSentence = text.endsWith(".") && text.split(" ").length >= 5;
+        // "1. Whip the cream. 2. Warm honey with chilli. 3. Plonk on toasts."
+        if (isNumbered && follows && text.endsWith(".") && (kind != null || isSentence)) return true;
         if (kind == null)
             return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
                     .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
-        // "1. Whip the cream. 2. Warm honey with chilli."
-        if (isNumbered && follows && text.endsWith(".")) return true;
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
         // "salt to taste" and "pickle, to serve" go in
@@ -77,7 +77,8 @@ final class StepLine {
             return isSentence
                     || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
-        if (behind.startsWith(",") && (namesNothing(behind) || isSentence && goesOnDoing(behind))) return true;
+        if (behind.startsWith(",") && (namesNothing(behind) || isSentence && (goesOnDoing(behind) || isTold(text))))
+            return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-"))
             return isNumbered
                     && behind.startsWith("-") && isSentence;
