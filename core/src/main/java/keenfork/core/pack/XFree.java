@@ -14,6 +14,8 @@ final class XFree {
     private static final int LONGEST_NAME = 3;
     private static final Pattern JOINED =
             Pattern.compile("(?iu)(?:\\s*[,&/+]\\s*|\\s+(?:" + Tone.held("and-word") + ")\\s+)$");
+    private static final Pattern LAST_JOINED =
+            Pattern.compile("(?iu)(?:\\s*[&/+]\\s*|\\s+(?:" + Tone.held("and-word") + ")\\s+)$");
     private static final Pattern PLACE = Pattern.compile("(?iu)\\s+(?:" + Tone.held("free-place") + ")\\b");
     /// "our bakery is"
     private static final Pattern OF_A_PLACE =
@@ -31,13 +33,16 @@ final class XFree {
     /// @param end   behind "free"
     static int start(String text, int start, int end) {
         var from = sentence(text, start);
-        var isPlace = PLACE.matcher(text).region(end, text.length()).lookingAt();
-        if (!isPlace && !(isBehindAnother(text, from) && ENDS.matcher(text).region(end, text.length()).lookingAt()))
-            return start;
+        if (!LAST_JOINED.matcher(text.substring(from, start)).find()) return start;
         var first = start;
         for (var item = before(text, from, first); item >= 0; item = before(text, from, first)) first = item;
-        var lead = text.substring(from, first);
-        return isPlace || lead.isBlank() || OF_A_PLACE.matcher(lead).find() ? first : start;
+        var lead = text.substring(from, first).stripTrailing();
+        // "made in a": a list of ingredients would end in a comma there
+        if (PLACE.matcher(text).region(end, text.length()).lookingAt()
+                && (lead.isEmpty() ? isBehindAnother(text, from) : Character.isLetter(lead.charAt(lead.length() - 1))))
+            return first;
+        var isSaid = isBehindAnother(text, from) && ENDS.matcher(text).region(end, text.length()).lookingAt();
+        return isSaid && (lead.isEmpty() || OF_A_PLACE.matcher(lead).find()) ? first : start;
     }
 
     /// {@return where the allergen before a joining word or a comma begins; -1 where there is none}

@@ -15,6 +15,8 @@ import keenfork.core.food.Grammar;
 record LeadIn(List<Word> words) {
     private static final Pattern WORD = Pattern.compile("[\\p{L}'’-]+|[.;:!?]|[\\d½⅓⅔¼¾]+");
     private static final int MOST_QUALIFIERS = 3;
+    /// letters of a sentence before a name that can tell how it is meant; more are a story
+    private static final int FURTHEST = 500;
 
     static final Set<String> A = Grammar.words("one");
     static final Set<String> DETERMINER = Grammar.words("determiner");
@@ -40,16 +42,22 @@ record LeadIn(List<Word> words) {
     /// @param end      where it ends in the text
     record Word(String text, boolean isPaused, int end) {}
 
-    /// {@return the words of the sentence that ends where a name starts}
+    /// {@return the words of the sentence that ends where a name starts, as far as they can matter}
     static LeadIn of(String text, int start) {
         var words = new ArrayList<Word>();
-        var found = WORD.matcher(text).region(0, start);
+        var found = WORD.matcher(text).region(from(text, start), start);
         while (found.find()) {
             var word = found.group().toLowerCase(Locale.ROOT);
             if (word.length() == 1 && ".;:!?".contains(word)) words.clear();
             else words.add(new Word(word, found.end() < start && text.charAt(found.end()) == ',', found.end()));
         }
         return new LeadIn(words);
+    }
+
+    private static int from(String text, int start) {
+        var at = Math.max(0, start - FURTHEST);
+        while (at > 0 && at < start && Character.isLetter(text.charAt(at - 1))) at++;
+        return at;
     }
 
     /// {@return the word at a place, from 0; empty before the first}

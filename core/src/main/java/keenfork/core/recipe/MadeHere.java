@@ -28,6 +28,7 @@ final class MadeHere {
     private static final Pattern SENTENCE = Pattern.compile("[.;:!?]");
     private static final Pattern BOUGHT = Pattern.compile("(?i)\\b(?:(?:" + Grammar.anyOf("shop-vessel")
             + ") of (?:\\p{L}+ )?|(?:" + Grammar.anyOf("bought") + ") )$");
+    private static final int LONGEST_BOUGHT = 60;
     private static final Pattern OF_IT = Pattern.compile("(?i) (?:" + Grammar.anyOf("of-what-is-here") + ")\\b");
     /// "like making a meringue"
     private static final Set<String> AS_IF = Set.of("like", "if");
@@ -42,8 +43,8 @@ final class MadeHere {
 
     /// {@return what a step means by a product}
     static Meant product(String step, Match match) {
-        var before = step.substring(0, match.start());
-        if (BOUGHT.matcher(before).find()) return Meant.THERE;
+        var from = Math.max(0, match.start() - LONGEST_BOUGHT);
+        if (BOUGHT.matcher(step).useTransparentBounds(true).region(from, match.start()).find()) return Meant.THERE;
         var sentence = new MadeHere(LeadIn.of(step, match.start()));
         var mostly = WORDS.get(Words.key(match.text()));
         if (mostly == Mostly.MADE || mostly == Mostly.DONE && !sentence.isThing()) return Meant.MADE;

@@ -45,7 +45,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// of each step by itself
-    private static final Pattern NONE = Pattern.compile("(?i)(?:^|[.;!?])\\s*(?:no|nil|zero)\\s+$");
+    private static final Pattern NONE = Pattern.compile("(?is)(?:(?<!.)|[.;!?])\\s{0,4}(?:no|nil|zero)\\s{1,4}$");
+    private static final int LONGEST_NONE = 16;
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
     private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
@@ -197,7 +198,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// "No nuts in this one!": a sentence that says so itself
-    private static boolean isNone(String step, int start) { return NONE.matcher(step.substring(0, start)).find(); }
+    private static boolean isNone(String step, int start) {
+        return NONE.matcher(step).useTransparentBounds(true).region(Math.max(0, start - LONGEST_NONE), start).find();
+    }
 
     private static Stream<Naming> naming(String step, Lexicon.Match match) {
         if (match.meaning() instanceof Meaning.OfFood(var food) && asksForPack(food)) {
