@@ -83,6 +83,9 @@ enum Tone {
                 tones[at] = phrase.tone;
                 unfree[at] = phrase.unfree;
             }
+            if (phrase.tone == NEGATED)
+                for (var span : Denied.beyond(text, phrase.start, phrase.end, to))
+                    Arrays.fill(tones, span.start(), span.end(), IN);
         }
         denyWhatIsFree(text, tones, unfree);
         var boilerplate = BOILERPLATE.matcher(text);
@@ -184,7 +187,7 @@ enum Tone {
         return before.endsWith(".") && before.indexOf(',') >= 0;
     }
 
-    private static boolean isListOfAllergens(String list) {
+    static boolean isListOfAllergens(String list) {
         for (var item : (list.startsWith(":") ? list.substring(1) : list).split(",|" + AND_WORD.pattern()))
             if (!item.isBlank() && !Allergens.areAllOf(item)) return false;
         return true;
