@@ -6,9 +6,12 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import keenfork.core.diet.Verdict;
 import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
 import keenfork.core.measure.Mass;
 import keenfork.core.recipe.PartKind;
 import keenfork.core.trace.Certainty;
@@ -81,11 +84,22 @@ public class Format {
                 + (m.comesOff() ? ", comes off" : "")).orElse("nothing found");
     }
 
-    /// {@return the same with the members found: `in it: almond, walnut`}
+    /// {@return the same with the members found: `in it: almond, walnut`, and apart from them those of which less is
+    /// known: `in it: wheat; perhaps barley`}
     public String full(Optional<Mark> mark) {
-        var members = mark.map(m -> m.members().stream().map(Substance::name)
-                .filter(n -> !n.equalsIgnoreCase(m.group().label())).toList()).orElse(List.of());
-        return words(mark) + (members.isEmpty() ? "" : ": " + String.join(", ", members));
+        var members = mark.map(m -> m.members().stream().filter(s -> !s.name().equalsIgnoreCase(m.group().label()))
+                .collect(Collectors.partitioningBy(s -> isStrongest(m, s)))).orElse(Map.of());
+        return words(mark) + named(": ", members.get(true)) + named("; perhaps ", members.get(false));
+    }
+
+    private static boolean isStrongest(Mark mark, Substance member) {
+        return mark.threads().stream().anyMatch(t -> t.certainty() == mark.certainty()
+                && Substances.shipped().isUnder(t.substance(), member));
+    }
+
+    private static String named(String before, @Nullable List<Substance> members) {
+        return members == null || members.isEmpty() ? ""
+                : before + members.stream().map(Substance::name).collect(Collectors.joining(", "));
     }
 
     public String words(Certainty certainty, boolean assumed) {

@@ -53,6 +53,16 @@ class FormatTest {
         assertThat(format.count(0, "pack", "packs")).isEqualTo("0 packs");
     }
 
+    /// Flour is surely wheat; what else its breadcrumbs are of, a pack would tell.
+    @Test
+    void members_that_are_only_not_known_are_not_said_to_be_in_it() {
+        var book = RuleBook.uk();
+        var recipe = Recipe.read("Gratin\n200 g plain flour\n1 tbsp rye or barley flour", Volumes.METRIC, Law.UNKNOWN);
+        var mark = Derivation.of(recipe, Facts.none(book)).under(book).marks().stream()
+                .filter(m -> m.group().id().equals("gluten")).findFirst();
+        assertThat(format.full(mark)).isEqualTo("in it: wheat; perhaps rye, barley");
+    }
+
     /// Shape before colour: each way of being there has a shape of its own, lifted where it comes off.
     @ParameterizedTest
     @CsvSource(delimiter = '|',
