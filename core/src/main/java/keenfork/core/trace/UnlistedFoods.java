@@ -2,8 +2,11 @@ package keenfork.core.trace;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
+import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Substances;
@@ -20,6 +23,8 @@ final class UnlistedFoods {
     private final Place place;
     private final List<Evidence> evidence = new ArrayList<>();
     private final List<Question> questions = new ArrayList<>();
+    /// what one step has asked for, another does not
+    private final Set<Food> asked = new HashSet<>();
 
     /// Where the dish stands.
     ///
@@ -62,9 +67,11 @@ final class UnlistedFoods {
         // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
         if (missing.size() < mention.substances().size() && mention.isOfBranches()) return;
         if (missing.isEmpty() && isCovered(mention, held)) return;
+        if (mention.product() != null && !asked.add(mention.product())) return;
         var named = mention.product() == null ? missing : mention.mayHold();
         add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);
-        for (var s : named) held.set(s.at());
+        // what a product only may hold is no answer to what the next step names
+        for (var s : mention.product() == null ? named : mention.product().holds()) held.set(s.at());
     }
 
     /// What the step makes of what it does not name.
