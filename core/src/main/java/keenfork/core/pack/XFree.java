@@ -17,6 +17,7 @@ final class XFree {
     private static final Pattern LAST_JOINED =
             Pattern.compile("(?iu)(?:\\s*[&/+]\\s*|\\s+(?:" + Tone.held("and-word") + ")\\s+)$");
     private static final Pattern PLACE = Pattern.compile("(?iu)\\s+(?:" + Tone.held("free-place") + ")\\b");
+    private static final Pattern BEFORE_A_PLACE = Pattern.compile("(?iu)\\b(?:" + Tone.held("free-lead") + ")$");
     /// "our bakery is"
     private static final Pattern OF_A_PLACE =
             Pattern.compile("(?iu)\\b(?:" + Tone.held("free-place") + ")\\s+(?:is|are)(?:\\s+\\p{L}+)?\\s*$");
@@ -37,9 +38,9 @@ final class XFree {
         var first = start;
         for (var item = before(text, from, first); item >= 0; item = before(text, from, first)) first = item;
         var lead = text.substring(from, first).stripTrailing();
-        // "made in a": a list of ingredients would end in a comma there
+        // "made in a", but not "contains milk, egg and nut free biscuits"
         if (PLACE.matcher(text).region(end, text.length()).lookingAt()
-                && (lead.isEmpty() ? isBehindAnother(text, from) : Character.isLetter(lead.charAt(lead.length() - 1))))
+                && (lead.isEmpty() ? isBehindAnother(text, from) : BEFORE_A_PLACE.matcher(lead).find()))
             return first;
         var isSaid = isBehindAnother(text, from) && ENDS.matcher(text).region(end, text.length()).lookingAt();
         return isSaid && (lead.isEmpty() || OF_A_PLACE.matcher(lead).find()) ? first : start;
@@ -61,10 +62,11 @@ final class XFree {
         return named;
     }
 
-    /// from its first letter on: "egg", not "is egg"
+    /// one name from its first letter on: "egg", not "is egg" nor "milk egg"
     private static boolean isNamed(String item) {
-        return Allergens.areAllOf(item)
-                && Foods.shipped().packWords().read(item).matches().getFirst().start() == 0;
+        if (!Allergens.areAllOf(item)) return false;
+        var names = Foods.shipped().packWords().read(item).matches();
+        return names.size() == 1 && names.getFirst().start() == 0;
     }
 
     private static int sentence(String text, int start) {
