@@ -16,6 +16,9 @@ final class XFree {
             Pattern.compile("(?iu)(?:\\s*[,&/+]\\s*|\\s+(?:" + Tone.held("and-word") + ")\\s+)$");
     private static final Pattern LAST_JOINED =
             Pattern.compile("(?iu)(?:\\s*[&/+]\\s*|\\s+(?:" + Tone.held("and-word") + ")\\s+)$");
+    /// "milk- and egg-free"
+    private static final Pattern HUNG =
+            Pattern.compile("(?iu)(?:\\p{L}{1,40}-\\s?(?:[,&/]|" + Tone.held("and-word") + ")\\s)+$");
     private static final Pattern PLACE = Pattern.compile("(?iu)\\s+(?:" + Tone.held("free-place") + ")\\b");
     private static final Pattern BEFORE_A_PLACE = Pattern.compile("(?iu)\\b(?:" + Tone.held("free-lead") + ")$");
     /// "our bakery is"
@@ -34,6 +37,8 @@ final class XFree {
     /// @param end   behind "free"
     static int start(String text, int start, int end) {
         var from = sentence(text, start);
+        var hung = HUNG.matcher(text.substring(from, start));
+        if (hung.find()) return from + hung.start();
         if (!LAST_JOINED.matcher(text.substring(from, start)).find()) return start;
         var first = start;
         for (var item = before(text, from, first); item >= 0; item = before(text, from, first)) first = item;
@@ -42,7 +47,8 @@ final class XFree {
         if (PLACE.matcher(text).region(end, text.length()).lookingAt()
                 && (lead.isEmpty() ? isBehindAnother(text, from) : BEFORE_A_PLACE.matcher(lead).find()))
             return first;
-        var isSaid = isBehindAnother(text, from) && ENDS.matcher(text).region(end, text.length()).lookingAt();
+        var isSaid = (isBehindAnother(text, from) || from == 0 && text.substring(0, start).indexOf(',') < 0)
+                && ENDS.matcher(text).region(end, text.length()).lookingAt();
         return isSaid && (lead.isEmpty() || OF_A_PLACE.matcher(lead).find()) ? first : start;
     }
 
