@@ -172,7 +172,7 @@ enum Tone {
         if (firstComma < 0) return end;
         var list = text.substring(phrase.end, end);
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
-                && (isClosed(list) || isOnItsOwn(text, phrase)) && isListOfAllergens(list);
+                && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isListOfAllergens(list);
         return isList ? end : firstComma;
     }
 
@@ -182,9 +182,9 @@ enum Tone {
     }
 
     /// a sentence of its own behind another: "Water, oats. Free from dairy, soya, nuts."
-    private static boolean isOnItsOwn(String text, Phrase phrase) {
-        var before = text.substring(0, phrase.start).stripTrailing();
-        return before.endsWith(".") && before.indexOf(',') >= 0;
+    static boolean isOnItsOwn(String text, int start) {
+        var before = text.substring(0, start).stripTrailing();
+        return (before.endsWith(".") || before.endsWith(";")) && before.indexOf(',') >= 0;
     }
 
     static boolean isListOfAllergens(String list) {

@@ -45,9 +45,9 @@ final class XFree {
         var lead = text.substring(from, first).stripTrailing();
         // "made in a", but not "contains milk, egg and nut free biscuits"
         if (PLACE.matcher(text).region(end, text.length()).lookingAt()
-                && (lead.isEmpty() ? isBehindAnother(text, from) : BEFORE_A_PLACE.matcher(lead).find()))
+                && (lead.isEmpty() ? Tone.isOnItsOwn(text, from) : BEFORE_A_PLACE.matcher(lead).find()))
             return first;
-        var isSaid = (isBehindAnother(text, from) || from == 0 && text.substring(0, start).indexOf(',') < 0)
+        var isSaid = (Tone.isOnItsOwn(text, from) || from == 0 && text.substring(0, start).indexOf(',') < 0)
                 && ENDS.matcher(text).region(end, text.length()).lookingAt();
         return isSaid && (lead.isEmpty() || OF_A_PLACE.matcher(lead).find()) ? first : start;
     }
@@ -81,11 +81,5 @@ final class XFree {
                 && !Tone.isOpen(text.charAt(at - 1)))
             at--;
         return at;
-    }
-
-    /// a sentence of its own behind the list
-    private static boolean isBehindAnother(String text, int from) {
-        var before = text.substring(0, from).stripTrailing();
-        return (before.endsWith(".") || before.endsWith(";")) && before.indexOf(',') >= 0;
     }
 }

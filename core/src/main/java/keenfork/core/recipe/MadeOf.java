@@ -33,6 +33,8 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     private static final int CELLS = 4;
     private static final Map<String, MadeOf> ROWS = rows();
     private static final int LONGEST = 3;
+    /// letters before a word that tell whether it is made
+    private static final int FURTHEST = 100;
     /// a sentence, or a next thing to do, begins
     private static final String BEGINS = "(?i)(?:^|[.;:!?,]|\\b(?:and|then|or))\\s*";
     private static final Pattern HEAD = Pattern.compile(BEGINS + "$");
@@ -92,23 +94,27 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     }
 
     private static @Nullable Said longest(List<Words.Word> words, int at, String step) {
-        var before = step.substring(0, words.get(at).start());
+        var start = words.get(at).start();
         for (var length = Math.min(LONGEST, words.size() - at); length > 0; length--) {
             var key = words.subList(at, at + length).stream().map(Words.Word::text).collect(Collectors.joining(" "));
             var end = words.get(at + length - 1).end();
-            var row = row(key, before, step.substring(end));
-            if (row != null) return new Said(row, step.substring(words.get(at).start(), end));
+            var row = row(key, step, start, end);
+            if (row != null) return new Said(row, step.substring(start, end));
         }
         return null;
     }
 
-    private static @Nullable MadeOf row(String key, String before, String behind) {
+    private static @Nullable MadeOf row(String key, String step, int start, int end) {
         var atHead = ROWS.get(AT_THE_HEAD + key);
-        if (atHead != null && HEAD.matcher(before).find()) return atHead;
+        if (atHead != null && leads(HEAD, step, start)) return atHead;
         var thing = ROWS.get(WHEREVER + key);
-        if (thing != null && AS_A_THING.matcher(behind).lookingAt()) return thing;
+        if (thing != null && AS_A_THING.matcher(step).region(end, step.length()).lookingAt()) return thing;
         var made = ROWS.get(key);
-        return made != null && TOLD.matcher(before).find() ? made : null;
+        return made != null && leads(TOLD, step, start) ? made : null;
+    }
+
+    private static boolean leads(Pattern pattern, String step, int start) {
+        return pattern.matcher(step.substring(Math.max(0, start - FURTHEST), start)).find();
     }
 
     private boolean isListed(Recipe recipe, String step) {
