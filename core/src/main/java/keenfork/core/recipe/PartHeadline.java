@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Table;
 import org.jspecify.annotations.Nullable;
 
@@ -30,8 +31,8 @@ final class PartHeadline {
             + "))(?:\\s*\\((?:" + Grammar.anyOf("made-for") + ")\\b[^)]*\\)|\\s+(?:" + Grammar.anyOf("each") + "))$"
             + "|^(?-i:(?<caps>(?:[A-Z]+ ){0,2}[A-Z]+))$|^(?<bare>" + Grammar.anyOf("serving-part") + ")$");
     private static final Pattern WHOLE_PART = Pattern.compile("(?i)(?:.* )?(?:" + PARTS + ")");
-    private static final Pattern MAKE_THE =
-            Pattern.compile("(?iu)\\b(?:" + Grammar.anyOf("made-verb") + ")\\b(?: \\p{L}+)? the (.{1,26})");
+    private static final PhrasePattern MAKE_THE =
+            new PhrasePattern(Grammar.list("made-verb"), "(?: \\p{L}+)? the (.{1,26})");
     /// so many parts a dish has at most
     private static final int MOST_MADE = 20;
     private static final Pattern BARE =
@@ -89,7 +90,7 @@ final class PartHeadline {
     }
 
     private static List<String> madeHere(String text) {
-        return MAKE_THE.matcher(text).results().limit(MOST_MADE).map(m -> m.group(1).toLowerCase(Locale.ROOT)).toList();
+        return MAKE_THE.in(text, MOST_MADE).stream().map(m -> m.group(1).toLowerCase(Locale.ROOT)).toList();
     }
 
     private static @Nullable String made(String line) {
@@ -116,7 +117,9 @@ final class PartHeadline {
     }
 
     /// {@return whether a headline names nothing but what a part is: "For the dressing", and not "Tahini dressing"}
-    static boolean isBare(String headline) { return BARE.matcher(headline).matches(); }
+    static boolean isBare(String headline) {
+        return !headline.isEmpty() && Character.isLetter(headline.charAt(0)) && BARE.matcher(headline).matches();
+    }
 
     /// "to finish - sesame seeds, spring onion" says what goes in
     private static boolean goesOnWithFood(String headline) {

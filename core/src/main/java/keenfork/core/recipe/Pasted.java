@@ -28,7 +28,8 @@ final class Pasted {
     static String plain(String written) {
         var plain = isPlain(written) ? written : blanksAsOne(written);
         if (plain.isEmpty()) return plain;
-        if (Character.isDigit(plain.charAt(0))) return ORDINAL.matcher(plain).replaceFirst("$1. ");
+        if (Character.isDigit(plain.charAt(0)))
+            return plain.lastIndexOf('/', 2) > 0 ? ORDINAL.matcher(plain).replaceFirst("$1. ") : plain;
         return isDrawn(plain.charAt(0)) ? undrawn(plain) : plain;
     }
 

@@ -264,7 +264,8 @@ final class RecipeReader {
     /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
     /// list.
     private boolean takesInline(String line) {
-        if (line.indexOf(':') < 0 && line.indexOf('=') < 0 && !DASHED.matcher(line).find()) return false;
+        if (line.indexOf(':') < 0 && line.indexOf('=') < 0 && !(hasDash(line) && DASHED.matcher(line).find()))
+            return false;
         var inline = INLINE.matcher(line);
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
@@ -299,6 +300,10 @@ final class RecipeReader {
         }
         lines.add(lineReader.read(whole.toString()));
         return true;
+    }
+
+    private static boolean hasDash(String line) {
+        return line.indexOf('-') >= 0 || line.indexOf('–') >= 0 || line.indexOf('—') >= 0;
     }
 
     private static boolean isFood(String words) {

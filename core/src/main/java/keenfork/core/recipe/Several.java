@@ -29,15 +29,15 @@ final class Several {
     /// {@return the pieces of a line, each with an amount in front and a food behind it; the line itself where it is
     /// one}
     static List<String> of(String line) {
-        var label = LABEL.matcher(line);
-        var listed = label.lookingAt() ? of(line.substring(label.end())) : List.of(line);
+        var label = line.indexOf(':') < 0 ? null : LABEL.matcher(line);
+        var listed = label != null && label.lookingAt() ? of(line.substring(label.end())) : List.<String>of();
         if (listed.size() > 1) return listed;
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
         if (hasMark(line) && MARKS.matcher(line).find())
             return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
                     .flatMap(p -> of(p.strip()).stream()).toList();
-        var slashed = SLASH.split(line);
+        var slashed = line.indexOf('/') < 0 ? new String[] {line} : SLASH.split(line);
         // two may be one or the other
         if (slashed.length > 2 && isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip()))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Table;
 
 /// "Lovely with sourdough bread." is no part of the dish. What has a figure is: "lovely with 6 flatbreads"; and "serve
@@ -18,7 +19,9 @@ final class Suggested {
             + "|(?:it['’]?s |it is |this is |they['’]?re |they are |is |are |this |it |these )?"
             + "(?:also |really |very |especially |just |even )?(?:" + WITH + ")(?: too| also)? with " + ONE_SENTENCE
             + ")$");
-    private static final Pattern MAY_SAY = Pattern.compile("(?i) with |serving |to eat |partners");
+    /// a word of these is in every sentence that only suggests
+    private static final PhrasePattern MAY_SAY =
+            new PhrasePattern(List.of("with", "serving", "eat", "partners"), "");
 
     private Suggested() {}
 
@@ -30,12 +33,12 @@ final class Suggested {
 
     /// {@return whether a line or a sentence only suggests}
     static boolean is(String words) {
-        return MAY_SAY.matcher(words).find() && SAID.matcher(words.strip()).matches()
+        return MAY_SAY.isIn(words) && SAID.matcher(words.strip()).matches()
                 && !StepLine.isToldIn(words);
     }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}
     static List<String> in(String step) {
-        return MAY_SAY.matcher(step).find() ? Told.sentences(step).stream().filter(Suggested::is).toList() : List.of();
+        return MAY_SAY.isIn(step) ? Told.sentences(step).stream().filter(Suggested::is).toList() : List.of();
     }
 }
