@@ -1,10 +1,12 @@
 package keenfork.core.food;
 
+import java.util.Collection;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Span;
@@ -46,6 +48,17 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
         holds = List.copyOf(holds);
         sometimes = List.copyOf(sometimes);
         counts = Collections.unmodifiableMap(new HashMap<>(counts));
+    }
+
+    /// {@return this food where a kitchen says that things are left out of it, "nut-free pesto": they are as open as
+    /// what only some makes of it hold, until a pack says better}
+    public Food leavingOpen(Collection<Substance> leftOut) {
+        var open = holds.stream().filter(s -> leftOut.stream().anyMatch(l -> Substances.shipped().isUnder(s, l)))
+                .toList();
+        if (open.isEmpty()) return this;
+        var held = holds.stream().filter(s -> !open.contains(s)).toList();
+        return new Food(id, names, make, held, Stream.concat(sometimes.stream(), open.stream()).distinct().toList(),
+                origin, density, counts, protein, sulphite, source);
     }
 
     /// {@return g of one centimetre cut off it, or empty where none is held}

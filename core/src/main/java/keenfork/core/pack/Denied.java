@@ -15,7 +15,15 @@ final class Denied {
     private static final Pattern ENDS = Pattern.compile("(?iu)\\b(?:" + Tone.held("denies-alone") + ")\\b");
     private static final Pattern NON = Pattern.compile("(?i)non[- ]");
 
+    /// "colours, flavours or preservatives": a list of nothing else
+    private static final Pattern NO_FOODS =
+            Pattern.compile("(?iu)\\s*(?:%1$s)(?:\\s*[,/&]?\\s*(?:(?:%2$s)\\s+)?(?:%1$s))*\\s*"
+                    .formatted(Tone.held("denies-alone"), Tone.held("and-word")));
+
     private Denied() {}
+
+    /// {@return whether a list behind a phrase that denies names only what is left out by its kind: colours, sugar}
+    static boolean areNoFoods(String list) { return NO_FOODS.matcher(list).matches(); }
 
     /// A stretch of a text.
     record Span(int start, int end) {}

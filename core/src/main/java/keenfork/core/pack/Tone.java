@@ -25,6 +25,8 @@ enum Tone {
                     .formatted(
                             held("unfree"), held("may"), held("past"), held("negated"), held("in")),
             LETTERS_OF_ANY_CASE);
+    private static final Pattern BEHIND = Pattern.compile(
+            "\\b(?:(?<not>%s)|%s)".formatted(held("not-behind"), held("may-behind")), LETTERS_OF_ANY_CASE);
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
             Pattern.CASE_INSENSITIVE);
@@ -87,12 +89,30 @@ enum Tone {
                 for (var span : Denied.beyond(text, phrase.start, phrase.end, to))
                     Arrays.fill(tones, span.start(), span.end(), IN);
         }
+        toneWhatStandsBefore(text, tones);
         denyWhatIsFree(text, tones, unfree);
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
         for (var row : AnsweredRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         doubtWhatIsDenied(text, tones);
         return tones;
+    }
+
+    /// "milk and sesame are used in our bakery": a precaution behind the names, all that the sentence lists, or those
+    /// behind its last comma where it lists more than allergens. What is denied so, "nuts are not used on site", is
+    /// denied where it lists nothing else.
+    private static void toneWhatStandsBefore(String text, Tone[] tones) {
+        var said = BEHIND.matcher(text);
+        var from = 0;
+        while (said.find()) {
+            var start = said.start();
+            while (start > from && !endsSentence(text, start - 1) && ":(".indexOf(text.charAt(start - 1)) < 0) start--;
+            from = said.end();
+            var isAll = isListOfAllergens(text.substring(start, said.start()));
+            var isDenied = said.group("not") != null;
+            if (!isAll) start = isDenied ? said.start() : Math.max(start, text.lastIndexOf(',', said.start() - 1));
+            for (var at = start; at < said.start(); at++) if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
+        }
     }
 
     /// "no nuts are in it, and we cannot rule out traces": what is denied is doubted in the same breath
@@ -171,6 +191,7 @@ enum Tone {
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
         if (firstComma < 0) return end;
         var list = text.substring(phrase.end, end);
+        if (Denied.areNoFoods(list)) return end;
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
                 && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isListOfAllergens(list);
         return isList ? end : firstComma;

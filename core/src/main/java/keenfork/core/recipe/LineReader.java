@@ -158,6 +158,7 @@ final class LineReader {
             words = words.and(Understood.of(reading));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
+            if (named.size() < reading.matches().size()) leaveOpen(alternative, reading.matches(), named);
             if (choices.isEmpty() && !named.isEmpty())
                 before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
@@ -165,6 +166,15 @@ final class LineReader {
         }
         for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food)) words = words.knowing(food);
         return new Named(different(choices), weighed, before, words);
+    }
+
+    /// "nut-free pesto", "mayo, no egg": no table is surer than the cook, and no cook than the pack
+    private static void leaveOpen(String phrase, List<Match> matches, List<Match> named) {
+        var denied = matches.stream().filter(m -> !named.contains(m))
+                .filter(m -> Words.isDenied(phrase, m.end()) || Words.isRuledOut(phrase, m.start()))
+                .map(Match::meaning).toList();
+        named.replaceAll(
+                m -> new Match(m.text(), LeftOut.open(m.meaning(), denied), m.start(), m.end(), m.taken()));
     }
 
     /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel":

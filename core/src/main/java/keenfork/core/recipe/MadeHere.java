@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Table;
@@ -35,6 +36,8 @@ final class MadeHere {
     /// "a chunky paste like pesto"
     private static final Set<String> PASTES = Grammar.words("pastes");
     private static final Set<String> HANDLED = Grammar.words("handles-made");
+    private static final Set<String> SERVES = Grammar.words("serves");
+    private static final Set<String> SERVED_WITH = Grammar.words("served-with");
     private static final Set<String> LOOKS = Grammar.words("looks");
 
     private final LeadIn before;
@@ -47,6 +50,7 @@ final class MadeHere {
         if (BOUGHT.matcher(step).useTransparentBounds(true).region(from, match.start()).find()) return Meant.THERE;
         var sentence = new MadeHere(LeadIn.of(step, match.start()));
         var mostly = WORDS.get(Words.key(match.text()));
+        if (mostly == Mostly.MADE && sentence.isServedWith()) return Meant.THERE;
         if (mostly == Mostly.MADE || mostly == Mostly.DONE && !sentence.isThing()) return Meant.MADE;
         if (OF_IT.matcher(step).region(match.end(), step.length()).lookingAt()) return Meant.MADE;
         var meant = sentence.meant();
@@ -56,10 +60,7 @@ final class MadeHere {
 
     /// {@return whether a step speaks of a product as of what is here: "the breadcrumbs", "cool biscuits on a rack"}
     static boolean isThe(String step, Match match) {
-        var before = LeadIn.of(step, match.start());
-        var word = before.at(before.lead());
-        return !LeadIn.A.contains(word) && LeadIn.DETERMINER.contains(word)
-                || HANDLED.contains(before.at(before.last()));
+        return new MadeHere(LeadIn.of(step, match.start())).isThe();
     }
 
     /// {@return the words of products that a step begins a sentence with as a verb: "Pickle the onions"}
@@ -82,6 +83,21 @@ final class MadeHere {
         var last = before.words().getLast();
         return !last.isPaused() && !LeadIn.BEFORE_A_VERB.contains(last.text()) && !last.text().endsWith("ly")
                 && !last.text().equals("re-");
+    }
+
+    /// "serve with slaw": not "serve with the slaw", which is here already
+    private boolean isServedWith() {
+        var words = before.words().stream().map(LeadIn.Word::text).toList();
+        var serve = IntStream.range(0, words.size()).filter(at -> SERVES.contains(words.get(at))).findFirst();
+        return serve.isPresent()
+                && words.subList(serve.getAsInt(), words.size()).stream().anyMatch(SERVED_WITH::contains)
+                && !isThe();
+    }
+
+    private boolean isThe() {
+        var word = before.at(before.lead());
+        return !LeadIn.A.contains(word) && LeadIn.DETERMINER.contains(word)
+                || HANDLED.contains(before.at(before.last()));
     }
 
     private Meant meant() {
