@@ -30,7 +30,7 @@ public final class Foods {
         recipeWords = new Lexicon(descriptors);
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
-        addSaidShort();
+        addSaidShort(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -38,6 +38,7 @@ public final class Foods {
         addSubstances(packWords);
         addPeople();
         addFoods(packWords);
+        addSaidShort(packWords);
         addLanguages();
     }
 
@@ -75,14 +76,14 @@ public final class Foods {
     }
 
     /// "GF pasta" is the gluten-free pasta of the tables.
-    private void addSaidShort() {
+    private void addSaidShort(Lexicon lexicon) {
         for (var food : all)
             for (var name : food.names())
-                for (var written : LeftOut.written(name)) addUnlessKnown(written, new Meaning.OfFood(food));
+                for (var written : LeftOut.written(name)) addUnlessKnown(lexicon, written, new Meaning.OfFood(food));
     }
 
-    private void addUnlessKnown(String name, Meaning meaning) {
-        if (recipeWords.exactly(name) == null) recipeWords.add(name, meaning);
+    private static void addUnlessKnown(Lexicon lexicon, String name, Meaning meaning) {
+        if (lexicon.exactly(name) == null) lexicon.add(name, meaning);
     }
 
     private static void addSubstances(Lexicon lexicon) {

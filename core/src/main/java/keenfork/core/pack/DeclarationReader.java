@@ -24,6 +24,7 @@ final class DeclarationReader {
     private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
     private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
     private static final Pattern CODES = Tone.pattern("codes");
+    private static final Pattern CLASS = Tone.pattern("class");
     private static final Pattern OF_PLANTS = Tone.pattern("of-plants");
     private static final Pattern E_NUMBER = Pattern
             .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
@@ -228,7 +229,7 @@ final class DeclarationReader {
         var colon = headline(head);
         var numbers = numbers(head, path);
         for (var match : phrase.matches()) {
-            var explained = opensUp || isNumbered(match, numbers, head)
+            var explained = opensUp || isNumbered(match, numbers, head) || isClassOf(match, phrase.matches(), head)
                     || colon >= match.end()
                             && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
             match(match, head, offset, path, explained);
@@ -243,6 +244,12 @@ final class DeclarationReader {
     private static boolean isNumbered(Match match, List<Match> numbers, String head) {
         return match.meaning() instanceof Meaning.Vague && numbers.stream()
                 .anyMatch(n -> n.start() > match.end() && head.substring(match.end(), n.start()).isBlank());
+    }
+
+    /// "emulsifier sunflower lecithin": what is named behind the class says which it is
+    private static boolean isClassOf(Match match, List<Match> matches, String head) {
+        return match.meaning() instanceof Meaning.Vague && CLASS.matcher(match.text()).matches() && matches.stream()
+                .anyMatch(m -> m.start() > match.end() && head.substring(match.end(), m.start()).isBlank());
     }
 
     private static List<Match> numbers(String head, List<String> path) {

@@ -36,7 +36,8 @@ enum Tone {
             Pattern.compile("(?<!\\p{L})(?:%s)(?!(?<=\\p{L})\\p{L})|%s".formatted(held("negated"), XFree.ONE.pattern()),
                     LETTERS_OF_ANY_CASE);
     /// "not dairy free": what is denied is the promise
-    private static final Pattern NOT = Pattern.compile("(?i)\\bnot (?:an? )?$");
+    private static final Pattern NOT = Pattern.compile("(?i)\\b(?:not (?:suitable for )?|unsuitable for )(?:an? )?$");
+    private static final int LONGEST_NOT = 24;
     /// "no added sugar" promises nothing about what else is in it
     private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)" + held("no-claim"));
     /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
@@ -139,7 +140,8 @@ enum Tone {
         var free = XFree.ONE.matcher(text);
         while (free.find()) {
             var start = XFree.start(text, free.start(), free.end());
-            var denied = unfree[free.start()] || NOT.matcher(text.substring(Math.max(0, start - 12), start)).find();
+            var denied =
+                    unfree[free.start()] || NOT.matcher(text.substring(Math.max(0, start - LONGEST_NOT), start)).find();
             Arrays.fill(tones, start, free.end(), denied ? MAY : NEGATED);
         }
     }
