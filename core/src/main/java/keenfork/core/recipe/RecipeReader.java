@@ -270,7 +270,7 @@ final class RecipeReader {
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
-        if (inSteps && (isPart && StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
+        if (inSteps && (StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
             takeStep(LineReader.bare(line));
             return true;
         }
@@ -281,11 +281,12 @@ final class RecipeReader {
         }
         var pieces = Several.of(list.group("rest")).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+")))
                 .toArray(String[]::new);
+        var isNamed = !isPart && isMadeOf(pieces);
         if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
-                || !isPart && !(StepLine.isDone(list.group("name"))
+                || !isPart && !(isNamed || StepLine.isDone(list.group("name"))
                         && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
             return false;
-        if (isPart) {
+        if (isPart || isNamed) {
             endPart();
             partName = list.group("name");
         }
@@ -300,6 +301,11 @@ final class RecipeReader {
         }
         lines.add(lineReader.read(whole.toString()));
         return true;
+    }
+
+    /// "nuoc cham: fish sauce 60 ml, lime 60 ml, sugar": a name of its own over foods with amounts
+    private static boolean isMadeOf(String[] pieces) {
+        return Arrays.stream(pieces).filter(p -> hasFigure(p) && isFood(p)).count() > 1;
     }
 
     private static boolean hasDash(String line) {
@@ -355,8 +361,7 @@ final class RecipeReader {
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
         if (afterBlank && !lines.isEmpty() && StepLine.isTold(bare)) return true;
         // "season w. soy" right below another step
-        if (inSteps && !afterBlank && (StepLine.isDone(bare) && !bare.contains(",") || StepLine.goesOn(bare)))
-            return true;
+        if (inSteps && !afterBlank && (StepLine.isDoneNext(bare) || StepLine.goesOn(bare))) return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 

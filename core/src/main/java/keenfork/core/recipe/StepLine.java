@@ -39,6 +39,8 @@ final class StepLine {
 
     private static final Pattern MANNER =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
+    /// sentences that an ingredient has at most: "Vinegar, the dark one. Or wine."
+    private static final int MOST_OF_LINE = 2;
     private static final int SHORT_SENTENCE = 3;
     private static final int LONG_SENTENCE = 5;
     private static final Set<String> BEFORE_A_THING = Grammar.words("preposition");
@@ -122,6 +124,8 @@ final class StepLine {
     /// "All through the processor, thin. Mix. Dress same day.": sentences, of which one begins with what is done
     static boolean isTold(String text) {
         var sentences = Told.sentences(text);
+        // "wok v hot. beans til blistered. out." names no amount, and says more than an ingredient does
+        if (sentences.size() > MOST_OF_LINE && Numbers.at(text, 0) == null) return true;
         return sentences.size() > 1
                 && sentences.stream().anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s));
     }
@@ -140,6 +144,12 @@ final class StepLine {
 
     /// {@return whether some words begin with what is done: "chop", "chop fine"}
     static boolean isDone(String words) { return WORDS.containsKey(first(words)); }
+
+    /// {@return whether a line right below a step begins with what is done next: "season w. soy", "plate, top w feta";
+    /// "pickle, to serve" may still go in}
+    static boolean isDoneNext(String words) {
+        return isDone(words) && (!words.contains(",") || Foods.shipped().meaning(first(words)).isEmpty());
+    }
 
     /// {@return whether any word of it can only be something that is done}
     static boolean isToldIn(String words) {
