@@ -104,8 +104,8 @@ final class Composer {
         promised(entries);
         for (var said : derivation.recipe().suggested())
             checks.add(
-                    ("“%s” is a suggestion and stands on no label. What is served with the dish belongs under a part "
-                            + "that is called Beside.").formatted(said));
+                    ("“%s” only talks about the dish and stands on no label. What is served with the dish belongs "
+                            + "under a part that is called Beside.").formatted(said));
         NameClaim.of(derivation, ruleBook).forEach(c -> checks.addAll(asked(c)));
         var english = entries.stream()
                 .filter(e -> additive(e).isEmpty() && !PackList.isKnown(e.name, language)).map(Entry::name).toList();

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.OwnWeights;
@@ -35,7 +36,8 @@ final class RecipeReader {
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:\\s+(?<rest>\\S.*)$");
     private static final Pattern INGREDIENTS = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
-    private static final Pattern LISTED = Pattern.compile("(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+)?):\\s+(?<rest>\\S.*)$");
+    private static final Pattern LISTED = Pattern.compile(
+            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})(?:(?<colon>:)|\\s+[-–—])\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
                     + "))(?::|\\s*=|\\s+[-–—])\\s+(?<rest>\\S.*)$");
@@ -107,12 +109,21 @@ final class RecipeReader {
         // nor was one that ends the text: whatever it names, nobody wrote it for nothing
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
-        if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
+        var all = parts.stream().flatMap(p -> p.lines().stream()).toList();
+        parts.replaceAll(p -> withItsName(p, all));
+        if (all.stream().anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
         return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps, Mention.in(steps),
                 suggested);
+    }
+
+    /// "Peanut dressing" over lime and sugar: the peanuts go in, too
+    private Part withItsName(Part part, List<Line> all) {
+        return PartTitle.saysMore(part.name(), all)
+                ? part.withLines(Stream.concat(part.lines().stream(), Stream.of(lineReader.read(part.name()))).toList())
+                : part;
     }
 
     /// A recipe told in one breath begins with its name: "romesco, the way we do it: char 6 red peppers and …".
@@ -193,7 +204,7 @@ final class RecipeReader {
         endPack();
         isBelowLine = false;
         var bare = LineReader.withoutBullet(line);
-        if (Suggested.is(bare)) {
+        if (Suggested.is(bare) || Suggested.isDenial(bare)) {
             suggested.add(bare);
             return;
         }
@@ -270,7 +281,8 @@ final class RecipeReader {
         var isPart = inline.matches();
         var list = isPart ? inline : LISTED.matcher(line);
         if (!list.matches()) return false;
-        if (inSteps && (StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
+        var isDashed = !isPart && list.group("colon") == null;
+        if (inSteps && !isDashed && (StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
             takeStep(LineReader.bare(line));
             return true;
         }
@@ -283,7 +295,7 @@ final class RecipeReader {
                 .toArray(String[]::new);
         var isNamed = !isPart && isMadeOf(pieces);
         if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
-                || !isPart && !(isNamed || StepLine.isDone(list.group("name"))
+                || !isPart && !(isNamed || !isDashed && StepLine.isDone(list.group("name"))
                         && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
             return false;
         if (isPart || isNamed) {

@@ -127,7 +127,8 @@ final class StepLine {
         // "wok v hot. beans til blistered. out." names no amount, and says more than an ingredient does
         if (sentences.size() > MOST_OF_LINE && Numbers.at(text, 0) == null) return true;
         return sentences.size() > 1
-                && sentences.stream().anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s));
+                && sentences.stream()
+                        .anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s) || HEAT.matcher(s).find());
     }
 
     /// {@return whether a line right below a step is one, too: "Tomatoes in, cook down to a jam.", "Into tubs, label."}

@@ -4,8 +4,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import keenfork.core.food.Foods;
 import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Table;
+import keenfork.core.food.Words;
 
 /// "Lovely with sourdough bread." is no part of the dish. What has a figure is: "lovely with 6 flatbreads"; and "serve
 /// with" says what is done, not what could be. Nor is it one that goes on to do something: "lovely with bread, then
@@ -35,6 +37,13 @@ final class Suggested {
     static boolean is(String words) {
         return MAY_SAY.isIn(words) && SAID.matcher(words.strip()).matches()
                 && !StepLine.isToldIn(words);
+    }
+
+    /// {@return whether a line says only what is not there: "NO nuts NO seeds table 2"}
+    static boolean isDenial(String line) {
+        if (!line.regionMatches(true, 0, "no ", 0, 3)) return false;
+        var named = Foods.shipped().phrase(line).matches();
+        return !named.isEmpty() && named.stream().allMatch(m -> Words.isRuledOut(line, m.start()));
     }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}

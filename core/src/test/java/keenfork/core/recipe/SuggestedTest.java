@@ -55,6 +55,6 @@ class SuggestedTest {
         var recipe = read("Dip/1 kg white beans/Beside:/6 flatbreads/Method:/Blend. Lovely with flatbread.");
         assertThat(label(recipe)).contains("wheat");
         assertThat(Statement.compose(Derivation.of(recipe, Facts.none(UK)), UK).checks())
-                .anyMatch(c -> c.contains("is a suggestion and stands on no label"));
+                .anyMatch(c -> c.contains("only talks about the dish and stands on no label"));
     }
 }
