@@ -14,7 +14,7 @@ public final class Lexicon {
     private static final int START = 1 << 13;
     private static final int ROOT = 0;
     private static final int LONGEST_NAME = 8;
-    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］";
+    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］=";
 
     private final Vocabulary words = new Vocabulary();
     private final Map<String, Meaning> meanings = new TreeMap<>();

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 final class UnknownWords {
     /// a name inside a longer word tells only from so many letters on: "cashewcream", but not the egg of a "legging"
     private static final int SHORTEST_INSIDE = 5;
+    /// a name is cut short to so many letters: "salm" of salmon
+    private static final int SHORTEST_CUT = 4;
     /// a shorter word is a slip away from too many others
     private static final int SHORTEST_TAKEN = 5;
     /// a shorter run of letters may be another word
@@ -98,8 +100,8 @@ final class UnknownWords {
                 : new Meaning.Vague(branch, "What is in the %s?".formatted(word));
     }
 
-    /// {@return the substances whose names a word resembles: within the distance of a slip, as a form of one, or with
-    /// one in it}
+    /// {@return the substances whose names a word resembles: within the distance of a slip, as a form of one, cut
+    /// short, or with one in it}
     static List<Substance> resembled(String word) {
         var found = new LinkedHashSet<Substance>();
         for (var stem : Dictionary.stems(word)) holds(stem, found);
@@ -108,7 +110,9 @@ final class UnknownWords {
             if (Foods.isSlip(word, near) || isAllergensName(near)) holds(near, found);
         for (var substance : Substances.shipped().all())
             for (var name : substance.words())
-                if (name.length() >= SHORTEST_INSIDE && word.contains(name)) found.add(substance);
+                if (name.length() >= SHORTEST_INSIDE && word.contains(name)
+                        || word.length() >= SHORTEST_CUT && name.startsWith(word))
+                    found.add(substance);
         return List.copyOf(found);
     }
 

@@ -42,6 +42,9 @@ final class RecipeReader {
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
                     + "))(?::|\\s*=|\\s+[-–—])\\s+(?<rest>\\S.*)$");
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]\\s");
+    private static final Pattern SANDWICH = Grammar.wordOf("sandwich");
+    private static final Pattern ON_BREAD =
+            Pattern.compile("(?i)\\s[-–—]\\s+(?:" + Grammar.anyOf("bread-by-name") + ")$");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
@@ -71,6 +74,7 @@ final class RecipeReader {
     private List<Line> lines = new ArrayList<>();
     private String partName = "";
     private String name = "";
+    private boolean isOfSandwiches;
     private int serves;
     private String makes = "";
     /// what packs under the last line say, and under which law; null where there is none
@@ -132,6 +136,7 @@ final class RecipeReader {
         var isTold = line.length() > LONGEST_HEADING && colon > 0 && colon < LONGEST_NAME
                 && Told.of(line.substring(colon + 2)).isPresent();
         name = isTold ? line.substring(0, colon) : line;
+        isOfSandwiches = SANDWICH.matcher(name).find();
         if (isTold) takeLine(line.substring(colon + 2));
     }
 
@@ -261,7 +266,8 @@ final class RecipeReader {
         return false;
     }
 
-    private void takeLine(String line) {
+    private void takeLine(String written) {
+        var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
         bulleted = bulleted || LineReader.isBulleted(line);
         var told = Told.of(line).orElse(null);
         if (told == null) {
