@@ -163,7 +163,8 @@ class CoversTest extends RunningKitchen {
         post("/covers", "/covers/list", "list", "3 milk allergy, 2 no zucchini", "keep", "true");
         var before = plain(get("/covers/sheet").body());
         assertThat(before).contains("Only suggested with it, so ask the kitchen what that holds: “Lovely with walnut");
-        assertThat(plain(get("/dishes/" + dip).body())).contains("“Lovely with walnut bread.” only talks about the dish");
+        assertThat(plain(get("/dishes/" + dip).body()))
+                .contains("“Lovely with walnut bread.” only talks about the dish");
         assertThat(plain(get("/labels?kind=tub&dish=" + dip).body()))
                 .contains("only talks about the dish and stands on no label");
         assertThat(before).contains("Gangway slaw Menu 2 2 as it is").contains("Nothing. Ask the kitchen.")

@@ -67,9 +67,25 @@ final class UnknownWords {
         var talk = WITHOUT_VOWELS.talk(word);
         if (!talk.isEmpty()) return talk;
         var near = VOCABULARY.oneAway(word);
-        if (near.size() != 1 || near.getFirst().length() < SHORTEST_TAKEN) return null;
-        // hardly anybody gets the first letter wrong: what differs there is another word
-        return near.getFirst().charAt(0) == word.charAt(0) && isCommon(near.getFirst()) ? near.getFirst() : null;
+        if (near.size() == 1 && near.getFirst().length() >= SHORTEST_TAKEN && isBegunAlike(near.getFirst(), word)
+                && isCommon(near.getFirst()))
+            return near.getFirst();
+        var mayBeSlip = near.stream().anyMatch(n -> isBegunAlike(n, word) && !n.startsWith(word)
+                && WORDS.ofKey(n) != null);
+        return mayBeSlip ? null : cutShort(word);
+    }
+
+    /// hardly anybody gets the first letter wrong: what differs there is another word
+    private static boolean isBegunAlike(String name, String word) { return name.charAt(0) == word.charAt(0); }
+
+    /// "noods" of noodles, "pistach" of pistachios: the food whose name begins so, where the shortest of such names
+    /// stands at the head of all the others; else null
+    private static @Nullable String cutShort(String word) {
+        if (word.length() < SHORTEST_CUT) return null;
+        var begun = SHOWN.stream().filter(w -> w.startsWith(word) && WORDS.ofKey(w) != null)
+                .sorted(Comparator.comparingInt(String::length)).toList();
+        return !begun.isEmpty() && begun.stream().allMatch(w -> w.startsWith(begun.getFirst())) ? begun.getFirst()
+                : null;
     }
 
     /// {@return whether a word is one that a cook can be expected to mean: a word of a shown name, of the law, of talk,

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// Lines as hurried cooks write them, all our own: what is read as amount, unit and food. A dash: no amount is written.
 class HurriedLinesTest {
@@ -149,5 +150,21 @@ class HurriedLinesTest {
             assertThat(line.amount().low().decimal().doubleValue()).isEqualTo(Double.parseDouble(amount));
             assertThat(line.amount().unit().id()).isEqualTo(unit);
         }
+    }
+
+    /// A name cut short is taken for the only one that it can be, and asked about.
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(delimiter = '|', value = {"crunchy noods 4 pkts | noodle", "10 g pecor | pecorino",
+            "1 tin sardi | sardine", "10 g truf | truffle", "1 pk chori | chorizo"})
+    void a_name_cut_short_is_taken_for_the_only_one(String written, String food) {
+        var line = aLine(written);
+        assertThat(line.food()).map(f -> f.name()).contains(food);
+        assertThat(line.words().as()).hasSize(1);
+    }
+
+    /// Cashel, a cheese, or cashews; halibut, or a slip of haldi.
+    @ParameterizedTest @ValueSource(strings = {"1 bag cashe", "200 g hali", "2 T marin"})
+    void what_can_be_two_may_be_anything(String written) {
+        assertThat(aLine(written).isUnread()).isTrue();
     }
 }
