@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -22,6 +23,11 @@ final class Pasted {
     private static final Pattern ROW = Pattern.compile("\\|.*\\|");
     private static final Pattern COLUMN = Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")\\.?");
 
+    /// what stands over the columns of a sheet, without a frame
+    private static final Pattern COLUMNS =
+            Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")(?:[\\s,;]+(?:" + Grammar.anyOf("column") + "))+");
+    private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
+
     private Pasted() {}
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
@@ -30,7 +36,20 @@ final class Pasted {
         if (plain.isEmpty()) return plain;
         if (Character.isDigit(plain.charAt(0)))
             return plain.lastIndexOf('/', 2) > 0 ? ORDINAL.matcher(plain).replaceFirst("$1. ") : plain;
-        return isDrawn(plain.charAt(0)) ? undrawn(plain) : plain;
+        if (isDrawn(plain.charAt(0))) return undrawn(plain);
+        if (COLUMNS.matcher(plain).matches()) return "";
+        return ofColumns(plain);
+    }
+
+    /// "kale,2,kg" of a sheet is "kale 2 kg".
+    private static String ofColumns(String line) {
+        var first = line.indexOf(',');
+        var last = line.lastIndexOf(',');
+        if (first <= 0 || last == first || line.indexOf(',', first + 1) != last) return line;
+        var amount = line.substring(first + 1, last).strip();
+        var unit = line.substring(last + 1).strip();
+        return FIGURE.matcher(amount).matches() && Units.unit(unit.toLowerCase(Locale.ROOT)) != null
+                ? line.substring(0, first) + " " + amount + " " + unit : line;
     }
 
     private static boolean isDrawn(char c) { return "|-–—_=*~+".indexOf(c) >= 0; }

@@ -377,7 +377,7 @@ final class RecipeReader {
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
-        if (afterBlank && !lines.isEmpty() && StepLine.isTold(bare)) return true;
+        if (!lines.isEmpty() && (afterBlank && StepLine.isTold(bare) || StepLine.isToldAtLength(bare))) return true;
         // "season w. soy" right below another step
         if (inSteps && !afterBlank && (StepLine.isDoneNext(bare) || StepLine.goesOn(bare))) return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);

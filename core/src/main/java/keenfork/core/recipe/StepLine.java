@@ -79,7 +79,8 @@ final class StepLine {
             return isSentence
                     || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
-        if (behind.startsWith(",") && (namesNothing(behind) || isSentence && (goesOnDoing(behind) || isTold(text))))
+        if (behind.startsWith(",") && (namesNothing(behind) || isSentence && isTold(text)
+                || goesOnDoing(behind) && (isSentence || GOES_ON.matcher(behind).find())))
             return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-"))
             return isNumbered
@@ -129,6 +130,12 @@ final class StepLine {
         return sentences.size() > 1
                 && sentences.stream()
                         .anyMatch(s -> WORDS.get(first(s)) == Opening.DOES || isAlone(s) || HEAT.matcher(s).find());
+    }
+
+    /// "Cook quinoa. Chill. Mix." right below the list: so many sentences, one of which says what is done
+    static boolean isToldAtLength(String text) {
+        return text.indexOf(". ") > 0 && Told.sentences(text).size() > MOST_OF_LINE && Numbers.at(text, 0) == null
+                && Told.sentences(text).stream().anyMatch(s -> isDone(s) || HEAT.matcher(s).find());
     }
 
     /// {@return whether a line right below a step is one, too: "Tomatoes in, cook down to a jam.", "Into tubs, label."}
