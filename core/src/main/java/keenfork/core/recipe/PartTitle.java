@@ -56,12 +56,13 @@ final class PartTitle {
         }).orElse(List.of());
     }
 
+    /// what only some makes of a product hold is no reason to leave out what the name says
     private static Stream<Substance> held(Line line) {
         return line.choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream()))
                 .flatMap(meaning -> switch (meaning) {
-                    case Meaning.OfFood(var food) -> Stream.concat(food.holds().stream(), food.sometimes().stream());
+                    case Meaning.OfFood(var food) -> food.holds().stream();
                     case Meaning.OfSubstances(var substances) -> substances.stream();
-                    case Meaning.Vague(var suspects, _) -> suspects.stream();
+                    case Meaning.Vague _ -> Stream.of();
                 });
     }
 }
