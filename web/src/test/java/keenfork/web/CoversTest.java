@@ -162,7 +162,7 @@ class CoversTest extends RunningKitchen {
         var dip = write("Gangway dip\n1 kg chickpeas\n200 g yoghurt\nLovely with walnut bread.");
         post("/covers", "/covers/list", "list", "3 milk allergy, 2 no zucchini", "keep", "true");
         var before = plain(get("/covers/sheet").body());
-        assertThat(before).contains("Only suggested with it, so ask the kitchen what that holds: “Lovely with walnut");
+        assertThat(before).contains("The recipe also says, so ask the kitchen what that holds: “Lovely with walnut");
         assertThat(plain(get("/dishes/" + dip).body()))
                 .contains("“Lovely with walnut bread.” only talks about the dish");
         assertThat(plain(get("/labels?kind=tub&dish=" + dip).body()))

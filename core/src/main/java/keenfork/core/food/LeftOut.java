@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /// What kitchens say is left out of a food, in a word before its name or behind it: "GF pasta", "feta (vegan)".
 ///
@@ -21,15 +20,7 @@ public final class LeftOut {
     /// @param denied what is said not to be in it
     public static Meaning open(Meaning meaning, List<Meaning> denied) {
         if (denied.isEmpty() || !(meaning instanceof Meaning.OfFood(var food)) || !food.isCompound()) return meaning;
-        return new Meaning.OfFood(food.leavingOpen(denied.stream().flatMap(LeftOut::substances).toList()));
-    }
-
-    private static Stream<Substance> substances(Meaning meaning) {
-        return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.holds().stream();
-            case Meaning.OfSubstances(var substances) -> substances.stream();
-            case Meaning.Vague _ -> Stream.of();
-        };
+        return new Meaning.OfFood(food.leavingOpen(denied.stream().flatMap(m -> m.holds().stream()).toList()));
     }
 
     /// {@return the ways in which a name of the tables is written, "GF pasta" for the gluten-free one; none where it

@@ -157,6 +157,9 @@ public final class Lexicon {
         return false;
     }
 
+    /// {@return whether a text names anything}
+    public boolean isNamedIn(String text) { return !read(text).matches().isEmpty(); }
+
     /// Reads a whole text, left to right.
     public Reading read(String text) { return read(text, Map.of()); }
 

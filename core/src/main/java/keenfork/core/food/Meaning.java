@@ -4,6 +4,15 @@ import java.util.List;
 
 /// What a run of words stands for.
 public sealed interface Meaning {
+    /// {@return what it surely holds; nothing where the word hides that}
+    default List<Substance> holds() {
+        return switch (this) {
+            case OfFood(var food) -> food.holds();
+            case OfSubstances(var substances) -> substances;
+            case Vague _ -> List.of();
+        };
+    }
+
     /// an entry of the reference table
     record OfFood(Food food) implements Meaning {}
 

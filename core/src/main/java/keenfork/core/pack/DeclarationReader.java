@@ -207,8 +207,7 @@ final class DeclarationReader {
     }
 
     private static boolean namesFood(String words) {
-        return !Foods.shipped().packWords().read(words).matches().isEmpty()
-                || isNumberFirst(words);
+        return Foods.shipped().packWords().isNamedIn(words) || isNumberFirst(words);
     }
 
     /// "(481, 472e)"; of nothing but commas nothing is left

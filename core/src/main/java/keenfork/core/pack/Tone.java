@@ -111,7 +111,8 @@ enum Tone {
             from = said.end();
             var isAll = isListOfAllergens(text.substring(start, said.start()));
             var isDenied = said.group("not") != null;
-            if (!isAll) start = isDenied ? said.start() : Math.max(start, text.lastIndexOf(',', said.start() - 1));
+            if (!isAll)
+                start += isDenied ? said.start() - start : 1 + text.substring(start, said.start()).lastIndexOf(',');
             for (var at = start; at < said.start(); at++) if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
         }
     }

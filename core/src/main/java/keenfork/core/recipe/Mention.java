@@ -209,7 +209,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                     : Stream.of(new Naming(new Mention(0, match.text(), food.holds(), food,
                             MadeHere.isThe(step, match)), meant == MadeHere.Meant.MADE));
         }
-        var holds = holds(match.meaning());
+        var holds = match.meaning().holds();
         return holds.isEmpty() || MadeHere.isLikened(step, match) ? Stream.of()
                 : Stream.of(new Naming(new Mention(0, match.text(), holds, null, false), false));
     }
@@ -217,13 +217,5 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     /// made foods, and plain ones that only a pack tells all of: dried apricots may hold sulphites
     private static boolean asksForPack(Food food) {
         return food.isCompound() || food.holds().isEmpty() && !food.sometimes().isEmpty();
-    }
-
-    private static List<Substance> holds(Meaning meaning) {
-        return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.holds();
-            case Meaning.OfSubstances(var substances) -> substances;
-            case Meaning.Vague _ -> List.of();
-        };
     }
 }

@@ -20,6 +20,12 @@ public final class Numbers {
 
     private Numbers() {}
 
+    /// {@return whether a figure stands anywhere in a text}
+    static boolean hasFigure(String text) {
+        for (var i = 0; i < text.length(); i++) if (text.charAt(i) >= '0' && text.charAt(i) <= '9') return true;
+        return false;
+    }
+
     /// A number or a range.
     ///
     /// @param low  the least it may be, 0 or more

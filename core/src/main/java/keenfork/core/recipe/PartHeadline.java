@@ -124,7 +124,7 @@ final class PartHeadline {
     /// "to finish - sesame seeds, spring onion" says what goes in
     private static boolean goesOnWithFood(String headline) {
         var parts = MARKED_OFF.split(headline, 2);
-        return parts.length > 1 && !Foods.shipped().recipeWords().read(parts[1]).matches().isEmpty();
+        return parts.length > 1 && Foods.shipped().recipeWords().isNamedIn(parts[1]);
     }
 
     private static @Nullable String heading(String line) {

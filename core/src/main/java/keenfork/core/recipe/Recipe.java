@@ -16,7 +16,8 @@ import keenfork.core.pack.Law;
 /// @param parts    its parts in order; a part without a line is left out
 /// @param steps    its steps in order
 /// @param mentions the plain foods that its steps name
-/// @param suggested what could be eaten with it, in the recipe's own words: no part of it, and of no statement
+/// @param suggested what is only said of it, in the recipe's own words: what could be eaten with it, or that it has no
+///                  nuts. No part of it, and of no statement
 public record Recipe(String name, int serves, String makes, List<Part> parts, List<String> steps,
         List<Mention> mentions, List<String> suggested) {
     public Recipe {

@@ -1,7 +1,6 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -36,16 +35,9 @@ final class RecipeReader {
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:\\s+(?<rest>\\S.*)$");
     private static final Pattern INGREDIENTS = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
-    private static final Pattern LISTED = Pattern.compile(
-            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})(?:(?<colon>:)|\\s+[-–—])\\s+(?<rest>\\S.*)$");
-    private static final Pattern INLINE =
-            Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + "))(?::|\\s*=|\\s+[-–—])\\s+(?<rest>\\S.*)$");
-    private static final Pattern DASHED = Pattern.compile("\\s[-–—]\\s");
     private static final Pattern SANDWICH = Grammar.wordOf("sandwich");
     private static final Pattern ON_BREAD =
             Pattern.compile("(?i)\\s[-–—]\\s+(?:" + Grammar.anyOf("bread-by-name") + ")$");
-    private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
                     + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
@@ -114,7 +106,8 @@ final class RecipeReader {
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
         var all = parts.stream().flatMap(p -> p.lines().stream()).toList();
-        parts.replaceAll(p -> withItsName(p, all));
+        var titles = new PartTitle(all);
+        parts.replaceAll(p -> withItsName(p, titles));
         if (all.stream().anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
@@ -124,8 +117,8 @@ final class RecipeReader {
     }
 
     /// "Peanut dressing" over lime and sugar: the peanuts go in, too
-    private Part withItsName(Part part, List<Line> all) {
-        return PartTitle.saysMore(part.name(), all)
+    private Part withItsName(Part part, PartTitle titles) {
+        return titles.saysMore(part.name())
                 ? part.withLines(Stream.concat(part.lines().stream(), Stream.of(lineReader.read(part.name()))).toList())
                 : part;
     }
@@ -215,7 +208,7 @@ final class RecipeReader {
         }
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
-        var mayBeHeadline = line.length() <= LONGEST_METHOD && !hasFigure(line);
+        var mayBeHeadline = line.length() <= LONGEST_METHOD && !Numbers.hasFigure(line);
         if (mayBeHeadline && "iywsIYWS".indexOf(line.charAt(0)) >= 0 && INGREDIENTS.matcher(line).matches()
                 || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches()))
             return;
@@ -261,11 +254,6 @@ final class RecipeReader {
         return true;
     }
 
-    private static boolean hasFigure(String line) {
-        for (var i = 0; i < line.length(); i++) if (line.charAt(i) >= '0' && line.charAt(i) <= '9') return true;
-        return false;
-    }
-
     private void takeLine(String written) {
         var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
         bulleted = bulleted || LineReader.isBulleted(line);
@@ -278,61 +266,25 @@ final class RecipeReader {
         for (var step : told.steps()) if (!takesYield(step)) takeStep(step);
     }
 
-    /// "Dressing: 3 tbsp tahini, juice of 1 lemon" is a part told on one line; "Chop: 4 tomatoes, 1 cucumber" only a
-    /// list.
     private boolean takesInline(String line) {
-        if (line.indexOf(':') < 0 && line.indexOf('=') < 0 && !(hasDash(line) && DASHED.matcher(line).find()))
-            return false;
-        var inline = INLINE.matcher(line);
-        var isPart = inline.matches();
-        var list = isPart ? inline : LISTED.matcher(line);
-        if (!list.matches()) return false;
-        var isDashed = !isPart && list.group("colon") == null;
-        if (inSteps && !isDashed && (StepLine.isDone(list.group("rest")) || !isPart && !hasFigure(line))) {
-            takeStep(LineReader.bare(line));
-            return true;
-        }
-        if (FOR_ONE.matcher(list.group("name")).matches()) {
-            if (serves == 0) serves = 1;
-            for (var piece : Several.of(list.group("rest"))) lines.add(lineReader.read(piece));
-            return true;
-        }
-        var pieces = Several.of(list.group("rest")).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+")))
-                .toArray(String[]::new);
-        var isNamed = !isPart && isMadeOf(pieces);
-        if (pieces.length < 2 && !(isPart && isFood(list.group("rest")))
-                || !isPart && !(isNamed || !isDashed && StepLine.isDone(list.group("name"))
-                        && Arrays.stream(pieces).filter(RecipeReader::isFood).count() > 1))
-            return false;
-        if (isPart || isNamed) {
-            endPart();
-            partName = list.group("name");
-        }
-        var whole = new StringBuilder();
-        for (var piece : pieces) {
-            // "1 onion, finely chopped": what names no food goes with what stands before it
-            if (!whole.isEmpty() && isFood(piece)) {
-                lines.add(lineReader.read(whole.toString()));
-                whole.setLength(0);
+        var list = InlineList.of(line, inSteps).orElse(null);
+        if (list == null) return false;
+        switch (list.kind()) {
+            case STEP -> takeStep(LineReader.bare(line));
+            case FOR_ONE -> {
+                if (serves == 0) serves = 1;
             }
-            whole.append(whole.isEmpty() ? "" : ", ").append(piece);
+            case PART -> {
+                endPart();
+                partName = list.name();
+            }
+            case LINES -> {}
         }
-        lines.add(lineReader.read(whole.toString()));
+        for (var piece : list.lines()) lines.add(lineReader.read(piece));
         return true;
     }
 
-    /// "nuoc cham: fish sauce 60 ml, lime 60 ml, sugar": a name of its own over foods with amounts
-    private static boolean isMadeOf(String[] pieces) {
-        return Arrays.stream(pieces).filter(p -> hasFigure(p) && isFood(p)).count() > 1;
-    }
-
-    private static boolean hasDash(String line) {
-        return line.indexOf('-') >= 0 || line.indexOf('–') >= 0 || line.indexOf('—') >= 0;
-    }
-
-    private static boolean isFood(String words) {
-        return !Foods.shipped().recipeWords().read(words).matches().isEmpty();
-    }
+    private static boolean isFood(String words) { return Foods.shipped().recipeWords().isNamedIn(words); }
 
     private boolean takesYield(String line) {
         var isBelow = inMethod || !lines.isEmpty() || !parts.isEmpty();

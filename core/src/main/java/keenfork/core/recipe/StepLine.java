@@ -134,8 +134,10 @@ final class StepLine {
 
     /// "Cook quinoa. Chill. Mix." right below the list: so many sentences, one of which says what is done
     static boolean isToldAtLength(String text) {
-        return text.indexOf(". ") > 0 && Told.sentences(text).size() > MOST_OF_LINE && Numbers.at(text, 0) == null
-                && Told.sentences(text).stream().anyMatch(s -> isDone(s) || HEAT.matcher(s).find());
+        if (text.indexOf(". ") < 0 || Numbers.at(text, 0) != null) return false;
+        var sentences = Told.sentences(text);
+        return sentences.size() > MOST_OF_LINE
+                && sentences.stream().anyMatch(s -> isDone(s) || HEAT.matcher(s).find());
     }
 
     /// {@return whether a line right below a step is one, too: "Tomatoes in, cook down to a jam.", "Into tubs, label."}

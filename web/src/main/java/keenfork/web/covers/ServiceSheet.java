@@ -61,11 +61,11 @@ record ServiceSheet(String event, List<Plates> plates, List<ForGroup> groups, Li
                 menu.stream().map(d -> new Answer(d.name(), sentences(d, book))).toList());
     }
 
-    /// What is only suggested with a dish is no part of its statement; who brings it asks what that holds.
+    /// What a recipe only says of a dish is no part of its statement, and answers nobody: who brings it asks.
     private static List<String> sentences(MenuDish dish, RuleBook book) {
         return Stream.concat(Statement.compose(dish.dish(), book).sentences().stream(),
                 dish.dish().recipe().suggested().stream()
-                        .map("Only suggested with it, so ask the kitchen what that holds: “%s”"::formatted))
+                        .map("The recipe also says, so ask the kitchen what that holds: “%s”"::formatted))
                 .toList();
     }
 
