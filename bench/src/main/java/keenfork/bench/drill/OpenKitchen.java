@@ -22,6 +22,8 @@ final class OpenKitchen implements AutoCloseable {
     /// of the file PostgreSQL writes of itself
     private static final int PORT_LINE = 3;
     private final Path launcher;
+    /// what the launcher is told: "serve", or "demo"
+    private final String kind;
     private final Path place;
     private final int port;
     private final Map<String, String> settings;
@@ -31,7 +33,12 @@ final class OpenKitchen implements AutoCloseable {
     /// @param place    the folder it keeps everything in
     /// @param settings of its environment, besides where it is
     OpenKitchen(Path launcher, Path place, int port, Map<String, String> settings) {
+        this(launcher, "serve", place, port, settings);
+    }
+
+    OpenKitchen(Path launcher, String kind, Path place, int port, Map<String, String> settings) {
         this.launcher = launcher;
+        this.kind = kind;
         this.place = place;
         this.port = port;
         this.settings = Map.copyOf(settings);
@@ -43,7 +50,7 @@ final class OpenKitchen implements AutoCloseable {
         var left = application().map(ProcessHandle::pid);
         try {
             Files.createDirectories(place);
-            var start = new ProcessBuilder(launcher.toString(), "serve").redirectErrorStream(true)
+            var start = new ProcessBuilder(launcher.toString(), kind).redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(said().toFile()));
             start.environment().putAll(settings);
             start.environment().put("KEEN_FORK_VAR", place.toString());
@@ -104,7 +111,7 @@ final class OpenKitchen implements AutoCloseable {
 
     Optional<ProcessHandle> application() { return process(place.resolve("run/app")); }
 
-    Optional<ProcessHandle> database() { return process(place.resolve("serve/data/postmaster.pid")); }
+    Optional<ProcessHandle> database() { return process(place.resolve(kind + "/data/postmaster.pid")); }
 
     ProcessHandle launcherProcess() {
         if (process == null) throw new IllegalStateException("it is not open");
@@ -115,7 +122,7 @@ final class OpenKitchen implements AutoCloseable {
     Optional<Integer> databasePort() {
         try {
             return Optional.of(Integer.parseInt(
-                    Files.readAllLines(place.resolve("serve/data/postmaster.pid")).get(PORT_LINE).strip()));
+                    Files.readAllLines(place.resolve(kind + "/data/postmaster.pid")).get(PORT_LINE).strip()));
         } catch (IOException | IndexOutOfBoundsException | NumberFormatException _) {
             // it is between two lives
             return Optional.empty();
@@ -123,7 +130,7 @@ final class OpenKitchen implements AutoCloseable {
     }
 
     /// {@return the password the application has for its database}
-    String password() { return lines(place.resolve("serve/secret")).get(1).strip(); }
+    String password() { return lines(place.resolve(kind + "/secret")).get(1).strip(); }
 
     private static List<String> lines(Path file) {
         try {

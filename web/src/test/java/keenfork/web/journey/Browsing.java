@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import keenfork.web.RunningKitchen;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -33,6 +34,16 @@ abstract class Browsing extends RunningKitchen {
     /// only what is wrong is looked up and written out in full: the rest is most of axe's time. No page has a frame, so
     /// axe need not open a page of its own to put frames together.
     private static final AxeRunOptions ONLY_FAULTS = new AxeRunOptions();
+    /// what makes the page wider than its window, named so that it is found again
+    private static final String STICKS_OUT = """
+            (() => {
+                const page = document.documentElement;
+                if (page.scrollWidth <= page.clientWidth) return [];
+                const wide = [...document.querySelectorAll("body *")]
+                    .filter(e => e.getBoundingClientRect().right > page.clientWidth + 0.5)
+                    .map(e => e.outerHTML.slice(0, 200));
+                return [page.scrollWidth + " of " + page.clientWidth, ...wide.slice(0, 12)];
+            })()""";
     private static Playwright playwright;
     private static Browser browser;
     protected Page page;
@@ -135,9 +146,7 @@ abstract class Browsing extends RunningKitchen {
                         + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
                 .toList();
         assertThat(found).isEmpty();
-        assertThat(
-                (Boolean) page.evaluate("document.documentElement.scrollWidth <= document.documentElement.clientWidth"))
-                        .as("nothing is cut off sideways").isTrue();
+        assertThat(page.evaluate(STICKS_OUT)).asInstanceOf(InstanceOfAssertFactories.LIST).as("nothing is cut off sideways").isEmpty();
     }
 
     /// Presses Tab until something with that name has the focus, as a cook without a mouse does.
