@@ -30,10 +30,10 @@ import java.util.stream.IntStream;
 public final class Crowd {
     private static final int PORT = 7490;
     private static final int PEOPLE = 30;
-    private static final int PAGES_EACH = 40;
-    /// somebody looks at a page for a second or so before the next
-    private static final int LEAST_LOOK_MILLIS = 500;
-    private static final int MOST_LOOK_MILLIS = 1_500;
+    private static final int PAGES_EACH = 30;
+    /// somebody looks at a page for four seconds or so before the next
+    private static final int LEAST_LOOK_MILLIS = 2_000;
+    private static final int MOST_LOOK_MILLIS = 6_000;
     private static final int WARM = 8;
     private static final List<String> PAGES = List.of("/today", "/dishes", "/dishes/1", "/larder", "/map", "/covers",
             "/covers/prep", "/swaps?avoid=milk&dish=1", "/run", "/run/now", "/run/day", "/labels", "/rule-book",
@@ -120,7 +120,7 @@ public final class Crowd {
             looking.forEach(CompletableFuture::join);
         }
         var all = taken.values().stream().flatMap(List::stream).mapToLong(Long::longValue).sorted().toArray();
-        row("%d people over all pages, a page a second each: p95 of %,d pages".formatted(PEOPLE, all.length),
+        row("%d people over all pages, a page in four seconds each: p95 of %,d pages".formatted(PEOPLE, all.length),
                 "≤ 120 ms", "%d ms (half of them within %d ms)", all[all.length * 95 / 100], all[all.length / 2]);
         new TreeMap<>(taken).forEach((page, millis) -> {
             var sorted = millis.stream().mapToLong(Long::longValue).sorted().toArray();

@@ -1,6 +1,5 @@
 package keenfork.core.kitchen;
 
-import java.util.ArrayList;
 import java.util.List;
 import keenfork.core.people.Avoidance;
 import keenfork.core.people.Avoidances;
@@ -10,23 +9,21 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
 
 /// Who goes without a dish because of shared kit.
-public final class ShutOut {
-    private ShutOut() {}
-
-    /// {@return whether a contact is what keeps people from a dish that they could eat otherwise}
-    /// @param dish  the dish it reaches
-    /// @param plain what is known without what shared kit leaves
-    public static boolean by(CrossContact contact, Derivation dish, Facts plain, Avoidances avoided) {
-        var facts = new ArrayList<>(plain.all());
-        facts.addAll(contact.facts());
-        var with = Derivation.of(dish.recipe(), new Facts(plain.home(), facts));
-        var breaks = with.evidence().stream()
-                .filter(e -> avoided.all().stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
-        return !breaks.isEmpty() && breaks.stream().allMatch(e -> e.certainty() == Certainty.CONTACT);
+///
+/// @param dish the dish with what reaches it, and nothing else that shared kit may leave
+public record ShutOut(Derivation dish) {
+    /// @param contacts what reaches the dish
+    /// @param dish     the dish
+    /// @param plain    what is known without what shared kit leaves
+    public static ShutOut from(List<CrossContact> contacts, Derivation dish, Facts plain) {
+        return new ShutOut(Derivation.of(dish.recipe(),
+                plain.with(contacts.stream().flatMap(c -> c.facts().stream()).toList())));
     }
 
-    /// {@return whether any of them is}
-    public static boolean byAny(List<CrossContact> contacts, Derivation dish, Facts plain, Avoidances avoided) {
-        return contacts.stream().anyMatch(c -> by(c, dish, plain, avoided));
+    /// {@return whether the contacts are what keeps people from a dish that they could eat otherwise}
+    public boolean keepsOut(Avoidances avoided) {
+        var breaks = dish.evidence().stream()
+                .filter(e -> avoided.all().stream().anyMatch(a -> a.against(e) == Avoidance.Answer.BREAKS)).toList();
+        return !breaks.isEmpty() && breaks.stream().allMatch(e -> e.certainty() == Certainty.CONTACT);
     }
 }

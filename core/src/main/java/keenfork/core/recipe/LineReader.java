@@ -82,7 +82,7 @@ final class LineReader {
         var bare = bare(written);
         var text = timesApart(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare);
         var at = text.indexOf('@');
-        if (at >= 0 && at < 20) return otherDish(bare, text, at);
+        if (at >= 0 && at < 20 && !StepLine.isHeatAt(text, at)) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
         var toTaste = saysToTaste(lower);
         var optional = lower.contains("optional");

@@ -48,6 +48,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final Pattern NONE = Pattern.compile("(?is)(?:(?<!.)|[.;!?])\\s{0,4}(?:no|nil|zero)\\s{1,4}$");
     private static final int LONGEST_NONE = 16;
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
+    /// names of foods are the same few thousand in all recipes
+    private static final Remembered<String> KEY = new Remembered<>(Words::key);
     private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
     /// @param isMade whether the step makes it, or does it
@@ -115,9 +117,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter, and "flour" no cornflour}
     public boolean isShortFor(List<Line> lines) {
         if (product != null) return false;
-        var named = Stream.concat(Stream.of(Words.key(words)), meant(words).flatMap(f -> f.names().stream())
-                .map(Words::key)).collect(Collectors.toSet());
-        return lines.stream().flatMap(Mention::foods).flatMap(f -> f.names().stream()).map(Words::key)
+        var named = Stream.concat(Stream.of(KEY.of(words)), meant(words).flatMap(f -> f.names().stream())
+                .map(KEY::of)).collect(Collectors.toSet());
+        return lines.stream().flatMap(Mention::foods).flatMap(f -> f.names().stream()).map(KEY::of)
                 .anyMatch(name -> named.stream().anyMatch(n -> isInstead(name, n))
                         || named.contains("cheese") && CHEESES.stream().anyMatch(c -> isInstead(name, c)));
     }

@@ -37,6 +37,10 @@ final class StepLine {
             Pattern.compile("(?iU)(?:[6-9]\\d|[12]\\d\\d)\\s?(?:°\\s?)?[cf]\\b|\\d+(?:\\s?[-–]\\s?\\d+)?"
                     + "\\s?(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b");
 
+    /// "RC the lot till coarse", whatever the first word is short for
+    private static final Pattern WHOLE = Pattern.compile("(?iU)\\p{L}+ (?:" + Grammar.anyOf("whole-lot") + ")\\b");
+    private static final Pattern HEAT_AT = Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))");
+
     private static final Pattern MANNER =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
     /// sentences that an ingredient has at most: "Vinegar, the dark one. Or wine."
@@ -70,17 +74,21 @@ final class StepLine {
         // "1. Whip the cream. 2. Warm honey with chilli. 3. Plonk on toasts."
         if (isNumbered && follows && text.endsWith(".") && (kind != null || isSentence)) return true;
         if (kind == null)
-            return "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
-                    .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
+            return WHOLE.matcher(text).lookingAt()
+                    || "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
+                            .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
-        // "salt to taste" and "pickle, to serve" go in
+        // "salt to taste" and "pickle, to serve" go in; "mash not too fine" is done
         if (kind == Opening.ALSO && Foods.shipped().meaning(first).isPresent())
             return isSentence
-                    || behind.startsWith(" the ") || GOES_ON.matcher(behind).find();
+                    || behind.startsWith(" the ") || behind.startsWith(" not ") || GOES_ON.matcher(behind).find();
+        // "score, oil, 40m @ 190", "mix. dont dress early"
+        if (HEAT_AT.matcher(text).find()) return true;
+        if (behind.startsWith(". ") && (kind == Opening.DOES || Foods.shipped().meaning(first).isEmpty())) return true;
         // "Toast, rubbed with garlic" and "squeeze of lemon" go in
         if (behind.startsWith(",") && (namesNothing(behind) || isSentence && isTold(text)
-                || goesOnDoing(behind) && (isSentence || GOES_ON.matcher(behind).find())))
+                || goesOnDoing(behind) && (kind == Opening.DOES || isSentence || GOES_ON.matcher(behind).find())))
             return true;
         if (behind.startsWith(",") || behind.startsWith(" of ") || behind.startsWith("-"))
             return isNumbered
@@ -121,6 +129,11 @@ final class StepLine {
 
     /// {@return whether a line begins with a heat or a time, not with an amount: "170C 28 min", "20 mins, lid on"}
     static boolean isHeat(String line) { return HEAT.matcher(line).lookingAt(); }
+
+    /// {@return whether the sign at a place stands before a heat, "40m @ 190", not before a dish}
+    static boolean isHeatAt(String text, int at) {
+        return HEAT_AT.matcher(text).region(at, text.length()).lookingAt();
+    }
 
     /// "All through the processor, thin. Mix. Dress same day.": sentences, of which one begins with what is done
     static boolean isTold(String text) {

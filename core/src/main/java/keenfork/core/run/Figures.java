@@ -10,6 +10,7 @@ import java.util.Map;
 /// @param paces    how long its own hands are on a work, by the work
 public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects, Map<Kit, Double> rooms,
         Map<String, Pace> paces) {
+    private static final Kit HANDS = Kit.named("hands").orElseThrow();
     public static final Figures SHIPPED = new Figures(Map.of(), Map.of(), Map.of(), Map.of());
 
     public Figures {
@@ -39,7 +40,7 @@ public record Figures(Map<Kit, Residue> residues, Map<Clean, Effect> effects, Ma
 
     /// {@return minutes in which a cook washes hands and takes a fresh spoon and cloth: those of the hands alone, for
     /// the fresh ones lie at hand}
-    int changing() { return clearing(Kit.named("hands").orElseThrow()); }
+    int changing() { return clearing(HANDS); }
 
     /// {@return minutes of a clean of a kind of kit: the kitchen's own for that clean, where it holds one}
     public int minutes(Kit kit, Clean clean) {

@@ -6,15 +6,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import keenfork.core.search.Proof;
 import keenfork.core.trace.Fact;
+import org.jspecify.annotations.Nullable;
 
 /// An order of batches over shared kit, scored.
-///
-/// @param turns      the batches in order
-/// @param conditions under which it is scored
-/// @param proof      what the order is worth; a given order is worth what it scores
-/// @param least      minutes of washing that no order of these batches does without, if nothing is to travel; 0 where
-///                   that was not asked, as for a given order
-public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int least) {
+public final class PrepRun {
     public static final PrepRun NONE = new PrepRun(List.of(), Conditions.USUAL, new Proof.Best(0), 0);
 
     /// One batch in its turn.
@@ -28,9 +23,37 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
         public Batch batch() { return made.batch(); }
     }
 
-    public PrepRun {
-        turns = List.copyOf(turns);
+    private final List<Turn> turns;
+    private final Conditions conditions;
+    private final Proof proof;
+    private final int least;
+    /// laid out when first asked for, and never again: a page asks for it six times
+    private volatile @Nullable Schedule schedule;
+
+    /// @param turns      the batches in order
+    /// @param conditions under which it is scored
+    /// @param proof      what the order is worth; a given order is worth what it scores
+    /// @param least      minutes of washing that no order of these batches does without, if nothing is to travel; 0
+    ///                   where that was not asked, as for a given order
+    public PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int least) {
+        this.turns = List.copyOf(turns);
+        this.conditions = conditions;
+        this.proof = proof;
+        this.least = least;
     }
+
+    /// {@return the batches in order}
+    public List<Turn> turns() { return turns; }
+
+    /// {@return under which it is scored}
+    public Conditions conditions() { return conditions; }
+
+    /// {@return what the order is worth; a given order is worth what it scores}
+    public Proof proof() { return proof; }
+
+    /// {@return minutes of washing that no order of these batches does without, if nothing is to travel; 0 where that
+    /// was not asked}
+    public int least() { return least; }
 
     public List<CrossContact> carried() {
         return turns.stream().flatMap(t -> t.carried().stream()).toList();
@@ -143,7 +166,14 @@ public record PrepRun(List<Turn> turns, Conditions conditions, Proof proof, int 
     }
 
     /// {@return this laid out in time}
-    public Schedule schedule() { return Schedule.of(this); }
+    public Schedule schedule() {
+        var laid = schedule;
+        if (laid == null) {
+            laid = Schedule.of(this);
+            schedule = laid;
+        }
+        return laid;
+    }
 
     /// {@return where a batch goes over a piece that is kept from something in it, in words}
     public List<String> against() {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
 import keenfork.core.pack.Declaration;
@@ -21,14 +22,14 @@ import org.jspecify.annotations.Nullable;
 public final class Facts {
     private final RuleBook home;
     private final List<Fact> all;
-    private final Map<String, Fact.PackInUse> packs = new HashMap<>();
-    private final Map<DishLine, Optional<Fact.PackInUse>> byLine = new HashMap<>();
-    private final Map<String, List<Fact.Contact>> contacts = new HashMap<>();
-    private final Map<String, Recipe> dishes = new HashMap<>();
-    private final Map<String, Recipe> byName = new HashMap<>();
+    private final Map<String, Fact.PackInUse> packs;
+    private final Map<DishLine, Optional<Fact.PackInUse>> byLine;
+    private final Map<String, List<Fact.Contact>> contacts;
+    private final Map<String, Recipe> dishes;
+    private final Map<String, Recipe> byName;
     /// what [#linked] found, by the dish's name
-    private final Map<String, Recipe> linked = new ConcurrentHashMap<>();
-    private final Set<String> lastWords = new HashSet<>();
+    private final Map<String, Recipe> linked;
+    private final Set<String> lastWords;
 
     private record DishLine(String dish, String line) {}
 
@@ -38,6 +39,13 @@ public final class Facts {
     public Facts(RuleBook home, List<Fact> all) {
         this.home = home;
         this.all = List.copyOf(all);
+        packs = new HashMap<>();
+        byLine = new HashMap<>();
+        contacts = new HashMap<>();
+        dishes = new HashMap<>();
+        byName = new HashMap<>();
+        linked = new ConcurrentHashMap<>();
+        lastWords = new HashSet<>();
         for (var fact : this.all) switch (fact) {
             case Fact.PackInUse pack -> packs.put(pack.food(), pack);
             case Fact.LineUses uses ->
@@ -50,6 +58,24 @@ public final class Facts {
             }
         }
     }
+
+    /// What shared kit leaves besides; all else is as it was, and is not looked through again.
+    private Facts(Facts before, List<Fact.Contact> more) {
+        home = before.home;
+        all = Stream.concat(before.all.stream(), more.stream()).toList();
+        packs = before.packs;
+        byLine = before.byLine;
+        dishes = before.dishes;
+        byName = before.byName;
+        linked = before.linked;
+        lastWords = before.lastWords;
+        contacts = new HashMap<>();
+        before.contacts.forEach((dish, known) -> contacts.put(dish, new ArrayList<>(known)));
+        for (var contact : more) contacts.computeIfAbsent(contact.dish(), _ -> new ArrayList<>()).add(contact);
+    }
+
+    /// {@return these, and what shared kit leaves besides}
+    public Facts with(List<Fact.Contact> more) { return new Facts(this, more); }
 
     public static Facts none(RuleBook home) {
         return new Facts(home, List.of());

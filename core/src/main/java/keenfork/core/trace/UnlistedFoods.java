@@ -56,17 +56,19 @@ final class UnlistedFoods {
     }
 
     private void mention(Mention mention, BitSet held) {
-        if ((mention.product() != null || mention.isNotKnown() || isOfOnions(mention)) && mention.isListed(recipe)
-                || mention.isShortFor(recipe.lines()))
+        if ((mention.product() != null || mention.isNotKnown() || isOfOnions(mention)) && mention.isListed(recipe))
             return;
         if (mention.isNotKnown()) {
-            add(mention, whatIs(List.of(mention.words())), mention.substances());
+            if (!mention.isShortFor(recipe.lines()))
+                add(mention, whatIs(List.of(mention.words())), mention.substances());
             return;
         }
         var missing = mention.substances().stream().filter(s -> isMissing(s, held)).toList();
         // "blitz the nuts" means the pine nuts of the list, whatever else the word may mean
         if (missing.size() < mention.substances().size() && mention.isOfBranches()) return;
         if (missing.isEmpty() && isCovered(mention, held)) return;
+        // looked at last, for it takes the longest: names of every food of every line
+        if (mention.isShortFor(recipe.lines())) return;
         if (mention.product() != null && !asked.add(mention.product())) return;
         var named = mention.product() == null ? missing : mention.mayHold();
         add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);

@@ -38,9 +38,10 @@ class ShutOutTest {
     void only_who_could_eat_it_otherwise_is_shut_out_by_the_blender() {
         var contacts = unwashed().turns().get(1).carried();
         var plain = Facts.none(UK);
-        assertThat(ShutOut.byAny(contacts, DIP, plain, Avoidances.of("nuts", UK))).isTrue();
-        assertThat(ShutOut.byAny(contacts, DIP, plain, Avoidances.of("milk", UK))).isFalse();
-        assertThat(ShutOut.byAny(contacts, PESTO, plain, Avoidances.of("nuts", UK))).as("it is in it anyway").isFalse();
+        assertThat(ShutOut.from(contacts, DIP, plain).keepsOut(Avoidances.of("nuts", UK))).isTrue();
+        assertThat(ShutOut.from(contacts, DIP, plain).keepsOut(Avoidances.of("milk", UK))).isFalse();
+        assertThat(ShutOut.from(contacts, PESTO, plain).keepsOut(Avoidances.of("nuts", UK))).as("it is in it anyway")
+                .isFalse();
     }
 
     @Test

@@ -68,8 +68,8 @@ record ContactView(int number, int turn, int from, String piece, int use, String
         var format = looked.format;
         var first = carried.getFirst();
         var what = carried.stream().map(c -> c.substance().name()).toList();
-        var out = looked.groups.stream().filter(g -> areShutOut(g, carried, looked.batches))
-                .map(g -> g.name() + " " + g.people()).toList();
+        var out = shutOut(carried, looked.batches, looked.groups).stream().map(g -> g.name() + " " + g.people())
+                .toList();
         var own = String.join(" and ", first.reached().parts());
         return new ContactView(number, turn, Remedy.comesFrom(run, turn, first), first.piece().id(), first.use(),
                 what.getFirst() + (what.size() > 1 ? " +" + (what.size() - 1) : ""),
@@ -103,15 +103,13 @@ record ContactView(int number, int turn, int from, String piece, int use, String
         }).toList();
     }
 
-    /// {@return how many people go without a dish for what reaches it}
-    static int shutOut(List<CrossContact> carried, Batches batches, List<Events.Guests> groups) {
-        return groups.stream().filter(g -> areShutOut(g, carried, batches))
-                .mapToInt(Events.Guests::people).sum();
-    }
-
-    private static boolean areShutOut(Events.Guests group, List<CrossContact> carried, Batches batches) {
-        var dish = batches.menu().dish(batches.id(carried.getFirst().to())).orElse(null);
-        return dish != null && ShutOut.byAny(carried, dish.derivation(), batches.plain(),
-                Avoidances.of(group.avoids(), batches.menu().ruleBook()));
+    /// {@return the groups who go without a dish for what reaches it}
+    static List<Events.Guests> shutOut(List<CrossContact> carried, Batches batches, List<Events.Guests> groups) {
+        if (carried.isEmpty()) return List.of();
+        return batches.menu().dish(batches.id(carried.getFirst().to())).map(dish -> {
+            var without = ShutOut.from(carried, dish.derivation(), batches.plain());
+            return groups.stream().filter(g -> without.keepsOut(Avoidances.of(g.avoids(), batches.menu().ruleBook())))
+                    .toList();
+        }).orElse(List.of());
     }
 }

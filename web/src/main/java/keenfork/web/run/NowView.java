@@ -202,7 +202,7 @@ record NowView(String day, String clock, String standing, boolean late, List<Str
 
         private Wash wash(Schedule.Placed p) {
             var held = held(p);
-            var out = ContactView.shutOut(held, batches, groups);
+            var out = ContactView.shutOut(held, batches, groups).stream().mapToInt(Events.Guests::people).sum();
             var without = out == 1 ? "1 goes without" : out + " go without";
             return new Wash(names(held), out == 0 ? "" : without,
                     Format.upper(p.clean().verb()),

@@ -146,7 +146,8 @@ abstract class Browsing extends RunningKitchen {
                         + v.getNodes().stream().map(n -> n.getHtml()).limit(3).toList())
                 .toList();
         assertThat(found).isEmpty();
-        assertThat(page.evaluate(STICKS_OUT)).asInstanceOf(InstanceOfAssertFactories.LIST).as("nothing is cut off sideways").isEmpty();
+        assertThat(page.evaluate(STICKS_OUT)).asInstanceOf(InstanceOfAssertFactories.LIST)
+                .as("nothing is cut off sideways").isEmpty();
     }
 
     /// Presses Tab until something with that name has the focus, as a cook without a mouse does.
