@@ -18,9 +18,11 @@ final class AnsweredRows {
     private static final String CROSS = Tone.held("answer-cross");
     /// begins with a word, so that no run of blanks or letters is gone through again for each of them
     private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}[^.;,\\n•|:=–—\\t✓✔✗✘]{1,58}?)";
-    /// a blank alone parts a name from its answer where the answer ends the row: "Gluten Y, Fish N"
+    /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
+    /// before the next name: "Gluten Y Egg N Nuts M"
     private static final String BETWEEN =
-            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|\\n]|$)))";
+            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|\\n]|$))"
+                    + "|\\s(?=(?-i:[YNM])\\s{1,3}(?-i:\\p{Lu}|\\()))";
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])|" + NAME.replace("name", "ticked")

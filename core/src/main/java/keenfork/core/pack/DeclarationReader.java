@@ -3,7 +3,6 @@ package keenfork.core.pack;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -202,7 +201,7 @@ final class DeclarationReader {
                     told.end(), true));
     }
 
-    private static boolean isOf(Finding finding, List<Substance> branches) {
+    static boolean isOf(Finding finding, List<Substance> branches) {
         return branches.stream().anyMatch(b -> Substances.shipped().isUnder(finding.substance(), b));
     }
 
@@ -379,23 +378,6 @@ final class DeclarationReader {
                     new Finding(s, tone == Tone.MAY ? Finding.Says.MAY : Finding.Says.IN, assumed, path, start, end));
     }
 
-    /// Where it says two things at once, in words. Nothing is taken away for it: the worse reading stands.
-    List<String> contradictions() {
-        var tree = Substances.shipped();
-        var in = findings.stream().filter(f -> f.says() == Finding.Says.IN).toList();
-        var found = new LinkedHashSet<String>();
-        if (Tone.claimsVegan(text))
-            for (var f : in)
-                if (isOf(f, tree.ofAnimals()))
-                    found.add("It says vegan, and it holds %s.".formatted(words(f)));
-        denied.forEach((claimed, words) -> {
-            for (var f : in)
-                // gluten-free oats are what the law calls them (Regulation (EU) No 828/2014)
-                if (tree.isUnder(f.substance(), claimed) && !f.substance().id().equals("oats"))
-                    found.add("It says it is free from %s, and it holds %s.".formatted(words, words(f)));
-        });
-        return List.copyOf(found);
-    }
-
-    private String words(Finding finding) { return text.substring(finding.start(), finding.end()); }
+    /// Where it says two things at once, in words.
+    List<String> contradictions() { return Contradictions.of(text, findings, denied); }
 }
