@@ -129,7 +129,21 @@ final class UnknownWords {
                 if (name.length() >= SHORTEST_INSIDE && word.contains(name)
                         || word.length() >= SHORTEST_CUT && name.startsWith(word))
                     found.add(substance);
+        found.addAll(begun(word));
         return List.copyOf(found);
+    }
+
+    /// {@return what all foods hold whose name is a longer form of a word: any "bisc" is of wheat, whether it is a
+    /// biscuit or a biscotto}
+    private static List<Substance> begun(String word) {
+        if (word.length() < SHORTEST_CUT) return List.of();
+        List<Substance> all = null;
+        for (var name : SHOWN) {
+            if (!name.startsWith(word) || !(WORDS.ofKey(name) instanceof Meaning.OfFood(var food))) continue;
+            if (all == null) all = new ArrayList<>(food.holds());
+            else all.retainAll(food.holds());
+        }
+        return all == null ? List.of() : all;
     }
 
     /// {@return what a name would hold beyond what was read, were a word before it one slip of the pen away: "boat

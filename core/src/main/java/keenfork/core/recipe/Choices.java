@@ -30,6 +30,14 @@ final class Choices {
         return pieces.toArray(String[]::new);
     }
 
+    /// {@return whether only strokes part the alternatives of a phrase: a comma before one is no "or" then}
+    static boolean areByStroke(String phrase) {
+        if (phrase.indexOf('/') < 0) return false;
+        for (var at = 1; at < phrase.length(); at++)
+            if ((phrase.charAt(at) == 'o' || phrase.charAt(at) == 'O') && or(phrase, at) >= 0) return false;
+        return true;
+    }
+
     private static boolean isWith(String phrase, int stroke) {
         return stroke > 0 && Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w'
                 && (stroke == 1 || !Character.isLetter(phrase.charAt(stroke - 2)));

@@ -149,6 +149,7 @@ final class LineReader {
         var weighed = Integer.MAX_VALUE;
         var before = "";
         var alternatives = Choices.parted(phrase);
+        var byStroke = alternatives.length < 2 || Choices.areByStroke(phrase);
         for (var i = alternatives.length - 1; i >= 0; i--) {
             if (i + 1 < alternatives.length) alternatives[i] = withSharedTail(alternatives[i], alternatives[i + 1]);
             alternatives[i] = alternatives[i].strip();
@@ -162,8 +163,9 @@ final class LineReader {
             if (choices.isEmpty() && !named.isEmpty())
                 before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
-            if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), alternatives.length > 1);
+            if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), !byStroke);
         }
+        if (byStroke && choices.size() > 1) withSure(choices);
         for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food)) words = words.knowing(food);
         return new Named(different(choices), weighed, before, words);
     }
@@ -213,6 +215,21 @@ final class LineReader {
     private static Set<JuiceOrZest> pressed(Measure measure) {
         if (measure.noun().equals("squeeze")) return Set.of(JuiceOrZest.JUICE);
         return measure.pressed().isEmpty() ? JuiceOrZest.behind(measure.rest()) : measure.pressed();
+    }
+
+    /// "egg wash, sesame / nigella on top", "feta in oil / brine": what stands before goes in either way
+    private static void withSure(List<Line.Choice> choices) {
+        var first = choices.getFirst();
+        var listed = new ArrayList<>(first.others());
+        listed.removeAll(first.inName());
+        if (listed.isEmpty()) return;
+        listed.removeLast();
+        listed.addFirst(first.main());
+        choices.subList(1, choices.size()).replaceAll(c -> {
+            var others = new ArrayList<>(c.others());
+            others.addAll(listed);
+            return new Line.Choice(c.main(), others, c.inName());
+        });
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.

@@ -325,7 +325,8 @@ final class RecipeReader {
     }
 
     private boolean isStep(String line, boolean afterBlank) {
-        if (StepLine.isMeasured(line)) return inSteps && !afterBlank && StepLine.isHeat(line);
+        if (StepLine.isMeasured(line))
+            return inSteps && !afterBlank && StepLine.isHeat(line) || !lines.isEmpty() && StepLine.isBareHeat(line);
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;

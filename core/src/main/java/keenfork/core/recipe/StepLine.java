@@ -39,7 +39,10 @@ final class StepLine {
 
     /// "RC the lot till coarse", whatever the first word is short for
     private static final Pattern WHOLE = Pattern.compile("(?iU)\\p{L}+ (?:" + Grammar.anyOf("whole-lot") + ")\\b");
-    private static final Pattern HEAT_AT = Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))");
+    private static final Pattern BARE_HEAT =
+            Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?\\s+(?:x\\s?)?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?");
+    private static final Pattern HEAT_AT =
+            Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))|\\b[12]\\d\\d\\s?fan\\b");
 
     private static final Pattern MANNER =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
@@ -79,10 +82,11 @@ final class StepLine {
                             .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
         if (behind.isEmpty() || behind.equals(".")) return Foods.shipped().meaning(first).isEmpty();
-        // "salt to taste" and "pickle, to serve" go in; "mash not too fine" is done
+        // "salt to taste" and "pickle, to serve" go in; "mash not too fine" and "roll into 60" are done
         if (kind == Opening.ALSO && Foods.shipped().meaning(first).isPresent())
             return isSentence
-                    || behind.startsWith(" the ") || behind.startsWith(" not ") || GOES_ON.matcher(behind).find();
+                    || behind.startsWith(" the ") || behind.startsWith(" not ") || behind.startsWith(" into ")
+                    || GOES_ON.matcher(behind).find();
         // "score, oil, 40m @ 190", "mix. dont dress early"
         if (HEAT_AT.matcher(text).find()) return true;
         if (behind.startsWith(". ") && (kind == Opening.DOES || Foods.shipped().meaning(first).isEmpty())) return true;
@@ -126,6 +130,9 @@ final class StepLine {
         while (at < line.length() && Character.isDigit(line.charAt(at))) at++;
         return at > 0 && (at == line.length() || ".)".indexOf(line.charAt(at)) < 0);
     }
+
+    /// {@return whether a line is a heat and minutes, and nothing else: "180 25–28"}
+    static boolean isBareHeat(String line) { return BARE_HEAT.matcher(line).matches(); }
 
     /// {@return whether a line begins with a heat or a time, not with an amount: "170C 28 min", "20 mins, lid on"}
     static boolean isHeat(String line) { return HEAT.matcher(line).lookingAt(); }
