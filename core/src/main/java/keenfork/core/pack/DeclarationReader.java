@@ -19,6 +19,8 @@ import keenfork.core.food.Words;
 
 /// One reading of a declaration: terms between commas, each with the brackets that open it up.
 final class DeclarationReader {
+    private static final Pattern SEEDS = Tone.pattern("seeds");
+    private static final List<Substance> SESAME = List.of(Substances.shipped().get("sesame"));
     private static final List<String> DASHES = List.of(" – ", " — ", " - ");
     private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
     private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
@@ -317,6 +319,8 @@ final class DeclarationReader {
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
+            case Meaning.OfFood _ when tone == Tone.MAY && SEEDS.matcher(match.text()).matches() ->
+                    found(SESAME, tone, false, path, start, end);
             case Meaning.OfFood(var food) -> {
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
                 else food(food, match, head, path, tone, new Span(start, end));

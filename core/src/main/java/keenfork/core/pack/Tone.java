@@ -26,7 +26,7 @@ enum Tone {
                             held("unfree"), held("may"), held("past"), held("negated"), held("in")),
             LETTERS_OF_ANY_CASE);
     private static final Pattern BEHIND = Pattern.compile(
-            "\\b(?:(?<not>%s)|%s)".formatted(held("not-behind"), held("may-behind")), LETTERS_OF_ANY_CASE);
+            "(?<!\\p{L})(?:(?<not>%s)|%s)".formatted(held("not-behind"), held("may-behind")), LETTERS_OF_ANY_CASE);
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
             Pattern.CASE_INSENSITIVE);
@@ -35,9 +35,10 @@ enum Tone {
     private static final Pattern TURNS =
             Pattern.compile("(?<!\\p{L})(?:%s)(?!(?<=\\p{L})\\p{L})|%s".formatted(held("negated"), XFree.ONE.pattern()),
                     LETTERS_OF_ANY_CASE);
-    /// "not dairy free": what is denied is the promise
-    private static final Pattern NOT = Pattern.compile("(?i)\\b(?:not (?:suitable for )?|unsuitable for )(?:an? )?$");
-    private static final int LONGEST_NOT = 24;
+    /// "not dairy free", "not made in a nut-free bakery": what is denied is the promise
+    private static final Pattern NOT = Pattern.compile(
+            "(?iu)(?:%s)(?:\\s(?:%s)){0,8}\\s?$".formatted(held("denies-free"), held("denies-free-lead")));
+    private static final int LONGEST_NOT = 60;
     /// "no added sugar" promises nothing about what else is in it
     private static final Pattern NOT_A_CLAIM = Pattern.compile("(?i)" + held("no-claim"));
     /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
@@ -106,14 +107,17 @@ enum Tone {
         var said = BEHIND.matcher(text);
         var from = 0;
         while (said.find()) {
-            var start = said.start();
+            var end = said.start();
+            // "nuts: may be present"
+            while (end > from && ": ".indexOf(text.charAt(end - 1)) >= 0) end--;
+            var start = end;
             while (start > from && !endsSentence(text, start - 1) && ":(".indexOf(text.charAt(start - 1)) < 0) start--;
             from = said.end();
-            var isAll = isListOfAllergens(text.substring(start, said.start()));
+            var isAll = isListOfAllergens(text.substring(start, end));
             var isDenied = said.group("not") != null;
             if (!isAll)
-                start += isDenied ? said.start() - start : 1 + text.substring(start, said.start()).lastIndexOf(',');
-            for (var at = start; at < said.start(); at++) if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
+                start += isDenied ? end - start : 1 + text.substring(start, end).lastIndexOf(',');
+            for (var at = start; at < end; at++) if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
         }
     }
 

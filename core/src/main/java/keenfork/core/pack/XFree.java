@@ -6,9 +6,9 @@ import keenfork.core.food.Grammar;
 
 /// What something is told to be free of: "milk-free", "made in an egg, milk and nut free kitchen".
 final class XFree {
-    /// milk-free, but not eggs, free range; and the German of it
+    /// milk-free, but not eggs, free range; the German of it, and the short form
     static final Pattern ONE = Pattern.compile("(?iuU)(?<!\\p{L})(?:\\p{L}{1,60}[- ]free\\b(?![- ]?(?:"
-            + Grammar.anyOf("not-denying") + "))|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b)");
+            + Grammar.anyOf("not-denying") + "))|\\p{L}{3,60}frei(?:e[rsnm]?)?\\b|gf\\b)");
     /// a longer list is not looked at: no maker prints one
     private static final int FURTHEST = 120;
     private static final int LONGEST_NAME = 3;
