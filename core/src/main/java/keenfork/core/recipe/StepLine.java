@@ -40,7 +40,8 @@ final class StepLine {
     /// "RC the lot till coarse", whatever the first word is short for
     private static final Pattern WHOLE = Pattern.compile("(?iU)\\p{L}+ (?:" + Grammar.anyOf("whole-lot") + ")\\b");
     private static final Pattern BARE_HEAT =
-            Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?\\s+(?:x\\s?)?\\d{1,2}(?:\\s?[-–]\\s?\\d{1,2})?");
+            Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?(?:\\s+|\\s*[–x,-]\\s*)"
+                    + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?\\s?(?:m|mins?)?");
     private static final Pattern HEAT_AT =
             Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))|\\b[12]\\d\\d\\s?fan\\b");
 
