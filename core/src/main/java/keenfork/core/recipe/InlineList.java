@@ -45,7 +45,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
             return Optional.of(new InlineList(Kind.STEP, name, List.of()));
         if (FOR_ONE.matcher(name).matches())
             return Optional.of(new InlineList(Kind.FOR_ONE, name, Several.of(rest)));
-        var pieces = Several.of(rest).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+"))).toList();
+        var pieces = Several.of(rest).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+|\\s/\\s"))).toList();
         if (isPart && (pieces.size() > 1 || isFood(rest)) || !isPart && isMadeOf(pieces))
             return Optional.of(new InlineList(Kind.PART, name, joined(pieces)));
         var isDoneTo = !isPart && !isDashed && StepLine.isDone(name)

@@ -23,7 +23,12 @@ import keenfork.core.recipe.MeasureReader.Measure;
 final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
+    private static final Set<String> LEAVES = Set.copyOf(Grammar.list("salad-leaves"));
     private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
+    /// asks for a picture in colour
+    private static final int VARIATION = 0xFE0F;
+    /// makes one picture of two
+    private static final int JOINER = 0x200D;
     private static final List<String> HEAD_ENDS =
             Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
     private static final String HEAD_INITIALS =
@@ -68,13 +73,29 @@ final class LineReader {
 
     static boolean isBulleted(String text) {
         return !Character.isLetterOrDigit(text.charAt(0))
-                && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[');
+                && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[' || isPicture(text.codePointAt(0)));
+    }
+
+    /// {@return a title without the pictures before it; all of it where it is nothing else}
+    static String withoutPictures(String text) {
+        var at = 0;
+        while (at < text.length() && (isPicture(text.codePointAt(at)) || text.charAt(at) == ' '))
+            at += Character.charCount(text.codePointAt(at));
+        return at == text.length() ? text : text.substring(at);
+    }
+
+    /// a tick, a hand, a leaf: whatever a phone offers in the place of a bullet
+    private static boolean isPicture(int c) {
+        var kind = Character.getType(c);
+        return kind == Character.OTHER_SYMBOL || kind == Character.MODIFIER_SYMBOL || Character.isEmojiModifier(c)
+                || c == VARIATION || c == JOINER;
     }
 
     private static int behindBullet(String text) {
         if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
         var at = 0;
-        while (at < text.length() && BULLETS.indexOf(text.charAt(at)) >= 0) at++;
+        while (at < text.length() && (BULLETS.indexOf(text.charAt(at)) >= 0 || isPicture(text.codePointAt(at))))
+            at += Character.charCount(text.codePointAt(at));
         return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
     }
 
@@ -143,7 +164,8 @@ final class LineReader {
     private record Named(List<Line.Choice> choices, int weighed, String before, Understood words) {}
 
     /// Every food the words name. "or" parts choices; words that are neither food nor kitchen talk are left unread.
-    private static Named choices(String phrase) {
+    private static Named choices(String told) {
+        var phrase = LEAVES.contains(told.strip().toLowerCase(Locale.ROOT)) ? "salad " + told.strip() : told;
         var words = Understood.ALL;
         var choices = new ArrayList<Line.Choice>();
         var weighed = Integer.MAX_VALUE;

@@ -25,7 +25,7 @@ final class Pasted {
 
     /// what stands over the columns of a sheet, without a frame
     private static final Pattern COLUMNS =
-            Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")(?:[\\s,;]+(?:" + Grammar.anyOf("column") + "))+");
+            Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")(?:[\\s,;|]+(?:" + Grammar.anyOf("column") + "))+");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
 
     private Pasted() {}
@@ -41,8 +41,9 @@ final class Pasted {
         return ofColumns(plain);
     }
 
-    /// "kale,2,kg" of a sheet is "kale 2 kg".
+    /// "kale,2,kg" of a sheet is "kale 2 kg", and so is "kale | 2 | kg".
     private static String ofColumns(String line) {
+        if (line.indexOf('|') > 0) return ofBars(line);
         var first = line.indexOf(',');
         var last = line.lastIndexOf(',');
         if (first <= 0 || last == first || line.indexOf(',', first + 1) != last) return line;
@@ -50,6 +51,12 @@ final class Pasted {
         var unit = line.substring(last + 1).strip();
         return FIGURE.matcher(amount).matches() && Units.unit(unit.toLowerCase(Locale.ROOT)) != null
                 ? line.substring(0, first) + " " + amount + " " + unit : line;
+    }
+
+    private static String ofBars(String line) {
+        var cells = line.split("\\s*\\|\\s*");
+        return cells.length > 1 && !cells[0].isEmpty() && !cells[1].isEmpty() && Character.isDigit(cells[1].charAt(0))
+                && !Character.isDigit(cells[0].charAt(0)) ? String.join(" ", cells) : line;
     }
 
     private static boolean isDrawn(char c) { return "|-–—_=*~+".indexOf(c) >= 0; }

@@ -94,11 +94,13 @@ final class RecipeReader {
         var written = plain.lines().toList();
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
+        var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
         var afterBlank = false;
         for (var at = 0; at < written.size(); at++) {
             var line = Pasted.plain(written.get(at));
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
-            if (!line.isEmpty() && name.isEmpty()) takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""));
+            if (!line.isEmpty() && name.isEmpty())
+                takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""), isOnly);
             else if (!line.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
         }
@@ -124,13 +126,16 @@ final class RecipeReader {
     }
 
     /// A recipe told in one breath begins with its name: "romesco, the way we do it: char 6 red peppers and …".
-    private void takeName(String line) {
+    private void takeName(String line, boolean isOnly) {
         var colon = line.indexOf(": ");
         var isTold = line.length() > LONGEST_HEADING && colon > 0 && colon < LONGEST_NAME
                 && Told.of(line.substring(colon + 2)).isPresent();
-        name = isTold ? line.substring(0, colon) : line;
+        // a whole recipe on a single line: "Tartare: mayo 1 kg, gherkins 150, capers 100"
+        var isList = isOnly && colon > 0 && colon < LONGEST_NAME && InlineList.of(line, false).isPresent();
+        name = LineReader.withoutPictures(isTold || isList ? line.substring(0, colon) : line);
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (isTold) takeLine(line.substring(colon + 2));
+        else if (isList) take(line, false);
     }
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone
