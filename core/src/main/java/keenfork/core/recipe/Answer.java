@@ -100,13 +100,20 @@ public record Answer(String words, String line) {
                 var same =
                         candidate.equals(alternative(line.text(), i)) || Objects.equals(read.amount(), line.amount());
                 if (same && read.unread().isEmpty() && read.choices().size() == 1
-                        && read.choices().getFirst().main().equals(choice.main())) {
+                        && isWhole(read.choices().getFirst(), choice)) {
                     answers.add(new Answer(name, candidate));
                     break;
                 }
             }
         }
         return answers.size() == line.choices().size() ? List.copyOf(answers) : List.of();
+    }
+
+    /// nothing that goes in either way is lost with the other
+    private static boolean isWhole(Line.Choice read, Line.Choice chosen) {
+        var held = new ArrayList<>(read.others());
+        held.add(read.main());
+        return held.contains(chosen.main()) && held.containsAll(chosen.others());
     }
 
     /// The ways to write one choice alone: from its own words, or with the name the table has for it.
@@ -118,8 +125,15 @@ public record Answer(String words, String line) {
         var own = alternative(text, choice);
         var behind = choice == 0 || own.isEmpty() || Numbers.at(own, 0) != null ? own : head + own;
         var candidates = new LinkedHashMap<String, Boolean>();
-        for (var c : List.of(behind, own, head + name + tail, head + name)) candidates.put(c.strip(), true);
+        for (var c : List.of(behind, own, head + name + tail, head + name, sure(text) + own))
+            candidates.put(c.strip(), true);
         return List.copyOf(candidates.keySet());
+    }
+
+    /// "egg wash, " of "egg wash, sesame / nigella": what goes in either way
+    private static String sure(String text) {
+        var first = alternative(text, 0);
+        return first.substring(0, first.lastIndexOf(',') + 1) + " ";
     }
 
     private static String alternative(String text, int choice) {

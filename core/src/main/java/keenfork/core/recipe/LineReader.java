@@ -187,7 +187,7 @@ final class LineReader {
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
             if (!named.isEmpty()) addAll(choices, alternative, inState(alternative, named), !byStroke);
         }
-        if (byStroke && choices.size() > 1) withSure(choices);
+        if (byStroke && choices.size() > 1) withSure(choices, alternatives[0].indexOf(',') > 0);
         for (var choice : choices) if (choice.main() instanceof Meaning.OfFood(var food)) words = words.knowing(food);
         return new Named(different(choices), weighed, before, words);
     }
@@ -240,18 +240,21 @@ final class LineReader {
     }
 
     /// "egg wash, sesame / nigella on top", "feta in oil / brine": what stands before goes in either way
-    private static void withSure(List<Line.Choice> choices) {
+    private static void withSure(List<Line.Choice> choices, boolean isListed) {
         var first = choices.getFirst();
-        var listed = new ArrayList<>(first.others());
-        listed.removeAll(first.inName());
-        if (listed.isEmpty()) return;
-        listed.removeLast();
-        listed.addFirst(first.main());
-        choices.subList(1, choices.size()).replaceAll(c -> {
-            var others = new ArrayList<>(c.others());
-            others.addAll(listed);
-            return new Line.Choice(c.main(), others, c.inName());
-        });
+        var sure = new ArrayList<>(first.others());
+        sure.removeAll(first.inName());
+        if (sure.isEmpty()) return;
+        var last = sure.removeLast();
+        sure.addFirst(first.main());
+        if (isListed) choices.set(0, withSure(new Line.Choice(last, List.of(), first.inName()), sure));
+        choices.subList(1, choices.size()).replaceAll(c -> withSure(c, sure));
+    }
+
+    private static Line.Choice withSure(Line.Choice choice, List<Meaning> sure) {
+        var others = new ArrayList<>(choice.others());
+        others.addAll(sure);
+        return new Line.Choice(choice.main(), others, choice.inName());
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
