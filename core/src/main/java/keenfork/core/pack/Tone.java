@@ -129,7 +129,10 @@ enum Tone {
         while (doubt.find()) {
             // a sentence is gone through once, however often it doubts
             if (doubt.start() < from) continue;
-            for (var at = doubt.start(); at > from && !endsSentence(text, at - 1); at--) doubted(tones, at - 1);
+            var before = doubt.start();
+            // "without egg; traces are possible"
+            while (before > from && "; ".indexOf(text.charAt(before - 1)) >= 0) before--;
+            for (var at = before; at > from && !endsSentence(text, at - 1); at--) doubted(tones, at - 1);
             for (from = doubt.end(); from < text.length() && !endsSentence(text, from); from++) doubted(tones, from);
         }
     }
