@@ -44,7 +44,7 @@ public final class ADish {
     public static Menu menuOf(String text, List<Stored<LarderPack>> packs, Fact... facts) {
         var derivation = derived(text, facts);
         var dish = new Menu.Dish(new Stored<>(7, 0, new DishText(derivation.recipe().name(), text, "", Instant.EPOCH)),
-                derivation);
+                derivation.recipe(), derivation);
         var stock =
                 new Stock(LocalDate.EPOCH, RuleBook.uk(), Volumes.METRIC, ReadAgain.USUAL, List.of(), OwnWeights.NONE,
                         List.of(dish.stored()), packs, List.of(), Runs.Kept.NONE, List.of(), Equipment.USUAL, List.of(),

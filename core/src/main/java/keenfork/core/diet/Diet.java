@@ -137,10 +137,13 @@ public record Diet(String id, String name, List<Substance> forbidden, boolean ca
     /// {@return whether a piece of evidence counts against this diet, or might}
     public boolean touches(Evidence evidence) {
         var tree = Substances.shipped();
-        if (forbidden.stream().anyMatch(f -> tree.isUnder(evidence.substance(), f)))
-            return evidence.couldBe(List.of(evidence.substance()));
-        return evidence.couldBe(forbidden.stream().filter(f -> tree.isUnder(f, evidence.substance())).toList())
-                && forbidden.stream().anyMatch(f -> tree.isUnder(f, evidence.substance()));
+        var of = evidence.substance();
+        var might = false;
+        for (var f : forbidden) {
+            if (tree.isUnder(of, f)) return evidence.couldBe(List.of(of));
+            might |= tree.isUnder(f, of) && evidence.couldBe(List.of(f));
+        }
+        return might;
     }
 
     private static List<Verdict.Reason> because(List<Evidence> evidence) {

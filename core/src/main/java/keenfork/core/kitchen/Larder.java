@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import keenfork.core.food.Foods;
 import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
@@ -18,6 +19,7 @@ import keenfork.core.pack.ReadAgain;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.trace.Fact;
+import org.jspecify.annotations.Nullable;
 
 /// The packs of a kitchen on one day, and which of them speaks for what: the one a line is linked to, else the one that
 /// stands in for its food today, else the usual one for it. A pack that speaks and is unread leaves its food not known;
@@ -35,12 +37,21 @@ public final class Larder {
     /// the packs that are taken for some food today
     private final Set<Long> speaking;
     private final Set<Long> linked;
+    /// what the packs say that somebody asked about
+    private final Map<LarderPack, Fact.PackInUse> read = new ConcurrentHashMap<>();
 
     private record Place(long dish, String line) {}
 
     /// @param packs by their keys; of two usual ones for one food, or two that stand in, the later speaks
     /// @param links lines with a pack of their own; one to a pack that is gone counts for nothing
     public Larder(LocalDate day, ReadAgain readAgain, Map<Long, LarderPack> packs, List<LineLink> links) {
+        this(day, readAgain, packs, links, null);
+    }
+
+    /// @param before what the larder was before something changed, or null: a pack that nobody read anew says what it
+    ///               said
+    public Larder(LocalDate day, ReadAgain readAgain, Map<Long, LarderPack> packs, List<LineLink> links,
+            @Nullable Larder before) {
         this.day = day;
         this.readAgain = readAgain;
         this.packs = Collections.unmodifiableMap(new LinkedHashMap<>(packs));
@@ -55,6 +66,11 @@ public final class Larder {
             if (packs.containsKey(link.pack())) byLine.put(new Place(link.dish(), link.line()), link.pack());
         speaking = Set.copyOf(byFood.values());
         linked = Set.copyOf(byLine.values());
+        if (before == null || !before.day.equals(day) || !before.readAgain.equals(readAgain)) return;
+        for (var pack : packs.values()) {
+            var said = before.read.get(pack);
+            if (said != null) read.put(pack, said);
+        }
     }
 
     /// The table may show a food under another name than on the day its pack was read.
@@ -66,7 +82,7 @@ public final class Larder {
     /// {@return the key of the pack taken for a line of a dish}
     public Optional<Long> packFor(long dish, Line line) {
         var linked = byLine.get(new Place(dish, line.text()));
-        return linked != null ? Optional.of(linked) : line.food().flatMap(f -> packFor(f.name()));
+        return linked != null ? Optional.of(linked) : line.food().map(f -> byFood.get(f.name()));
     }
 
     /// {@return whether a line is linked to a pack of its own}
@@ -79,7 +95,9 @@ public final class Larder {
     public boolean isDue(LarderPack pack) { return pack.readOn() != null && readAgain.isDue(pack.readOn(), day); }
 
     /// {@return what a read pack says, as a fact for its food}
-    public Fact.PackInUse inUse(LarderPack pack) {
+    public Fact.PackInUse inUse(LarderPack pack) { return read.computeIfAbsent(pack, this::said); }
+
+    private Fact.PackInUse said(LarderPack pack) {
         var read = pack.readOn() == null ? "pack read" : "pack read " + DAY.format(pack.readOn());
         var law = pack.law().equals("unknown") ? Law.UNKNOWN : new Law(pack.law());
         return new Fact.PackInUse(shown(pack.food()), pack.label(), Declaration.read(pack.declaration(), law), read,

@@ -17,18 +17,27 @@ import org.jspecify.annotations.Nullable;
 /// @param evidence  every reason found, in the order of the recipe
 /// @param questions what is open, in the order of the recipe
 /// @param goesIn    what goes in by weight
+/// @param asked     all that was asked of the facts for it
 public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, List<Question> questions,
-        DishWeight goesIn) {
+        DishWeight goesIn, List<Asked> asked) {
     public Derivation {
+        asked = List.copyOf(asked);
         evidence = List.copyOf(evidence);
         questions = List.copyOf(questions);
     }
 
-    public static Derivation of(Recipe recipe, Facts facts) {
-        var deriver = new Deriver(facts);
+    public static Derivation of(Recipe recipe, Facts facts) { return of(recipe, facts, null); }
+
+    /// {@return the same as without what it was before, and sooner where all that was asked for that is answered alike}
+    /// @param before what was derived of the dish once, by whatever facts
+    public static Derivation of(Recipe recipe, Facts facts, @Nullable Derivation before) {
         var linked = facts.linked(recipe);
+        if (before != null && before.recipe.equals(linked) && before.asked.stream().allMatch(a -> a.isStill(facts)))
+            return new Derivation(linked, facts, before.evidence, before.questions, before.goesIn, before.asked);
+        var deriver = new Deriver(facts);
         deriver.dish(linked);
-        return new Derivation(linked, facts, deriver.evidence(), deriver.questions(), deriver.goesIn());
+        return new Derivation(linked, facts, deriver.evidence(), deriver.questions(), deriver.goesIn(),
+                deriver.asked());
     }
 
     /// {@return the other dish a line uses, derived by the same facts; empty where it uses none, or one that is not
@@ -59,7 +68,7 @@ public record Derivation(Recipe recipe, Facts facts, List<Evidence> evidence, Li
     /// @param part its place, from 0
     public Derivation ofPart(int part) {
         return new Derivation(recipe, facts, evidence.stream().filter(e -> e.isOfPart(part)).toList(), questions,
-                goesIn);
+                goesIn, asked);
     }
 
     /// {@return the questions of this dish's own lines and steps; those of the dishes it uses are asked there}

@@ -31,7 +31,7 @@ final class Deriver {
     private static final String SULPHITES = "sulphites";
     private static final Substances TREE = Substances.shipped();
     private static final long MILLIGRAMS_IN_KILOGRAM = 1_000_000;
-    private final Facts facts;
+    private final Asking facts;
     /// the dishes that the line being read stands in, outermost first
     private final Set<Recipe> open = Collections.newSetFromMap(new IdentityHashMap<>());
     private int used;
@@ -42,8 +42,10 @@ final class Deriver {
     private final Set<Question> questions = new LinkedHashSet<>();
 
     Deriver(Facts facts) {
-        this.facts = facts;
+        this.facts = new Asking(facts);
     }
+
+    List<Asked> asked() { return facts.asked(); }
 
     List<Evidence> evidence() { return evidence; }
 

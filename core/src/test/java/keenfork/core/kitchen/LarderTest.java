@@ -82,4 +82,22 @@ class LarderTest {
                 .isFalse();
         assertThat(larder.packFor("tahini")).hasValue(1L);
     }
+
+    /// What a pack said is taken over from before; whether it is too old by now is not.
+    @Test
+    void a_larder_that_knows_what_it_was_before_says_what_it_would_without() {
+        var pack = pack("sesame. May contain egg.", false, null);
+        var before = larder(List.of(), pack);
+        assertThat(before.inUse(pack).inDate()).isTrue();
+        var read = pack("sesame. May contain nuts.", false, null);
+        assertThat(new Larder(TODAY, ReadAgain.USUAL, Map.of(1L, read), List.of(), before).facts(Map.of()))
+                .isEqualTo(larder(List.of(), read).facts(Map.of()));
+        assertThat(new Larder(TODAY, ReadAgain.USUAL, Map.of(1L, pack), List.of(), before).inUse(pack))
+                .isSameAs(before.inUse(pack));
+        var later = TODAY.plusDays(ReadAgain.USUAL.days());
+        assertThat(new Larder(later, ReadAgain.USUAL, Map.of(1L, pack), List.of(), before).inUse(pack).inDate())
+                .isFalse();
+        assertThat(new Larder(TODAY, new ReadAgain(5), Map.of(1L, pack), List.of(), before).inUse(pack).inDate())
+                .isFalse();
+    }
 }

@@ -3,7 +3,9 @@ package keenfork.web.kitchen;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import keenfork.core.diet.Diet;
@@ -45,10 +47,9 @@ public class Kitchen {
     private final Keeping keeping;
     private final AtomicLong changes = new AtomicLong();
     private final Clock clock;
-    private volatile @Nullable Kept kept;
-
-    /// what is stored, with what follows from it
-    private record Kept(Stock stock, Menu menu) {}
+    private volatile @Nullable Menu kept;
+    /// what was derived last, whether it still stands or not: a dish that nobody has written since is not read again
+    private volatile @Nullable Menu last;
 
     Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings,
             Weighings weighings, Events events, Keeping keeping, Clock clock) {
@@ -71,40 +72,38 @@ public class Kitchen {
     }
 
     /// {@return the menu as it stands}
-    public Menu menu() { return kept().menu; }
+    public Menu menu() {
+        var now = kept;
+        // a pack may fall due overnight, and one that stands in does so for a day
+        if (now == null || !now.day().equals(LocalDate.now(clock))) {
+            // what changes while it is derived must not be forgotten: such a menu answers this question and is not kept
+            var before = changes.get();
+            now = derive(stock(), last);
+            last = now;
+            kept = now;
+            if (changes.get() != before) kept = null;
+        }
+        return now;
+    }
 
     /// {@return the menu as it would stand with a dish written so}
     /// @param id the dish's key; 0 for a new one
     public Menu menuWithDish(long id, String name, String text) {
-        var now = kept();
-        return derive(now.stock.withDish(id, new DishText(name, text, "", clock.instant())), now.menu);
+        var now = menu();
+        return derive(now.stock().withDish(id, new DishText(name, text, "", clock.instant())), now);
     }
 
     /// {@return the menu as it would stand with a pack read so}
     /// @param id the pack's key; 0 for a new one
     public Menu menuWithPack(long id, LarderPack pack) {
-        var now = kept();
-        return derive(now.stock.withPack(id, pack), now.menu);
+        var now = menu();
+        return derive(now.stock().withPack(id, pack), now);
     }
 
     /// {@return the menu as it would stand with a spare pack standing in today}
     public Menu menuWithStandIn(long pack) {
-        var now = kept();
-        return derive(now.stock.withStandIn(pack), now.menu);
-    }
-
-    private Kept kept() {
-        var now = kept;
-        // a pack may fall due overnight, and one that stands in does so for a day
-        if (now == null || !now.stock.day().equals(LocalDate.now(clock))) {
-            // what changes while it is derived must not be forgotten: such a menu answers this question and is not kept
-            var before = changes.get();
-            var stock = stock();
-            now = new Kept(stock, derive(stock, null));
-            kept = now;
-            if (changes.get() != before) kept = null;
-        }
-        return now;
+        var now = menu();
+        return derive(now.stock().withStandIn(pack), now);
     }
 
     private Stock stock() {
@@ -127,13 +126,15 @@ public class Kitchen {
                 Collectors.toMap(Weighings.Weighing::noun, Weighings.Weighing::grams))));
     }
 
-    /// @param known a menu some of whose recipes are read already, or null
+    /// @param known a menu some of whose dishes are read and derived already, or null
     private static Menu derive(Stock stock, @Nullable Menu known) {
         var written = stock.dishes();
+        var before = known == null || !stock.readsAs(known.stock()) ? Map.<Long, Menu.Dish>of()
+                : known.dishes().stream().collect(Collectors.toMap(Menu.Dish::id, Function.identity()));
         // reading and deriving are pure: the dishes are gone through side by side
-        var recipes = written.parallelStream().map(d -> recipe(d, stock, known)).toList();
+        var recipes = written.parallelStream().map(d -> recipe(d, stock, before.get(d.id()))).toList();
         var byKey = stock.byKey(recipes);
-        var larder = stock.larder();
+        var larder = stock.larder(known == null ? null : known.larder());
         var facts = new ArrayList<>(larder.facts(byKey));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
         var run = KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byKey,
@@ -141,15 +142,17 @@ public class Kitchen {
         facts.addAll(run.scored().facts());
         var all = new Facts(stock.ruleBook(), facts);
         var derived = IntStream.range(0, written.size()).parallel()
-                .mapToObj(i -> new Menu.Dish(written.get(i), Derivation.of(recipes.get(i), all))).toList();
+                .mapToObj(i -> dish(written.get(i), recipes.get(i), all, before.get(written.get(i).id()))).toList();
         return new Menu(stock, larder, derived, all, run, Uses.of(larder, derived));
     }
 
-    private static Recipe recipe(Stored<DishText> dish, Stock stock, @Nullable Menu known) {
-        if (known != null)
-            for (var d : known.dishes())
-                if (d.id() == dish.id() && d.stored().value().text().equals(dish.value().text()))
-                    return d.derivation().recipe();
-        return Recipe.read(dish.value().text(), stock.volumes(), new Law(stock.ruleBook().id()), stock.own());
+    private static Menu.Dish dish(Stored<DishText> dish, Recipe read, Facts facts, Menu.@Nullable Dish before) {
+        return new Menu.Dish(dish, read, Derivation.of(read, facts, before == null ? null : before.derivation()));
+    }
+
+    private static Recipe recipe(Stored<DishText> dish, Stock stock, Menu.@Nullable Dish before) {
+        var text = dish.value().text();
+        return before != null && before.stored().value().text().equals(text) ? before.read()
+                : Recipe.read(text, stock.volumes(), new Law(stock.ruleBook().id()), stock.own());
     }
 }

@@ -33,7 +33,9 @@ import keenfork.web.persistence.guest.Events;
 /// @param uses   what uses what on it
 public record Menu(Stock stock, Larder larder, List<Dish> dishes, Facts facts, KeptRun run, Uses uses) {
     /// A dish with what follows from it.
-    public record Dish(Stored<DishText> stored, Derivation derivation) {
+    ///
+    /// @param read its text as it reads by itself, with no line taken for another dish of the menu yet
+    public record Dish(Stored<DishText> stored, Recipe read, Derivation derivation) {
         public long id() { return stored.id(); }
 
         public String name() { return derivation.recipe().name(); }

@@ -19,6 +19,7 @@ import keenfork.web.persistence.Stored;
 import keenfork.web.persistence.dish.DishText;
 import keenfork.web.persistence.dish.SetAsides;
 import keenfork.web.persistence.run.Runs;
+import org.jspecify.annotations.Nullable;
 
 /// All that is stored at one moment and that a menu follows from; or what would be stored, to see what it would change.
 ///
@@ -41,6 +42,11 @@ public record Stock(LocalDate day, RuleBook ruleBook, Volumes volumes, ReadAgain
         List<Stored<DishText>> dishes, List<Stored<LarderPack>> packs,
         List<LineLink> links, Runs.Kept run, List<Runs.Marked> done, Equipment equipment,
         List<SetAsides.Aside> asides, OnFile onFile) {
+    /// {@return whether a text reads here as it did there: by the same volumes, weights and law}
+    boolean readsAs(Stock other) {
+        return volumes == other.volumes && own.equals(other.own) && ruleBook.id().equals(other.ruleBook.id());
+    }
+
     /// {@return this as it would be with a dish written so; one that is not on the menu stands at its end}
     Stock withDish(long id, DishText dish) {
         var changed = new ArrayList<Stored<DishText>>();
@@ -75,10 +81,11 @@ public record Stock(LocalDate day, RuleBook ruleBook, Volumes volumes, ReadAgain
     }
 
     /// {@return its packs, and which of them speaks for what today}
-    Larder larder() {
+    /// @param before the larder before something changed, or null
+    Larder larder(@Nullable Larder before) {
         var byKey = new LinkedHashMap<Long, LarderPack>();
         for (var p : packs) byKey.put(p.id(), p.value());
-        return new Larder(day, readAgain, byKey, links);
+        return new Larder(day, readAgain, byKey, links, before);
     }
 
     /// {@return the dishes' recipes by their keys}

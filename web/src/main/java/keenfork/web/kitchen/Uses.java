@@ -2,6 +2,7 @@ package keenfork.web.kitchen;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import keenfork.core.food.Words;
@@ -11,7 +12,7 @@ import keenfork.core.recipe.Line;
 /// What uses what on a menu, found once: which lines take a pack, which dishes use a dish.
 public final class Uses {
     private final Map<Long, List<Menu.LineUse>> lines = new HashMap<>();
-    private final Map<String, List<Menu.Dish>> dishes = new HashMap<>();
+    private final Map<String, Map<Long, Menu.Dish>> dishes = new HashMap<>();
 
     private Uses() {}
 
@@ -25,8 +26,7 @@ public final class Uses {
 
     private void add(Larder larder, Menu.Dish dish, Line line) {
         if (!line.dish().isEmpty()) {
-            var users = dishes.computeIfAbsent(Words.key(line.dish()), _ -> new ArrayList<>());
-            if (!users.contains(dish)) users.add(dish);
+            dishes.computeIfAbsent(Words.key(line.dish()), _ -> new LinkedHashMap<>()).put(dish.id(), dish);
         } else if (line.pack() == null) {
             larder.packFor(dish.id(), line).ifPresent(p -> lines.computeIfAbsent(p, _ -> new ArrayList<>())
                     .add(new Menu.LineUse(dish, line, larder.isLinked(dish.id(), line))));
@@ -35,5 +35,5 @@ public final class Uses {
 
     List<Menu.LineUse> lines(long pack) { return List.copyOf(lines.getOrDefault(pack, List.of())); }
 
-    List<Menu.Dish> dishes(String name) { return List.copyOf(dishes.getOrDefault(Words.key(name), List.of())); }
+    List<Menu.Dish> dishes(String name) { return List.copyOf(dishes.getOrDefault(Words.key(name), Map.of()).values()); }
 }

@@ -106,7 +106,8 @@ record MapView(List<Column> columns, List<Diet> diets, List<MapRow> rows, List<T
         for (var i = 0; i < shown.size(); i++) {
             var dish = shown.get(i);
             rows.add(
-                    row(new Menu.Dish(dish.stored(), derived.get(i)), asked, columns, profiles.get(i), diners, format));
+                    row(new Menu.Dish(dish.stored(), dish.read(), derived.get(i)), asked, columns, profiles.get(i),
+                            diners, format));
             if (dish.id() == asked.dishId()) addParts(menu, dish, derived.get(i), columns, rows, format);
         }
         return new MapView(columns, shownDiets(), rows, columns.stream().map(c -> total(c, profiles)).toList(), peel,
