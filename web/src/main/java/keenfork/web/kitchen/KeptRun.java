@@ -59,14 +59,16 @@ public record KeptRun(Runs.Kept kept, Equipment equipment, List<SetAsides.Aside>
         var inRun = new LinkedHashMap<Long, Recipe>();
         derived.forEach((dish, d) -> inRun.put(dish, d.recipe()));
         var portions = portions(kept, inRun);
-        for (var turn : kept.turns()) {
+        // reading a method is pure: the batches are read side by side
+        var read = kept.turns().parallelStream().map(turn -> {
             var dish = derived.get(turn.dish());
-            if (dish == null) continue;
-            batch(turn.dish(), dish, portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides,
-                    equipment.figures()).ifPresent(b -> {
-                        turns.add(turn);
-                        batches.add(b);
-                    });
+            return dish == null ? Optional.<Batch>empty() : batch(turn.dish(), dish,
+                    portions.getOrDefault(turn.dish(), Batch.portions(dish.recipe())), asides, equipment.figures());
+        }).toList();
+        for (var i = 0; i < read.size(); i++) {
+            if (read.get(i).isEmpty()) continue;
+            turns.add(kept.turns().get(i));
+            batches.add(read.get(i).get());
         }
         var order = new ArrayList<BatchSetup>();
         for (var batch : Batch.together(batches))

@@ -137,10 +137,9 @@ public class Kitchen {
         var larder = stock.larder(known == null ? null : known.larder());
         var facts = new ArrayList<>(larder.facts(byKey));
         for (var recipe : recipes) facts.add(new Fact.OtherDish(recipe));
-        var run = KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byKey,
-                new Facts(stock.ruleBook(), facts));
-        facts.addAll(run.scored().facts());
-        var all = new Facts(stock.ruleBook(), facts);
+        var plain = new Facts(stock.ruleBook(), facts);
+        var run = KeptRun.of(stock.run(), stock.done(), stock.equipment(), stock.asides(), byKey, plain);
+        var all = plain.with(run.scored().facts());
         var derived = IntStream.range(0, written.size()).parallel()
                 .mapToObj(i -> dish(written.get(i), recipes.get(i), all, before.get(written.get(i).id()))).toList();
         return new Menu(stock, larder, derived, all, run, Uses.of(larder, derived));

@@ -3,12 +3,18 @@ package keenfork.web.persistence.dish;
 import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
+import keenfork.web.persistence.Stored;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface DishRows extends JpaRepository<DishRow, Long> {
-    List<DishRow> findAllByOffMenuAtIsNullOrderByPositionAscIdAsc();
+    /// Read as values: a menu of thousands is read after every change, and nobody changes a row of it.
+    @Query("""
+            select new keenfork.web.persistence.Stored(d.id, d.version,
+                new keenfork.web.persistence.dish.DishText(d.name, d.text, d.original, d.changedAt))
+            from DishRow d where d.offMenuAt is null order by d.position, d.id""")
+    List<Stored<DishText>> onMenu();
 
     List<DishRow> findAllByOffMenuAtIsNotNullOrderByOffMenuAtDesc();
 

@@ -35,7 +35,7 @@ public class Dishes {
     /// {@return every dish on the menu, in menu order}
     @Transactional(readOnly = true)
     public List<Stored<DishText>> all() {
-        return rows.findAllByOffMenuAtIsNullOrderByPositionAscIdAsc().stream().map(Dishes::stored).toList();
+        return rows.onMenu();
     }
 
     /// {@return the dishes taken off the menu, the last one first}
