@@ -30,6 +30,8 @@ final class AnsweredRows {
     private static final Pattern LEGEND = Tone.pattern("legend");
     /// so many rows make a table
     private static final int TABLE = 2;
+    private static final Pattern REST = Pattern.compile(
+            "(?iu)[^,;.\\n]{0,60}(?:,\\s*(?:%s)\\b[^,;.\\n]{0,60})?".formatted(Tone.held("but-word")));
 
     /// @param start of the allergen's name
     /// @param end   of it, exclusive
@@ -55,7 +57,7 @@ final class AnsweredRows {
             } else if (Allergens.areAllOf(name.strip())) {
                 ticks |= found.group("tick") != null || found.group("ticked2") != null || found.group("in") != null;
                 if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
-                else rows.add(new Row(tone(found), start, end));
+                else rows.add(new Row(tone(text, found), start, end));
             }
         }
         if (ticks) rows.addAll(crosses);
@@ -64,9 +66,16 @@ final class AnsweredRows {
         return rows;
     }
 
-    private static Tone tone(Matcher row) {
-        if (row.group("no") != null) return Tone.NEGATED;
+    private static Tone tone(String text, Matcher row) {
+        // "Eggs - No, but handled in factory"
+        if (row.group("no") != null) return Tone.doubts(rest(text, row.end())) ? Tone.MAY : Tone.NEGATED;
         return row.group("may") != null ? Tone.MAY : Tone.IN;
+    }
+
+    /// {@return what stands behind an answer in its row: a comma begins the next one, but before a "but"}
+    private static String rest(String text, int from) {
+        var rest = REST.matcher(text).region(from, text.length());
+        return rest.lookingAt() ? rest.group() : "";
     }
 
     private static boolean isCross(Matcher row) {

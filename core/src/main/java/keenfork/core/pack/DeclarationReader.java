@@ -316,11 +316,13 @@ final class DeclarationReader {
         }
         if (tone == Tone.IN && match.meaning() instanceof Meaning.OfFood(var made) && made.isCompound()) products++;
         else if (tone == Tone.IN) named++;
+        if (tone == Tone.MAY && SEEDS.matcher(match.text()).matches()) {
+            found(SESAME, tone, false, path, start, end);
+            return;
+        }
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
-            case Meaning.OfFood _ when tone == Tone.MAY && SEEDS.matcher(match.text()).matches() ->
-                    found(SESAME, tone, false, path, start, end);
             case Meaning.OfFood(var food) -> {
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
                 else food(food, match, head, path, tone, new Span(start, end));

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Table;
@@ -45,8 +47,17 @@ enum Tone {
     private static final Pattern OF_ONE_THING =
             Pattern.compile("(?iu)" + held("of-one-thing"));
     private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:" + held("and-word") + ")\\s");
+    private static final Set<String> CUT_SHORT = Set.of(held("cut-short").split("\\|"));
+    private static final int LONGEST_SHORT = 6;
     private static final Pattern GOES_ON = Pattern.compile(
             "(?iu)\\s*(" + held("goes-on") + "|,|\\s)*\\s*");
+
+    /// {@return whether a text says that something may be there, in any of the ways a precaution stands behind a name}
+    static boolean doubts(String text) {
+        var said = BEHIND.matcher(text);
+        while (said.find()) if (said.group("not") == null) return true;
+        return NOT_RULED_OUT.matcher(text).find();
+    }
 
     /// {@return what finds any phrase of a tone}
     static Pattern pattern(String tone) { return Pattern.compile(held(tone), LETTERS_OF_ANY_CASE); }
@@ -249,7 +260,15 @@ enum Tone {
     }
 
     static boolean isFullStop(String text, int at) {
-        return text.charAt(at) == '.' && (at + 1 == text.length() || !Character.isDigit(text.charAt(at + 1)));
+        return text.charAt(at) == '.' && (at + 1 == text.length() || !Character.isDigit(text.charAt(at + 1)))
+                && !isCutShort(text, at);
+    }
+
+    /// "may cont. milk", "Spuren v. Nüssen": the dot of a word that is cut short ends nothing
+    private static boolean isCutShort(String text, int dot) {
+        var from = dot;
+        while (from > 0 && dot - from <= LONGEST_SHORT && Character.isLetter(text.charAt(from - 1))) from--;
+        return CUT_SHORT.contains(text.substring(from, dot).toLowerCase(Locale.ROOT));
     }
 
     static boolean isOpen(char c) { return "([{（［｛【〔".indexOf(c) >= 0; }

@@ -16,8 +16,7 @@ final class Choices {
         for (var at = 0; at < phrase.length(); at++) {
             var c = phrase.charAt(at);
             int behind;
-            // "w/ herbs" is with herbs
-            if (c == '/' && !isWith(phrase, at)) behind = stroke(phrase, at);
+            if (c == '/' && !isInShortForm(phrase, at)) behind = stroke(phrase, at);
             else if ((c == 'o' || c == 'O') && at > 0) behind = or(phrase, at);
             else continue;
             if (behind < 0) continue;
@@ -38,9 +37,14 @@ final class Choices {
         return true;
     }
 
-    private static boolean isWith(String phrase, int stroke) {
-        return stroke > 0 && Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w'
+    /// "w/ herbs" is with herbs, "o/n" is overnight
+    private static boolean isInShortForm(String phrase, int stroke) {
+        var isOne = stroke > 0 && Character.isLetter(phrase.charAt(stroke - 1))
                 && (stroke == 1 || !Character.isLetter(phrase.charAt(stroke - 2)));
+        if (!isOne) return false;
+        return Character.toLowerCase(phrase.charAt(stroke - 1)) == 'w' || stroke + 1 < phrase.length()
+                && Character.isLetter(phrase.charAt(stroke + 1))
+                && (stroke + 2 == phrase.length() || !Character.isLetter(phrase.charAt(stroke + 2)));
     }
 
     /// {@return where the words behind a stroke start, or -1 where no letter follows it: "1/2" parts nothing}

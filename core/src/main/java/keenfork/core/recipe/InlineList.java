@@ -18,11 +18,11 @@ record InlineList(Kind kind, String name, List<String> lines) {
     enum Kind { PART, LINES, FOR_ONE, STEP }
 
     private static final Pattern LISTED = Pattern.compile(
-            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})(?:(?<colon>:)|\\s+[-–—])\\s+(?<rest>\\S.*)$");
+            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})(?:(?<colon>:)|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + "))(?::|\\s*=|\\s+[-–—])\\s+(?<rest>\\S.*)$");
-    private static final Pattern DASHED = Pattern.compile("\\s[-–—]\\s");
+                    + "))(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
+    private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
     InlineList {

@@ -40,7 +40,7 @@ final class LineReader {
     /// "swap the cream for oat cream" puts it in
     private static final Pattern EXCHANGED = Grammar.wordOf("exchanged");
     private static final Pattern ENDS =
-            Pattern.compile("(?i)\\s*(?:$|[,.;:)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
+            Pattern.compile("(?i)\\s*(?:$|[,.;:!)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;

@@ -29,7 +29,8 @@ record Served(int people, String makes) {
             Pattern.compile(
                     "(?i)(?<![\\p{L}\\d])(?<count>\\d{1,5})(?:\\s?[-–]\\s?\\d{1,5})?\\s?" + EATERS + "\\b|\\b(?:"
                             + Grammar.anyOf("served-late")
-                            + ")\\s+(?<served>\\d{1,5})\\b|\\(for (?<for>\\d{1,5})\\)|\\s[x×]\\s?(?<times>\\d{2,4})$");
+                            + ")\\s+(?<served>\\d{1,5})\\b|\\(for (?<for>\\d{1,5})\\)"
+                            + "|\\s\\(?[x×]\\s?(?<times>\\d{2,4})\\)?$");
     /// "(60 people)", "20 boxes": a line by itself
     private static final Pattern ALONE = Pattern.compile("(?i)^\\(?\\s*(?:for |about |approx |c )?(?<count>\\d{1,5})"
             + "(?:\\s?[-–]\\s?\\d{1,5})?\\s?(?:(?<eaters>" + EATERS + ")|(?<what>" + Grammar.anyOf("yield-of")

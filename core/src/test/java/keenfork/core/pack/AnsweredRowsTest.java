@@ -61,6 +61,17 @@ class AnsweredRowsTest {
         assertThat(found("Rice, salt. Suitable for coeliacs: Yes.")).doesNotContain("gluten");
     }
 
+    /// what stands behind a "no" may take it back
+    @Test
+    void a_no_that_goes_on_to_a_but_is_none() {
+        var table = "Allergens\nCelery - No\nEggs - No, but handled in factory\nFish - No (not handled on site)\n"
+                + "Mustard: No (traces possible)\nSesame - Line shared\nMilk: free\nNuts - No (site is nut free)";
+        var says = Declaration.read(table, UK).findings().stream()
+                .map(f -> f.substance().id() + " " + f.says()).sorted().toList();
+        assertThat(says).containsExactly("eggs MAY", "mustard MAY", "sesame MAY");
+        assertThat(found("Egg: free range. Milk: no.")).as("no answer").contains("eggs");
+    }
+
     @Test
     void a_cross_beside_no_tick_may_mean_that_it_is_there() {
         assertThat(found("Milk x, Egg x, Fish x")).contains("milk", "eggs", "fish");
