@@ -35,6 +35,7 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
 
     /// what stands before a food's name and makes it one without what the food holds
     private static final Set<String> INSTEAD_OF_ANY = keys("instead-of-any");
+    private static final Set<String> INSTEAD_OF_THE_FLOUR = keys("instead-of-the-flour");
     private static final Map<String, Set<String>> INSTEAD = Map.of("butter", keys("instead-of-butter"), "flour",
             keys("instead-of-flour"));
 
@@ -97,6 +98,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                 : Stream.concat(product.holds().stream(), product.sometimes().stream()).distinct().toList();
     }
 
+    /// {@return what a plain food sometimes holds besides: the milk of some salami}
+    public Stream<Substance> sometimes() { return meant(words).flatMap(f -> f.sometimes().stream()); }
+
     /// {@return whether a line names the product by any of its words, or it is what is being made here}
     public boolean isListed(Recipe recipe) {
         var named = Words.key(words);
@@ -114,7 +118,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// {@return whether a line holds what stands here by a shorter name: "the milk" is the oat milk of the list, and
-    /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter, and "flour" no cornflour}
+    /// "the pasta" the gluten-free pasta; but "the butter" is no almond butter, and "flour" no rice flour, though "the
+    /// flour" is}
     public boolean isShortFor(List<Line> lines) {
         if (product != null) return false;
         var named = Stream.concat(Stream.of(KEY.of(words)), meant(words).flatMap(f -> f.names().stream())
@@ -132,9 +137,11 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
                         .allMatch(s -> f.holds().stream().anyMatch(held -> canMean(s, held))));
     }
 
-    private static boolean isInstead(String name, String ofWhat) {
-        return name.endsWith(" " + ofWhat) && INSTEAD.getOrDefault(ofWhat, INSTEAD_OF_ANY)
-                .contains(name.substring(0, name.length() - ofWhat.length() - 1));
+    private boolean isInstead(String name, String ofWhat) {
+        if (!name.endsWith(" " + ofWhat)) return false;
+        var before = name.substring(0, name.length() - ofWhat.length() - 1);
+        return INSTEAD.getOrDefault(ofWhat, INSTEAD_OF_ANY).contains(before)
+                || isThe && ofWhat.equals("flour") && INSTEAD_OF_THE_FLOUR.contains(before);
     }
 
     private static Stream<Food> foods(Line line) {
@@ -213,7 +220,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         }
         var holds = match.meaning().holds();
         return holds.isEmpty() || MadeHere.isLikened(step, match) ? Stream.of()
-                : Stream.of(new Naming(new Mention(0, match.text(), holds, null, false), false));
+                : Stream.of(new Naming(
+                        new Mention(0, match.text(), holds, null, MadeHere.isThe(step, match)), false));
     }
 
     /// made foods, and plain ones that only a pack tells all of: dried apricots may hold sulphites

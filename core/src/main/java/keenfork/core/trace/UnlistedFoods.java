@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substance;
@@ -70,10 +71,11 @@ final class UnlistedFoods {
         // looked at last, for it takes the longest: names of every food of every line
         if (mention.isShortFor(recipe.lines())) return;
         if (mention.product() != null && !asked.add(mention.product())) return;
-        var named = mention.product() == null ? missing : mention.mayHold();
+        var named = mention.product() == null
+                ? Stream.concat(missing.stream(), mention.sometimes()).distinct().toList() : mention.mayHold();
         add(mention, "This step names %s, and no line does. Is it in the dish?".formatted(mention.words()), named);
         // what a product only may hold is no answer to what the next step names
-        for (var s : mention.product() == null ? named : mention.product().holds()) held.set(s.at());
+        for (var s : mention.product() == null ? missing : mention.product().holds()) held.set(s.at());
     }
 
     /// What the step makes of what it does not name.

@@ -36,7 +36,9 @@ class MentionTest {
 
     /// The milk of a recipe with oat milk is the oat milk; what the word leaves open asks.
     @ParameterizedTest
-    @CsvSource({"200 ml oat milk, Whisk the milk in., -", "200 g coconut yog, Stir in the yog., -",
+    @CsvSource({"200 ml oat milk, Whisk the milk in., -",
+            "200 g gram flour, Whisk the flour and water to a batter., -", "200 g rice flour, Dust with flour., gluten",
+            "20 g tempeh, Crumble salami over., milk", "200 g coconut yog, Stir in the yog., -",
             "200 ml oat cream, Pour in the cream., -", "100 g vegan butter, Melt the butter., -",
             "100 g vegan feta, Crumble the feta over., -", "100 g vegan cheddar, Scatter the cheese., -",
             "300 g gluten free pasta, Boil the pasta., -",
