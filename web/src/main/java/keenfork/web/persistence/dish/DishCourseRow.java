@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "dish_course")
-class DishCourseRow {
+final class DishCourseRow {
     @Id long dishId;
     String course = "";
     String station = "";

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "dish")
-class DishRow {
+final class DishRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     @Version long version;
     String name = "";

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "dish_version")
-class DishVersionRow {
+final class DishVersionRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     long dishId;
     int number;

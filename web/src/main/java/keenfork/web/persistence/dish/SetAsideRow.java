@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "set_aside")
-class SetAsideRow {
+final class SetAsideRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     long dishId;
     String kind = "";

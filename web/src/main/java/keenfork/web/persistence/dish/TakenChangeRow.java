@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "taken_change")
-class TakenChangeRow {
+final class TakenChangeRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     long planId;
     String words = "";

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "taken_plan")
-class TakenPlanRow {
+final class TakenPlanRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     @Nullable Long eventId;
     Instant takenAt = Instant.EPOCH;

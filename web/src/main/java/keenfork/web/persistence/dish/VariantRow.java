@@ -7,7 +7,7 @@ import java.time.Instant;
 
 @Entity
 @Table(name = "variant")
-class VariantRow {
+final class VariantRow {
     @Id long dishId;
     long originalId;
     int originalNumber;

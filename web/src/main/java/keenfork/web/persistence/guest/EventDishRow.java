@@ -9,7 +9,7 @@ import java.io.Serializable;
 @Entity
 @IdClass(EventDishRow.Key.class)
 @Table(name = "event_dish")
-class EventDishRow {
+final class EventDishRow {
     @Id long eventId;
     @Id long dishId;
     String course = "";

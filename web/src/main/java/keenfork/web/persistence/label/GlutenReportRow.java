@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "gluten_report")
-class GlutenReportRow {
+final class GlutenReportRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     long dishId;
     BigDecimal mgPerKg = BigDecimal.ZERO;

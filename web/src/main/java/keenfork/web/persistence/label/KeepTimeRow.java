@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "keep_time")
-class KeepTimeRow {
+final class KeepTimeRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     String what = "";
     @Nullable Integer days;

@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "label_printer")
-class LabelPrinterRow {
+final class LabelPrinterRow {
     @Id short id = 1;
     boolean isOn = true;
     int paper;

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "printed_label")
-class PrintedLabelRow {
+final class PrintedLabelRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     @Nullable Long dishId;
     long guests;

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "line_pack")
-class LinePackRow {
+final class LinePackRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     long dishId;
     String line = "";

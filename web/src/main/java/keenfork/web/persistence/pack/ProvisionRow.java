@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "provision")
-class ProvisionRow {
+final class ProvisionRow {
     @Id String food = "";
     int packGrams;
     int haveGrams;

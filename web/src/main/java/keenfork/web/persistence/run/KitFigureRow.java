@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "kit_figure")
-class KitFigureRow {
+final class KitFigureRow {
     @Id String what = "";
     String figure = "";
 }

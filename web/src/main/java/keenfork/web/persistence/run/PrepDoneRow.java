@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "prep_done")
-class PrepDoneRow {
+final class PrepDoneRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     LocalDate served = LocalDate.EPOCH;
     long dishId;

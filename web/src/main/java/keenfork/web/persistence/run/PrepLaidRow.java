@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "prep_laid")
-class PrepLaidRow {
+final class PrepLaidRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     LocalDate served = LocalDate.EPOCH;
     String what = "";

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "prep_run")
-class PrepRunRow {
+final class PrepRunRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     @Nullable Long beforeId;
     String how = "";

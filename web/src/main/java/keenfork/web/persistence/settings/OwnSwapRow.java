@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "own_swap")
-class OwnSwapRow {
+final class OwnSwapRow {
     @Id @GeneratedValue(strategy = GenerationType.IDENTITY) @Nullable Long id;
     String replaces = "";
     String role = "";

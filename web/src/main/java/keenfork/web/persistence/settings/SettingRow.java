@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "setting")
-class SettingRow {
+final class SettingRow {
     @Id String name = "";
     String value = "";
 }

@@ -5,4 +5,4 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "swap_liked")
-class SwapLikedRow extends SwapSaidRow {}
+final class SwapLikedRow extends SwapSaidRow {}

@@ -5,4 +5,4 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "swap_off")
-class SwapOffRow extends SwapSaidRow {}
+final class SwapOffRow extends SwapSaidRow {}
