@@ -162,7 +162,8 @@ public final class Foods {
     private Phrase phrase(Lexicon lexicon, String text) {
         var reading = lexicon.read(text);
         if (reading.unread().isEmpty())
-            return new Phrase(text, TwoSided.foods(text, reading.matches()), List.of(), List.of());
+            return new Phrase(text, InPlural.foods(TwoSided.foods(text, reading.matches())), List.of(),
+                    List.of());
         var taken = new HashMap<Integer, String>();
         reading = lexicon == packWords ? withCompounds(reading) : UnknownWords.withJoined(reading);
         for (var word : reading.unread()) {
@@ -173,7 +174,7 @@ public final class Foods {
             reading =
                     lexicon == packWords ? withCompounds(lexicon.read(text, taken))
                             : UnknownWords.withJoined(lexicon.read(text, taken));
-        var matches = TwoSided.foods(text, reading.matches());
+        var matches = InPlural.foods(TwoSided.foods(text, reading.matches()));
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of())
                 : Phrase.of(text, matches, reading.unread());
     }
