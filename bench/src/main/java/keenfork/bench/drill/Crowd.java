@@ -139,17 +139,15 @@ public final class Crowd {
     }
 
     private void page(String what, String budget, String path, OpenKitchen kitchen) {
-        var many = kitchen.crew().get("/dishes").body().split("href=\"/dishes/\\d+\"", -1).length - 1;
         var times = new long[LOOKS];
         var last = get(path);
         for (var i = 0; i < times.length; i++) times[i] = (last = get(path)).millis;
-        row(what.formatted(many), budget, "%,d ms, %,d kB sent", middle(times), last.bytes / 1000);
+        row(what.formatted(dishesOf(kitchen)), budget, "%,d ms, %,d kB sent", middle(times), last.bytes / 1000);
     }
 
     /// What a change costs a map: the first one behind it has to find out what follows, the next one knows.
     private void changed(OpenKitchen kitchen) {
         var crew = kitchen.crew();
-        var many = crew.get("/dishes").body().split("href=\"/dishes/\\d+\"", -1).length - 1;
         var kept = new long[ROUNDS];
         var first = new long[ROUNDS];
         var next = new long[ROUNDS];
@@ -160,9 +158,14 @@ public final class Crowd {
             first[i] = get("/map").millis;
             next[i] = get("/map").millis;
         }
-        row("a pack changed on %d dishes: the first map behind it takes longer by".formatted(many), "≤ 50 ms",
+        row("a pack changed on %d dishes: the first map behind it takes longer by".formatted(dishesOf(kitchen)),
+                "≤ 50 ms",
                 "%,d ms: %,d for %,d; kept in %d ms", middle(first) - middle(next), middle(first), middle(next),
                 middle(kept));
+    }
+
+    private static int dishesOf(OpenKitchen kitchen) {
+        return kitchen.crew().get("/dishes").body().split("href=\"/dishes/\\d+\"", -1).length - 1;
     }
 
     private static long middle(long[] times) {
