@@ -41,6 +41,13 @@ final class TwoSided {
             + Grammar.anyOf("becomes") + ")\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
 
+    /// "seeds of 1 pomegranate": what stands between a part and what it is taken of
+    private static final Pattern OF_NEXT =
+            Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("taken-of") + ")\\s+(?:(?:an?|one|half|\\d+|[½¼¾])\\s+)*");
+    /// "a pomegranate's worth of seeds"
+    private static final Pattern WORTH =
+            Pattern.compile("(?i)['’]?s?['’]?\\s+(?:" + Grammar.anyOf("worth-of") + ")\\s+");
+
     private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
 
     private TwoSided() {}
@@ -84,8 +91,9 @@ final class TwoSided {
             return Character.isUpperCase(text.charAt(match.start()))
                     && FROM.matcher(text.substring(0, match.start())).find();
         if (kind == Sense.PART)
-            return at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
-                    && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
+            return isTakenOf(text, matches, at)
+                    || at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
+                            && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
         if (kind == Sense.QUALIFIED)
             return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
         if (kind == Sense.UNTIL)
@@ -98,6 +106,13 @@ final class TwoSided {
             return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
                     || !Joint.parts(text, matches.get(at - 1).end(), match.start());
         return kind == Sense.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+    }
+
+    private static boolean isTakenOf(String text, List<Match> matches, int at) {
+        var match = matches.get(at);
+        return at + 1 < matches.size()
+                && OF_NEXT.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches()
+                || at > 0 && WORTH.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
     }
 
     /// "rub the toast with garlic", "pile on toast with butter", but not "the toast bread"

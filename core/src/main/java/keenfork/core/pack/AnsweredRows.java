@@ -17,16 +17,19 @@ final class AnsweredRows {
     private static final String TICK = Tone.held("answer-tick");
     private static final String CROSS = Tone.held("answer-cross");
     /// begins with a word, so that no run of blanks or letters is gone through again for each of them
-    private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}[^.;,\\n•|:=–—\\t✓✔✗✘]{1,58}?)";
+    private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}(?:(?!\\s-\\s)[^.;,\\n•|:=–—\\t✓✔✗✘]){1,58}?)";
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
-    /// before the next name: "Gluten Y Egg N Nuts M"
+    /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)"
     private static final String BETWEEN =
-            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|\\n]|$))"
-                    + "|\\s(?=(?-i:[YNM])\\s{1,3}(?-i:\\p{Lu}|\\()))";
+            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|/\\n]|$))"
+                    + "|\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())"
+                    + "|\\s?\\((?=(?:%s|%s|%s)\\)))".formatted(MAY, IN, NEGATED);
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])|" + NAME.replace("name", "ticked")
             + "\\s?(?:(?<ticked2>%s)|(?<crossed2>%s))(?![\\p{L}\\d])".formatted("[✓✔]", "[✗✘]"));
+    private static final Pattern ONLY_MAY = Pattern.compile("(?iu)\\s?\\((?:%s)(?![\\p{L}\\d])".formatted(MAY));
+    private static final Pattern PLACE = Tone.pattern("answer-place");
     private static final Pattern LEGEND = Tone.pattern("legend");
     /// so many rows make a table
     private static final int TABLE = 2;
@@ -57,7 +60,7 @@ final class AnsweredRows {
             } else if (Allergens.areAllOf(name.strip())) {
                 ticks |= found.group("tick") != null || found.group("ticked2") != null || found.group("in") != null;
                 if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
-                else rows.add(new Row(tone(text, found), start, end));
+                else rows.add(new Row(inPlace(name, tone(text, found)), start, end));
             }
         }
         if (ticks) rows.addAll(crosses);
@@ -66,10 +69,17 @@ final class AnsweredRows {
         return rows;
     }
 
+    /// "Nuts in factory: yes" says nothing surer than that they may be in it
+    private static Tone inPlace(String name, Tone tone) {
+        return tone == Tone.IN && PLACE.matcher(name).find() ? Tone.MAY : tone;
+    }
+
     private static Tone tone(String text, Matcher row) {
         // "Eggs - No, but handled in factory"
         if (row.group("no") != null) return Tone.doubts(rest(text, row.end())) ? Tone.MAY : Tone.NEGATED;
-        return row.group("may") != null ? Tone.MAY : Tone.IN;
+        // "Eggs: yes (on site)"
+        return row.group("may") != null || ONLY_MAY.matcher(text).region(row.end(), text.length()).lookingAt()
+                ? Tone.MAY : Tone.IN;
     }
 
     /// {@return what stands behind an answer in its row: a comma begins the next one, but before a "but"}

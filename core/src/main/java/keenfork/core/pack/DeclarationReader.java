@@ -2,10 +2,12 @@ package keenfork.core.pack;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Food;
@@ -65,12 +67,16 @@ final class DeclarationReader {
     final List<VagueTerm> vague = new ArrayList<>();
     /// what it says it is free from, with the words
     private final Map<Substance, String> denied = new LinkedHashMap<>();
+    /// where the name in front of the list ends, and what that name itself says it is free from
+    private final int nameEnd;
+    private final Set<Substance> deniedByName = new HashSet<>();
 
     DeclarationReader(String text) {
         this.text = text;
         this.tones = Tone.along(text);
         this.boilerplate = Tone.boilerplate(text);
         this.stressesByCapitals = stressesByCapitals(text);
+        this.nameEnd = Headline.end(text);
     }
 
     /// a list that is mostly not set in capitals stresses its allergens by them
@@ -152,15 +158,18 @@ final class DeclarationReader {
                 || isNumberFirst(inside);
     }
 
-    /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands.
+    /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands,
+    /// but for what the same name denies: the list of a "gluten-free panko" says what it is made of.
     private void nameInFront() {
-        var end = Headline.end(text);
-        if (end == 0) return;
-        var named = findings.stream().filter(f -> f.end() <= end).map(Finding::substance).distinct().toList();
+        if (nameEnd == 0) return;
         var tree = Substances.shipped();
+        findings.removeIf(f -> f.end() <= nameEnd && f.assumed()
+                && deniedByName.stream().anyMatch(d -> tree.isUnder(f.substance(), d)));
+        var named = findings.stream().filter(f -> f.end() <= nameEnd).map(Finding::substance).distinct().toList();
         if (named.stream().allMatch(s -> findings.stream()
-                .anyMatch(f -> f.start() >= end && (tree.isUnder(f.substance(), s) || tree.isUnder(s, f.substance())))))
-            vague.removeIf(v -> v.end() <= end && !v.beyondLaw());
+                .anyMatch(f -> f.start() >= nameEnd
+                        && (tree.isUnder(f.substance(), s) || tree.isUnder(s, f.substance())))))
+            vague.removeIf(v -> v.end() <= nameEnd && !v.beyondLaw());
     }
 
     /// "Not suitable for vegetarians", where nothing else says why.
@@ -311,7 +320,7 @@ final class DeclarationReader {
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
         var tone = tones[end - 1];
         if (tone == Tone.NEGATED) {
-            if (!boilerplate.get(start) && Tone.isClaim(text, start)) denied(match);
+            if (!boilerplate.get(start) && Tone.isClaim(text, start)) denied(match, start);
             return;
         }
         if (tone == Tone.IN && match.meaning() instanceof Meaning.OfFood(var made) && made.isCompound()) products++;
@@ -350,12 +359,14 @@ final class DeclarationReader {
                 .toList();
     }
 
-    private void denied(Match match) {
-        switch (match.meaning()) {
-            case Meaning.OfSubstances(var substances) -> substances.forEach(s -> denied.putIfAbsent(s, match.text()));
-            case Meaning.OfFood(var food) -> food.holds().forEach(s -> denied.putIfAbsent(s, match.text()));
-            case Meaning.Vague _ -> {}
-        }
+    private void denied(Match match, int start) {
+        var substances = switch (match.meaning()) {
+            case Meaning.OfSubstances(var named) -> named;
+            case Meaning.OfFood(var food) -> food.holds();
+            case Meaning.Vague _ -> List.<Substance>of();
+        };
+        substances.forEach(s -> denied.putIfAbsent(s, match.text()));
+        if (start < nameEnd) deniedByName.addAll(substances);
     }
 
     /// where words stand in the text

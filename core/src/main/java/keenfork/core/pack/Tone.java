@@ -107,6 +107,7 @@ enum Tone {
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
         for (var row : AnsweredRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
+        for (var row : TickedNames.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         for (var row : AllergenColumns.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         doubtWhatIsDenied(text, tones);
         return tones;

@@ -93,10 +93,11 @@ final class AmountBehind {
         if (unit != null && cursor.take(Does.EACH)) cursor.mark(".");
         cursor.blanks();
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
-        // "basil 2kg picked", "carrots 3": a weight, or a number at the end, right behind a food
+        // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
+        var isFew = number.high().compareTo(MOST_COUNTED) <= 0;
         var isWeighed = unit != null && unit.unit().kind() != Unit.Kind.COUNT;
-        var isRightBehind = !separated && (isWeighed || unit == null && ends && number.high()
-                .compareTo(MOST_COUNTED) <= 0) && endsInFood(text.substring(0, at));
+        var isRightBehind = !separated && (isWeighed || isFew && (unit != null || ends))
+                && endsInFood(text.substring(0, at));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();

@@ -34,11 +34,23 @@ final class LineReader {
     private static final String HEAD_INITIALS =
             Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
-    private static final List<String> TO_TASTE = Grammar.list("as-liked");
+    private static final Pattern TO_TASTE = Grammar.wordOf("as-liked");
+    /// "4 cl garlic" are cloves, and no centilitres
+    private static final Pattern CLOVES =
+            Pattern.compile("(?i)(?<=[\\d½¼¾]\\s?)(?:" + Grammar.anyOf("clove-short") + ")\\b");
+    private static final Pattern OF_CLOVES = Grammar.wordOf("of-cloves");
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
     private static final Pattern EXCHANGED = Grammar.wordOf("exchanged");
+    /// "the size of a walnut"
+    private static final Pattern SIZE_OF =
+            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("size-of") + ")\\s(?:(?:an?|one)\\s)?$");
+    /// "walnut-sized", "almond-shaped"; but "prawns sized 16/20" are prawns
+    private static final Pattern SIZED = Pattern.compile("(?i)-(?:" + Grammar.anyOf("sized") + ")\\b");
+    /// "feta-style vegan block"
+    private static final Pattern LIKE_BUT_OF_PLANTS = Pattern.compile("(?i)[- ](?:" + Grammar.anyOf("likeness")
+            + ")\\s(?:\\p{L}+\\s)?(?:" + Grammar.anyOf("of-plants") + ")\\s(?=.*\\p{L})");
     private static final Pattern ENDS =
             Pattern.compile("(?i)\\s*(?:$|[,.;:!)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
@@ -101,11 +113,11 @@ final class LineReader {
 
     Line read(String written) {
         var bare = bare(written);
-        var text = timesApart(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare);
+        var text = withCloves(timesApart(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare));
         var at = text.indexOf('@');
         if (at >= 0 && at < 20 && !StepLine.isHeatAt(text, at)) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
-        var toTaste = saysToTaste(lower);
+        var toTaste = TO_TASTE.matcher(lower).find();
         var optional = lower.contains("optional");
         var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
         var named = choices(measure.rest());
@@ -132,9 +144,10 @@ final class LineReader {
         return text;
     }
 
-    private static boolean saysToTaste(String lower) {
-        for (var words : TO_TASTE) if (lower.contains(words)) return true;
-        return false;
+    private static String withCloves(String text) {
+        if (text.indexOf("cl") < 0) return text;
+        var cloves = CLOVES.matcher(text);
+        return cloves.find() && OF_CLOVES.matcher(text).find() ? cloves.replaceFirst(Unit.CLOVE.id()) : text;
     }
 
     /// "300 g @Name", "@ 300 g Name" and "@Name 300 g" all mean the dish.
@@ -204,11 +217,18 @@ final class LineReader {
     /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel":
     /// the cook says that it is not there.
     private static boolean isDenied(String phrase, Match match, boolean isBehind) {
-        if (Words.isDenied(phrase, match.end())) return true;
+        if (Words.isDenied(phrase, match.end()) || isOnlyLike(phrase, match)) return true;
         if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find())
             return true;
         return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
                 && Words.isRuledOut(phrase, match.start());
+    }
+
+    /// "the size of a walnut", "walnut-sized lump", "feta-style vegan block": what something else is told by
+    private static boolean isOnlyLike(String phrase, Match match) {
+        return SIZED.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
+                || LIKE_BUT_OF_PLANTS.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
+                || SIZE_OF.matcher(phrase.substring(0, match.start())).find();
     }
 
     /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be

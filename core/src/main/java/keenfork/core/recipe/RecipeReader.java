@@ -27,6 +27,8 @@ final class RecipeReader {
                     + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
                     + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
                     + ")*(?:,? plus (?:" + Grammar.anyOf("clock-wait") + "))?\\.?$");
+    /// "→ all in the blender": what comes next, not what goes in
+    private static final Pattern ARROW = Pattern.compile("(?:→|➔|[-=]+>)\\s*\\p{L}");
     private static final Pattern PACK =
             Pattern.compile("(?i)^pack\\s?(?:[\\[(](?<law>\\p{L}*)[\\])])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD =
@@ -77,6 +79,8 @@ final class RecipeReader {
     private boolean inSteps;
     /// the line is the name of a part amid measured lines
     private boolean isAmidMeasured;
+    /// the line is a step by its bullet, below a list without bullets
+    private boolean isStepByBullet;
     /// the last that was read is a line of the list, or its pack
     private boolean isBelowLine;
     /// an ingredient line with a bullet was read
@@ -96,8 +100,10 @@ final class RecipeReader {
         lineReader = new LineReader(convention(written), own);
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
         var afterBlank = false;
+        var bulletedSteps = BulletedSteps.in(written);
         for (var at = 0; at < written.size(); at++) {
             var line = Pasted.plain(written.get(at));
+            isStepByBullet = bulletedSteps.get(at);
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
             if (!line.isEmpty() && name.isEmpty())
                 takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""), isOnly);
@@ -332,6 +338,7 @@ final class RecipeReader {
     private boolean isStep(String line, boolean afterBlank) {
         if (StepLine.isMeasured(line))
             return inSteps && !afterBlank && StepLine.isHeat(line) || !lines.isEmpty() && StepLine.isBareHeat(line);
+        if (isStepByBullet || !lines.isEmpty() && ARROW.matcher(line).lookingAt()) return true;
         var bare = LineReader.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;

@@ -132,6 +132,16 @@ final class StepLine {
         return at > 0 && (at == line.length() || ".)".indexOf(line.charAt(at)) < 0);
     }
 
+    /// {@return whether a line begins with what is done or goes on as a step does, though it may name what goes in:
+    /// "roast peppers"}
+    static boolean mayBe(String line) {
+        var first = first(line);
+        var kind = WORDS.get(first);
+        return !isMeasured(line) && (GOES_ON.matcher(line).find()
+                || line.startsWith(" ", first.length()) && !line.startsWith(" of ", first.length())
+                        && (kind == Opening.DOES || kind != null && Foods.shipped().meaning(first).isEmpty()));
+    }
+
     /// {@return whether a line is a heat and minutes, and nothing else: "180 25–28"}
     static boolean isBareHeat(String line) { return BARE_HEAT.matcher(line).matches(); }
 

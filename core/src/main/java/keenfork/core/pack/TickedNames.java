@@ -1,0 +1,86 @@
+package keenfork.core.pack;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+
+/// Allergens with a tick, a cross or a box beside each, "✓ milk ✗ egg" or "Milk [x] Egg [ ]": all marks stand in front
+/// of their names, or all behind them, and the text on both ends of the row tells which.
+///
+/// An empty box or a cross takes a name away only where another name of its row has a tick. Where nobody can tell
+/// which name a mark belongs to, the row is left to be read as any text is: all that it names is in it.
+final class TickedNames {
+    private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s))"
+            .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted")));
+    private static final String PARTS = ",;:|•–—-\t ";
+    private static final String ENDS = ".\n()";
+
+    private record Sign(Tone tone, int start, int end) {}
+
+    private record Name(int start, int end) {}
+
+    private TickedNames() {}
+
+    /// {@return the names of a text that have such marks, in its order}
+    static List<AnsweredRows.Row> of(String text) {
+        var signs = MARK.matcher(text).results()
+                .map(m -> new Sign(tone(m), m.start(), m.end())).toList();
+        var rows = new ArrayList<AnsweredRows.Row>();
+        for (int first = 0, last; first < signs.size(); first = last + 1) {
+            last = first;
+            while (last + 1 < signs.size() && isName(text, between(text, signs.get(last), signs.get(last + 1)))) last++;
+            rows.addAll(row(text, signs.subList(first, last + 1)));
+        }
+        return rows;
+    }
+
+    private static Tone tone(MatchResult sign) {
+        if (sign.group("ticked") != null) return Tone.IN;
+        return sign.group("empty") != null ? Tone.NEGATED : Tone.MAY;
+    }
+
+    private static Name between(String text, Sign a, Sign b) { return trimmed(text, a.end, b.start); }
+
+    private static List<AnsweredRows.Row> row(String text, List<Sign> signs) {
+        if (signs.size() < 2 || signs.stream().noneMatch(s -> s.tone == Tone.IN)) return List.of();
+        var before = before(text, signs.getFirst().start);
+        var after = after(text, signs.getLast().end);
+        var leads = isName(text, after);
+        if (leads == isName(text, before)) return List.of();
+        var names = new ArrayList<Name>();
+        if (!leads) names.add(before);
+        for (var i = 1; i < signs.size(); i++) names.add(between(text, signs.get(i - 1), signs.get(i)));
+        if (leads) names.add(after);
+        var rows = new ArrayList<AnsweredRows.Row>();
+        for (var i = 0; i < signs.size(); i++)
+            rows.add(new AnsweredRows.Row(signs.get(i).tone, names.get(i).start, names.get(i).end));
+        return rows;
+    }
+
+    private static Name before(String text, int end) {
+        var start = trimmed(text, 0, end).end;
+        while (start > 0 && !ends(text.charAt(start - 1))) start--;
+        return trimmed(text, start, end);
+    }
+
+    private static Name after(String text, int start) {
+        var end = trimmed(text, start, text.length()).start;
+        while (end < text.length() && !ends(text.charAt(end))) end++;
+        return trimmed(text, start, end);
+    }
+
+    private static boolean ends(char c) { return c != ' ' && (PARTS.indexOf(c) >= 0 || ENDS.indexOf(c) >= 0); }
+
+    private static Name trimmed(String text, int start, int end) {
+        while (start < end && PARTS.indexOf(text.charAt(start)) >= 0) start++;
+        while (end > start && PARTS.indexOf(text.charAt(end - 1)) >= 0) end--;
+        return new Name(start, end);
+    }
+
+    private static boolean isName(String text, Name name) {
+        for (var at = name.start; at < name.end; at++)
+            if (ends(text.charAt(at)) && text.charAt(at) != '-') return false;
+        return name.start < name.end && Allergens.areAllOf(text.substring(name.start, name.end));
+    }
+}
