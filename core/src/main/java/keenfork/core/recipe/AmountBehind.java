@@ -22,6 +22,9 @@ final class AmountBehind {
     /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
     private static final Fraction MOST_COUNTED = Fraction.of(48);
 
+    /// "see book p 41"
+    private static final Pattern PAGE =
+            Pattern.compile("(?i)(?<!\\p{L})(?:" + Grammar.anyOf("page-of") + ")\\.?\\s?$");
     private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
     private final MeasureReader ahead;
@@ -45,6 +48,7 @@ final class AmountBehind {
         for (var at = 1; at < text.length(); at++) {
             var before = text.charAt(at - 1);
             if (Character.isLetterOrDigit(before) || ".½¼¾/".indexOf(before) >= 0) continue;
+            if (PAGE.matcher(text.substring(0, at)).find()) continue;
             var separated = isSeparated(text, at);
             if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0
                     && !(separated && Character.isLetter(text.charAt(at))))

@@ -32,7 +32,7 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     private static final String WHEREVER = "*";
     private static final int CELLS = 4;
     private static final Map<String, MadeOf> ROWS = rows();
-    private static final int LONGEST = 3;
+    private static final int LONGEST = 4;
     /// letters before a word that tell whether it is made
     private static final int FURTHEST = 100;
     /// a sentence, or a next thing to do, begins

@@ -154,7 +154,8 @@ final class RecipeReader {
                 && (below.size() < MEASURED_BELOW || isMeasured(below.getLast()) || endsList(below.getLast()));
     }
 
-    private static boolean isMeasured(String line) { return StepLine.isMeasured(LineReader.withoutBullet(line)); }
+    /// an amount in front, or anywhere behind: "fish sauce 300"
+    private static boolean isMeasured(String line) { return Numbers.hasFigure(line) && !StepLine.isHeat(line); }
 
     /// a blank line, or the headline of what comes next
     private static boolean endsList(String line) {
