@@ -12,7 +12,7 @@ import keenfork.core.measure.Unit;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER }
+    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT }
 
     private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -42,8 +42,12 @@ final class TwoSided {
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
 
     /// "seeds of 1 pomegranate": what stands between a part and what it is taken of
-    private static final Pattern OF_NEXT =
+    private static final Pattern TAKEN_OF =
             Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("taken-of") + ")\\s+(?:(?:an?|one|half|\\d+|[½¼¾])\\s+)*");
+    /// "farine de pois chiches"
+    private static final Pattern MADE_OF =
+            Pattern.compile(
+                    "(?iU)\\s+(?:" + Grammar.anyOf("made-of-next") + ")(?:\\s+(?:la|l['’]))?(?:\\s+|(?<=['’]))");
     /// "a pomegranate's worth of seeds"
     private static final Pattern WORTH =
             Pattern.compile("(?i)['’]?s?['’]?\\s+(?:" + Grammar.anyOf("worth-of") + ")\\s+");
@@ -94,6 +98,9 @@ final class TwoSided {
             return isTakenOf(text, matches, at)
                     || at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
                             && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
+        if (kind == Sense.OF_NEXT)
+            return at + 1 < matches.size()
+                    && MADE_OF.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches();
         if (kind == Sense.QUALIFIED)
             return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
         if (kind == Sense.UNTIL)
@@ -111,7 +118,7 @@ final class TwoSided {
     private static boolean isTakenOf(String text, List<Match> matches, int at) {
         var match = matches.get(at);
         return at + 1 < matches.size()
-                && OF_NEXT.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches()
+                && TAKEN_OF.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches()
                 || at > 0 && WORTH.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
     }
 
