@@ -30,7 +30,10 @@ final class TickedNames {
         for (int first = 0, last; first < signs.size(); first = last + 1) {
             last = first;
             while (last + 1 < signs.size() && isName(text, between(text, signs.get(last), signs.get(last + 1)))) last++;
-            rows.addAll(row(text, signs.subList(first, last + 1)));
+            // no name reaches over another sign
+            var from = first == 0 ? 0 : signs.get(first - 1).end;
+            var to = last + 1 == signs.size() ? text.length() : signs.get(last + 1).start;
+            rows.addAll(row(text, signs.subList(first, last + 1), from, to));
         }
         return rows;
     }
@@ -42,10 +45,10 @@ final class TickedNames {
 
     private static Name between(String text, Sign a, Sign b) { return trimmed(text, a.end, b.start); }
 
-    private static List<AnsweredRows.Row> row(String text, List<Sign> signs) {
+    private static List<AnsweredRows.Row> row(String text, List<Sign> signs, int from, int to) {
         if (signs.size() < 2 || signs.stream().noneMatch(s -> s.tone == Tone.IN)) return List.of();
-        var before = before(text, signs.getFirst().start);
-        var after = after(text, signs.getLast().end);
+        var before = before(text, from, signs.getFirst().start);
+        var after = after(text, signs.getLast().end, to);
         var leads = isName(text, after);
         if (leads == isName(text, before)) return List.of();
         var names = new ArrayList<Name>();
@@ -58,15 +61,15 @@ final class TickedNames {
         return rows;
     }
 
-    private static Name before(String text, int end) {
-        var start = trimmed(text, 0, end).end;
-        while (start > 0 && !ends(text.charAt(start - 1))) start--;
+    private static Name before(String text, int from, int end) {
+        var start = trimmed(text, from, end).end;
+        while (start > from && !ends(text.charAt(start - 1))) start--;
         return trimmed(text, start, end);
     }
 
-    private static Name after(String text, int start) {
-        var end = trimmed(text, start, text.length()).start;
-        while (end < text.length() && !ends(text.charAt(end))) end++;
+    private static Name after(String text, int start, int to) {
+        var end = trimmed(text, start, to).start;
+        while (end < to && !ends(text.charAt(end))) end++;
         return trimmed(text, start, end);
     }
 

@@ -18,6 +18,7 @@ final class BulletedSteps {
     /// @param written the lines of a recipe, its name first
     static BitSet in(List<String> written) {
         var steps = new BitSet();
+        if (written.stream().noneMatch(l -> isBulleted(l.stripLeading()))) return steps;
         var lines = written.stream().map(Pasted::plain).toList();
         var first = 0;
         var listed = -1;
