@@ -205,10 +205,19 @@ enum Tone {
             if (isOpen(c)) depth++;
             if (isClose(c) && --depth < 0) return ended(text, phrase, firstComma, at);
             if (depth > 0) continue;
-            if (endsSentence(text, at)) return ended(text, phrase, firstComma, at);
+            if (endsSentence(text, at) && !goesOnBehindSemicolon(text, phrase, at))
+                return ended(text, phrase, firstComma, at);
             if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
         }
         return ended(text, phrase, firstComma, until);
+    }
+
+    /// "Traces: egg; fish; crustacean"
+    private static boolean goesOnBehindSemicolon(String text, Phrase phrase, int at) {
+        if (phrase.tone != MAY || text.charAt(at) != ';' || text.indexOf(':', phrase.start, at) < 0)
+            return false;
+        var item = ITEM.matcher(text).region(at + 1, text.length());
+        return item.lookingAt() && Allergens.areAllOf(item.group(1));
     }
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
@@ -237,6 +246,8 @@ enum Tone {
         return true;
     }
 
+    /// what stands between two semicolons, or behind the last one of a sentence
+    private static final Pattern ITEM = Pattern.compile("([^,;.\\n()]{1,40})(?=[;.\\n]|$)");
     private static final Pattern HEADING =
             Pattern.compile("(?iu)^\\s*(?:" + held("heading") + ")\\s*:\\s*");
 
