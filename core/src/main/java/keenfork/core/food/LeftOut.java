@@ -1,9 +1,13 @@
 package keenfork.core.food;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What kitchens say is left out of a food, in a word before its name or behind it: "GF pasta", "feta (vegan)".
 ///
@@ -13,6 +17,15 @@ public final class LeftOut {
     private static final Map<String, String> IN_FULL =
             ROWS.stream().collect(Collectors.toUnmodifiableMap(r -> Words.key(r.cell(0)), r -> r.cell(1)));
     private static final int LONGEST = 12;
+    private static final String FREE = " free";
+    /// "gf": what is free of something, by the word that stands for it
+    private static final Map<String, String> FREE_OF = ROWS.stream()
+            .filter(r -> r.cell(1).endsWith(FREE) && !r.cell(0).contains(" "))
+            .collect(Collectors.toUnmodifiableMap(r -> r.cell(0),
+                    r -> r.cell(1).substring(0, r.cell(1).length() - FREE.length())));
+    private static final String SHORT = "(?<said>" + String.join("|", FREE_OF.keySet()) + ")";
+    private static final Pattern BEFORE = Pattern.compile("(?i)(?<!\\p{L})" + SHORT + "\\s+$");
+    private static final Pattern BEHIND = Pattern.compile("(?i)\\s*[,(]?\\s*" + SHORT + "\\s*(?:[,)]|$)");
 
     private LeftOut() {}
 
@@ -21,6 +34,17 @@ public final class LeftOut {
     public static Meaning open(Meaning meaning, List<Meaning> denied) {
         if (denied.isEmpty() || !(meaning instanceof Meaning.OfFood(var food)) || !food.isCompound()) return meaning;
         return new Meaning.OfFood(food.leavingOpen(denied.stream().flatMap(m -> m.holds().stream()).toList()));
+    }
+
+    /// {@return what short words right before a food, or right behind it, say that it is free from: "GF gochujang"}
+    /// @param start where the name of the food begins
+    /// @param end   where it ends, exclusive
+    public static List<Meaning> saidShort(String phrase, int start, int end) {
+        var before = BEFORE.matcher(phrase.substring(0, start));
+        var behind = BEHIND.matcher(phrase).region(end, phrase.length());
+        return Stream.of(before.find() ? before.group("said") : "", behind.lookingAt() ? behind.group("said") : "")
+                .map(w -> FREE_OF.get(w.toLowerCase(Locale.ROOT))).filter(Objects::nonNull)
+                .flatMap(w -> Foods.shipped().meaning(w).stream()).toList();
     }
 
     /// {@return the ways in which a name of the tables is written, "GF pasta" for the gluten-free one; none where it

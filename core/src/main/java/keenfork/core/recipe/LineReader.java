@@ -195,6 +195,7 @@ final class LineReader {
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
             if (named.size() < reading.matches().size()) leaveOpen(alternative, reading.matches(), named);
+            named.replaceAll(m -> openedShort(alternative, m));
             if (choices.isEmpty() && !named.isEmpty())
                 before = alternative.substring(0, named.getFirst().start()).strip();
             if (!choices.isEmpty() && Numbers.at(alternative, 0) != null) weighed = Math.min(weighed, choices.size());
@@ -210,8 +211,18 @@ final class LineReader {
         var denied = matches.stream().filter(m -> !named.contains(m))
                 .filter(m -> Words.isDenied(phrase, m.end()) || Words.isRuledOut(phrase, m.start()))
                 .map(Match::meaning).toList();
-        named.replaceAll(
-                m -> new Match(m.text(), LeftOut.open(m.meaning(), denied), m.start(), m.end(), m.taken()));
+        named.replaceAll(m -> open(m, denied));
+    }
+
+    /// "GF gochujang"; of a plain food no word changes what it holds
+    private static Match openedShort(String phrase, Match match) {
+        return match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound()
+                ? open(match, LeftOut.saidShort(phrase, match.start(), match.end())) : match;
+    }
+
+    private static Match open(Match match, List<Meaning> denied) {
+        return denied.isEmpty() ? match : new Match(match.text(), LeftOut.open(match.meaning(), denied), match.start(),
+                match.end(), match.taken());
     }
 
     /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel":
