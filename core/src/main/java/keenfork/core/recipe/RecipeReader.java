@@ -53,6 +53,7 @@ final class RecipeReader {
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
     private static final int LONGEST_NAME = 60;
+    private static final Pattern PAUSE = Pattern.compile("\\s*(?:[,:;.!?…(]|\\s[-–—]\\s).*", Pattern.DOTALL);
     /// how a heading of the whole method begins, its marks included
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
@@ -138,10 +139,20 @@ final class RecipeReader {
                 && Told.of(line.substring(colon + 2)).isPresent();
         // a whole recipe on a single line: "Tartare: mayo 1 kg, gherkins 150, capers 100"
         var isList = isOnly && colon > 0 && colon < LONGEST_NAME && InlineList.of(line, false).isPresent();
-        name = LineReader.withoutPictures(isTold || isList ? line.substring(0, colon) : line);
+        var only = !isTold && !isList && isOnly && line.length() > LONGEST_HEADING
+                ? Told.ofOnly(line).orElse(null) : null;
+        var called = only == null ? line : firstWords(line);
+        name = LineReader.withoutPictures(isTold || isList ? line.substring(0, colon) : called);
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (isTold) takeLine(line.substring(colon + 2));
         else if (isList) take(line, false);
+        else if (only != null) takeTold(only);
+    }
+
+    /// {@return what a recipe is called that was told in one breath without a name: its words up to the first pause}
+    private static String firstWords(String line) {
+        var words = PAUSE.split(line, 2)[0];
+        return words.length() <= LONGEST_NAME ? words : words.substring(0, words.lastIndexOf(' ', LONGEST_NAME));
     }
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone
@@ -269,11 +280,12 @@ final class RecipeReader {
     private void takeLine(String written) {
         var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
         bulleted = bulleted || LineReader.isBulleted(line);
-        var told = Told.of(line).orElse(null);
-        if (told == null) {
+        Told.of(line).ifPresentOrElse(this::takeTold, () -> {
             for (var piece : Several.of(LineReader.bare(line))) lines.add(lineReader.read(piece));
-            return;
-        }
+        });
+    }
+
+    private void takeTold(Told told) {
         for (var piece : told.lines()) lines.add(lineReader.read(piece));
         for (var step : told.steps()) if (!takesYield(step)) takeStep(step);
     }

@@ -23,6 +23,7 @@ record Told(List<String> lines, List<String> steps) {
     /// a shorter text with several foods is a line of several
     private static final int SHORTEST = 60;
     private static final int FEWEST_MEASURED = 2;
+    private static final int FEWEST_NAMED = 3;
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:" + Grammar.anyOf("clause") + ")\\s+|\\s+and\\s+(?!(?:"
@@ -42,13 +43,23 @@ record Told(List<String> lines, List<String> steps) {
         if (text.length() < SHORTEST || STEPS.matcher(text).find()
                 || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
             return Optional.empty();
+        return cut(text, FEWEST_MEASURED);
+    }
+
+    /// {@return a whole recipe on one line as what was told, whether it talks or lists; none where it names hardly
+    /// anything}
+    static Optional<Told> ofOnly(String text) {
+        return text.length() < SHORTEST ? Optional.empty() : cut(text, 1).filter(t -> t.lines.size() >= FEWEST_NAMED);
+    }
+
+    private static Optional<Told> cut(String text, int fewest) {
         var lines = new ArrayList<String>();
         var named = new HashSet<Meaning>();
         var steps = sentences(text);
         var measured =
                 steps.stream().map(s -> NOT_US.matcher(s).replaceAll("")).flatMap(CLAUSE::splitAsStream)
                         .filter(c -> takesMeasured(c, lines, named)).count();
-        return measured < FEWEST_MEASURED ? Optional.empty() : Optional.of(new Told(lines, steps));
+        return measured < fewest ? Optional.empty() : Optional.of(new Told(lines, steps));
     }
 
     static List<String> sentences(String text) { return List.of(SENTENCE.split(text)); }
@@ -64,6 +75,8 @@ record Told(List<String> lines, List<String> steps) {
             for (var match : matches) if (isNew(match, named)) lines.add(match.text());
             return false;
         }
+        // "so the freekeh salad: 2 kilos of freekeh" is one freekeh
+        for (var match : matches) lines.remove(match.text());
         lines.add(bare.substring(from));
         matches.forEach(m -> named.add(m.meaning()));
         return true;
