@@ -25,7 +25,7 @@ public final class LeftOut {
                     r -> r.cell(1).substring(0, r.cell(1).length() - FREE.length())));
     private static final String SHORT = "(?<said>" + String.join("|", FREE_OF.keySet()) + ")";
     private static final Pattern BEFORE = Pattern.compile("(?i)(?<!\\p{L})" + SHORT + "\\s+$");
-    private static final Pattern BEHIND = Pattern.compile("(?i)\\s*[,(]?\\s*" + SHORT + "\\s*(?:[,)]|$)");
+    private static final Pattern BEHIND = Pattern.compile("(?i)\\s*[,(]?\\s*" + SHORT + "\\s*(?:[,)\\d]|$)");
 
     private LeftOut() {}
 

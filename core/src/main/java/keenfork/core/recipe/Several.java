@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
+import keenfork.core.measure.Unit;
 
 /// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
 final class Several {
@@ -15,6 +18,12 @@ final class Several {
 
     /// "Pesto: 500 g basil, 300 g seeds"
     private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
+    private static final Pattern JOINED = Pattern.compile("\\s+\\+\\s+|,\\s+");
+    private static final Pattern BEHIND =
+            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:"
+                    + UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
+                            .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
+                    + ")?\\s*(?:\\([^()]{1,40}\\))?");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
     /// "1 clove garlic, juice of 1 lime"
@@ -41,6 +50,8 @@ final class Several {
         // two may be one or the other
         if (slashed.length > 2 && isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip()))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
+        var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
+        if (!behind.isEmpty()) return behind;
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
@@ -55,6 +66,18 @@ final class Several {
         if (start == 0) return List.of(line);
         pieces.add(line.substring(start).strip());
         return pieces;
+    }
+
+    /// "mayo 400 + dijon 40 + horseradish 20 (hot one)"; none where a piece has no amount behind its food
+    private static List<String> measuredBehind(String line) {
+        if (line.indexOf(',') < 0 && line.indexOf('+') < 0) return List.of();
+        var pieces = JOINED.splitAsStream(line).map(String::strip).toList();
+        return pieces.size() > 1 && pieces.stream().allMatch(p -> BEHIND.matcher(p).matches() && namesFood(p)) ? pieces
+                : List.of();
+    }
+
+    private static boolean namesFood(String piece) {
+        return !Foods.shipped().recipeWords().read(piece).matches().isEmpty();
     }
 
     private static boolean hasMark(String line) {

@@ -28,7 +28,7 @@ final class StepLine {
     private static final Pattern GOES_ON = Pattern.compile(
             "(?iU)\\b\\d+\\s*(?:-\\s*\\d+\\s*)?(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + "|"
                     + Grammar.anyOf("second") + ")\\b"
-                    + "|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*$|\\b(?:"
+                    + "|\\b\\d{2,3}\\s*(?:°\\s*)?[cf]\\b|\\ball\\b\\W*(?:$|(?<=\\.\\s))|\\b(?:"
                     + Table.read(StepLine.class, "step-signs.txt", 2).stream().map(r -> Pattern.quote(r.cell(0)))
                             .collect(Collectors.joining("|"))
                     + ")\\b");
@@ -88,6 +88,10 @@ final class StepLine {
             return isSentence
                     || behind.startsWith(" the ") || behind.startsWith(" not ") || behind.startsWith(" into ")
                     || GOES_ON.matcher(behind).find();
+        // "keep under a damp cloth", "squeeze out celeriac WELL"
+        if (behind.startsWith(" out ")
+                || kind == Opening.DOES && BEFORE_A_THING.contains(first(behind.stripLeading())))
+            return true;
         // "score, oil, 40m @ 190", "mix. dont dress early"
         if (HEAT_AT.matcher(text).find()) return true;
         if (behind.startsWith(". ") && (kind == Opening.DOES || Foods.shipped().meaning(first).isEmpty())) return true;
