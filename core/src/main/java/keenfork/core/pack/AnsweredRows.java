@@ -26,8 +26,7 @@ final class AnsweredRows {
                     + "|\\s?\\((?=(?:%s|%s|%s)\\)))".formatted(MAY, IN, NEGATED);
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
-            + "(?![\\p{L}\\d])|" + NAME.replace("name", "ticked")
-            + "\\s?(?:(?<ticked2>%s)|(?<crossed2>%s))(?![\\p{L}\\d])".formatted("[✓✔]", "[✗✘]"));
+            + "(?![\\p{L}\\d])");
     private static final Pattern ONLY_MAY = Pattern.compile("(?iu)\\s?\\((?:%s)(?![\\p{L}\\d])".formatted(MAY));
     private static final Pattern PLACE = Tone.pattern("answer-place");
     private static final Pattern LEGEND = Tone.pattern("legend");
@@ -51,14 +50,13 @@ final class AnsweredRows {
         var crosses = new ArrayList<Row>();
         var found = ROW.matcher(text);
         while (found.find()) {
-            var group = found.group("name") != null ? "name" : "ticked";
-            var start = found.start(group);
-            var end = found.end(group);
+            var start = found.start("name");
+            var end = found.end("name");
             var name = text.substring(start, end);
             if (turns.matcher(name).find()) {
                 if (found.group("no") != null || isCross(found)) turned.add(new Row(Tone.MAY, start, end));
-            } else if (Allergens.areAllOf(name.strip())) {
-                ticks |= found.group("tick") != null || found.group("ticked2") != null || found.group("in") != null;
+            } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
+                ticks |= found.group("tick") != null || found.group("in") != null;
                 if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
                 else rows.add(new Row(inPlace(name, tone(text, found)), start, end));
             }
@@ -89,7 +87,7 @@ final class AnsweredRows {
     }
 
     private static boolean isCross(Matcher row) {
-        return row.group("cross") != null || row.group("crossed2") != null;
+        return row.group("cross") != null;
     }
 
     /// "Free from: milk yes, egg no"; a legend names both answers, "contains (Y), does not contain (N)"

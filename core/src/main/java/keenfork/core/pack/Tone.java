@@ -107,6 +107,7 @@ enum Tone {
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
         for (var row : AnsweredRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
+        for (var row : AskedRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         for (var row : TickedNames.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         for (var row : AllergenColumns.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         doubtWhatIsDenied(text, tones);
@@ -205,18 +206,17 @@ enum Tone {
             if (isOpen(c)) depth++;
             if (isClose(c) && --depth < 0) return ended(text, phrase, firstComma, at);
             if (depth > 0) continue;
-            if (endsSentence(text, at) && !goesOnBehindSemicolon(text, phrase, at))
+            if (endsSentence(text, at) && !goesOnBelow(text, phrase, at))
                 return ended(text, phrase, firstComma, at);
             if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
         }
         return ended(text, phrase, firstComma, until);
     }
 
-    /// "Traces: egg; fish; crustacean"
-    private static boolean goesOnBehindSemicolon(String text, Phrase phrase, int at) {
-        if (phrase.tone != MAY || text.charAt(at) != ';' || text.indexOf(':', phrase.start, at) < 0)
-            return false;
-        var item = ITEM.matcher(text).region(at + 1, text.length());
+    /// "Traces: egg; fish; crustacean", and a list with an item on each line; what is denied so stands behind bullets
+    private static boolean goesOnBelow(String text, Phrase phrase, int at) {
+        if (phrase.tone != MAY && phrase.tone != NEGATED || text.indexOf(':', phrase.start, at) < 0) return false;
+        var item = (phrase.tone == MAY ? ITEM : BULLETED).matcher(text).region(at + 1, text.length());
         return item.lookingAt() && Allergens.areAllOf(item.group(1));
     }
 
@@ -247,7 +247,8 @@ enum Tone {
     }
 
     /// what stands between two semicolons, or behind the last one of a sentence
-    private static final Pattern ITEM = Pattern.compile("([^,;.\\n()]{1,40})(?=[;.\\n]|$)");
+    private static final Pattern ITEM = Pattern.compile("\\s*[-•*·]?\\s*([^,;.\\n()]{1,40})(?=[;.\\n]|$)");
+    private static final Pattern BULLETED = Pattern.compile("\\s*[-•*·]\\s*([^,;.\\n()]{1,40})(?=[;.\\n]|$)");
     private static final Pattern HEADING =
             Pattern.compile("(?iu)^\\s*(?:" + held("heading") + ")\\s*:\\s*");
 

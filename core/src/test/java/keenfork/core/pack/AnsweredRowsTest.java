@@ -88,4 +88,39 @@ class AnsweredRowsTest {
     private static List<String> found(String text) {
         return Declaration.read(text, UK).findings().stream().map(f -> f.substance().id()).toList();
     }
+
+    /// what a supplier is asked, and answers
+    @Test
+    void a_questionnaire_says_what_its_answers_say() {
+        var asked = "Rice. Does it contain milk? No. Do you handle sesame in the factory? Yes. Is egg used? No, but "
+                + "possible traces. Has soya been removed? No. Is contact with nuts excluded? No. Is it free from "
+                + "celery? No";
+        var says = Declaration.read(asked, UK).findings().stream().map(f -> f.substance().id() + " " + f.says())
+                .distinct().sorted().toList();
+        assertThat(says).contains("eggs MAY", "sesame MAY", "soybeans IN").doesNotContain("milk IN", "milk MAY");
+        assertThat(says).anyMatch(s -> s.startsWith("tree-nut")).anyMatch(s -> s.startsWith("celery"));
+    }
+
+    /// ticks, crosses and boxes in front of all names of a row, or behind all of them
+    @Test
+    void marks_stand_in_front_of_their_names_or_behind_them() {
+        assertThat(found("Rice. Allergens: ✓ milk ✓ egg ✗ nuts")).contains("milk", "eggs").doesNotContain("tree-nut");
+        assertThat(found("Rice. Milk [x] Egg [ ] Fish [ ]")).contains("milk").doesNotContain("eggs", "fish");
+        // nobody can tell whose mark is whose, or nothing was ticked
+        assertThat(found("Rice. Milk ✓ egg ✗ fish")).contains("milk", "eggs", "fish");
+        assertThat(found("Rice. ✗ milk ✗ egg")).contains("milk", "eggs");
+        assertThat(found("Rice. [ ] milk [ ] egg")).contains("milk", "eggs");
+    }
+
+    /// a list with an item on each line below what is said of all of them
+    @Test
+    void a_list_below_its_heading_says_what_the_heading_says() {
+        var text = "Ingredients: rice, salt.\nContains:\n- Wheat\n- Milk\nMay contain:\n- Egg\n- Soya\nFree from:\n"
+                + "- Nuts\n- Sesame";
+        var says = Declaration.read(text, UK).findings().stream().map(f -> f.substance().id() + " " + f.says())
+                .sorted().toList();
+        assertThat(says).containsExactly("eggs MAY", "milk IN", "soybeans MAY", "wheat IN");
+        // without bullets nothing is taken away: the list may have ended
+        assertThat(found("Free from:\nNuts\nSesame")).contains("sesame");
+    }
 }
