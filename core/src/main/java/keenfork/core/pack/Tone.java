@@ -213,11 +213,20 @@ enum Tone {
         return ended(text, phrase, firstComma, until);
     }
 
-    /// "Traces: egg; fish; crustacean", and a list with an item on each line; what is denied so stands behind bullets
+    /// "Traces: egg; fish; crustacean", and a list with an item on each line below a heading that stands alone on its
+    /// own; what is denied so stands behind bullets.
     private static boolean goesOnBelow(String text, Phrase phrase, int at) {
-        if (phrase.tone != MAY && phrase.tone != NEGATED || text.indexOf(':', phrase.start, at) < 0) return false;
+        if (phrase.tone != MAY && phrase.tone != NEGATED) return false;
+        var colon = text.indexOf(':', phrase.start, at);
+        if (colon < 0 || text.charAt(at) == '\n' && !endsLine(text, colon + 1)) return false;
         var item = (phrase.tone == MAY ? ITEM : BULLETED).matcher(text).region(at + 1, text.length());
         return item.lookingAt() && Allergens.areAllOf(item.group(1));
+    }
+
+    private static boolean endsLine(String text, int from) {
+        var at = from;
+        while (at < text.length() && text.charAt(at) == ' ') at++;
+        return at < text.length() && text.charAt(at) == '\n';
     }
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {

@@ -120,6 +120,9 @@ class AnsweredRowsTest {
         var says = Declaration.read(text, UK).findings().stream().map(f -> f.substance().id() + " " + f.says())
                 .sorted().toList();
         assertThat(says).containsExactly("eggs MAY", "milk IN", "soybeans MAY", "wheat IN");
+        // what stands below a precaution that has its own words is the list of ingredients
+        assertThat(Declaration.read("May contain: nuts\nWheat flour\nMilk\nSalt", UK).findings())
+                .filteredOn(f -> f.says() == Finding.Says.IN).hasSize(2);
         // without bullets nothing is taken away: the list may have ended
         assertThat(found("Free from:\nNuts\nSesame")).contains("sesame");
     }
