@@ -43,14 +43,6 @@ final class LineReader {
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
     private static final Pattern EXCHANGED = Grammar.wordOf("exchanged");
-    /// "the size of a walnut"
-    private static final Pattern SIZE_OF =
-            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("size-of") + ")\\s(?:(?:an?|one)\\s)?$");
-    /// "walnut-sized", "almond-shaped"; but "prawns sized 16/20" are prawns
-    private static final Pattern SIZED = Pattern.compile("(?i)-(?:" + Grammar.anyOf("sized") + ")\\b");
-    /// "feta-style vegan block"
-    private static final Pattern LIKE_BUT_OF_PLANTS = Pattern.compile("(?i)[- ](?:" + Grammar.anyOf("likeness")
-            + ")\\s(?:\\p{L}+\\s)?(?:" + Grammar.anyOf("of-plants") + ")\\s(?=.*\\p{L})");
     private static final Pattern ENDS =
             Pattern.compile("(?i)\\s*(?:$|[,.;:!)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
@@ -228,18 +220,11 @@ final class LineReader {
     /// "milk-free", or behind another food "beetroot (not in vinegar)", "stock, no salt", "yoghurt for the falafel":
     /// the cook says that it is not there.
     private static boolean isDenied(String phrase, Match match, boolean isBehind) {
-        if (Words.isDenied(phrase, match.end()) || isOnlyLike(phrase, match)) return true;
+        if (Words.isDenied(phrase, match.end()) || Likeness.is(phrase, match)) return true;
         if (isBehind && PURPOSE.matcher(phrase.substring(0, match.start())).find() && !EXCHANGED.matcher(phrase).find())
             return true;
         return isBehind && ENDS.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
                 && Words.isRuledOut(phrase, match.start());
-    }
-
-    /// "the size of a walnut", "walnut-sized lump", "feta-style vegan block": what something else is told by
-    private static boolean isOnlyLike(String phrase, Match match) {
-        return SIZED.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
-                || LIKE_BUT_OF_PLANTS.matcher(phrase).region(match.end(), phrase.length()).lookingAt()
-                || SIZE_OF.matcher(phrase.substring(0, match.start())).find();
     }
 
     /// "eggs, hard boiled" are hard-boiled eggs, "chickpeas, dry" dry chickpeas: what stands behind the comma may be

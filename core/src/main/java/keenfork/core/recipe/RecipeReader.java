@@ -53,7 +53,6 @@ final class RecipeReader {
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
     private static final int LONGEST_NAME = 60;
-    private static final Pattern PAUSE = Pattern.compile("\\s*(?:[,:;.!?…(]|\\s[-–—]\\s).*", Pattern.DOTALL);
     /// how a heading of the whole method begins, its marks included
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
@@ -141,18 +140,12 @@ final class RecipeReader {
         var isList = isOnly && colon > 0 && colon < LONGEST_NAME && InlineList.of(line, false).isPresent();
         var only = !isTold && !isList && isOnly && line.length() > LONGEST_HEADING
                 ? Told.ofOnly(line).orElse(null) : null;
-        var called = only == null ? line : firstWords(line);
+        var called = only == null ? line : Told.name(line, LONGEST_NAME);
         name = LineReader.withoutPictures(isTold || isList ? line.substring(0, colon) : called);
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (isTold) takeLine(line.substring(colon + 2));
         else if (isList) take(line, false);
         else if (only != null) takeTold(only);
-    }
-
-    /// {@return what a recipe is called that was told in one breath without a name: its words up to the first pause}
-    private static String firstWords(String line) {
-        var words = PAUSE.split(line, 2)[0];
-        return words.length() <= LONGEST_NAME ? words : words.substring(0, words.lastIndexOf(' ', LONGEST_NAME));
     }
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone

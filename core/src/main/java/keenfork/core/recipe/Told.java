@@ -34,6 +34,7 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern PRESSED = Grammar.wordOf("pressed");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
+    private static final Pattern PAUSE = Pattern.compile("\\s*(?:[,:;.!?…(]|\\s[-–—]\\s).*", Pattern.DOTALL);
     private static final Pattern TALKING = Grammar.wordOf("telling");
 
     /// "1/ Rinse the beans. 2/ Fry the spices": a method on one line, whose numbers measure nothing
@@ -50,6 +51,16 @@ record Told(List<String> lines, List<String> steps) {
     /// anything}
     static Optional<Told> ofOnly(String text) {
         return text.length() < SHORTEST ? Optional.empty() : cut(text, 1).filter(t -> t.lines.size() >= FEWEST_NAMED);
+    }
+
+    /// {@return what a recipe is called that was told in one breath without a name: its words up to the first pause}
+    /// @param longest how many letters a name has at most
+    static String name(String text, int longest) {
+        var paused = PAUSE.split(text, 2)[0];
+        var words = paused.isBlank() ? text : paused;
+        if (words.length() <= longest) return words;
+        var blank = words.lastIndexOf(' ', longest);
+        return words.substring(0, blank > 0 ? blank : longest);
     }
 
     private static Optional<Told> cut(String text, int fewest) {
