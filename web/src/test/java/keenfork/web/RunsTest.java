@@ -19,9 +19,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.context.TestPropertySource;
 
 /// The run as it is posted and answered: its order, its cleans, its pieces, its day, its kit, its sheet for the wall
 /// and its calendar.
+/// A kitchen of its own: what stands in the run is seen on the labels of every dish.
+@TestPropertySource(properties = "test.kitchen=runs")
 class RunsTest extends RunningKitchen {
     private static final String NUTS =
             "Bosun nuts\nServes 10\nTopping:\n200 g almonds, chopped\nMethod:\nScatter the almonds.";
