@@ -12,7 +12,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.TestPropertySource;
 
 /// A new kitchen: what it says of itself, and the made-up one to play with.
-@TestPropertySource(properties = {"keenfork.demo=false", "test.kitchen=empty"})
+@TestPropertySource(properties = {"keenfork.demo=false", "test.kitchen=play"})
 class PlayKitchenTest extends RunningKitchen {
     @Autowired Kitchen kitchen;
     @Autowired Events events;

@@ -28,7 +28,7 @@ public abstract class RunningKitchen {
 
     @DynamicPropertySource
     static void database(DynamicPropertyRegistry registry) {
-        for (var kitchen : List.of("keenfork", "journeys", "empty", "covers", "fuzz", "runs"))
+        for (var kitchen : List.of("keenfork", "journeys", "empty", "covers", "fuzz", "runs", "play"))
             registry.add("test.url." + kitchen, () -> TestPostgres.url(kitchen));
     }
 
