@@ -62,9 +62,15 @@ final class AnsweredRows {
             }
         }
         if (ticks) rows.addAll(crosses);
-        if (rows.size() < TABLE || isTurnedRound(text, rows, turns)) rows.clear();
+        if (rows.size() < TABLE) rows.clear();
+        // "Free from: gluten Y, dairy N": what is not kept out may be in it
+        if (isTurnedRound(text, rows, turns)) rows.replaceAll(AnsweredRows::turned);
         rows.addAll(turned);
         return rows;
+    }
+
+    private static Row turned(Row row) {
+        return new Row(row.tone == Tone.IN ? Tone.NEGATED : Tone.MAY, row.start, row.end);
     }
 
     /// "Nuts in factory: yes" says nothing surer than that they may be in it

@@ -292,7 +292,7 @@ final class DeclarationReader {
         var resembled = unknown.resembles();
         if (!resembled.isEmpty())
             vague.add(new VagueTerm(word.text(), resembled, question(word.text()), start, end, true));
-        if (stressesByCapitals && isStressed(word.text()))
+        if (stressesByCapitals && isStressed(word.text()) || AllergenStatement.isAround(text, start, end))
             vague.add(new VagueTerm(word.text(),
                     List.of(Substances.shipped().anything()), question(word.text()), start, end, true));
         else if (resembled.isEmpty()) unread(start, end, question(word.text()));

@@ -110,6 +110,7 @@ enum Tone {
         for (var row : AskedRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         for (var row : TickedNames.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         for (var row : AllergenColumns.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
+        for (var row : KeyedRows.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
         doubtWhatIsDenied(text, tones);
         return tones;
     }

@@ -37,6 +37,23 @@ class ForeignPackTest {
                 .anyMatch(v -> v.question().contains("another language"));
     }
 
+    /// The law says that allergens are named, and those are the words that name them: none that is not read is a spice.
+    @ParameterizedTest
+    @ValueSource(strings = {"Rice, salt. Contains: gluten, süt.", "Alerjenler: gluten, süt, yumurta.",
+            "Rice, salt. May contain nuts and süt.", "Riz, sel. Allergènes : gluten, süt.", "Contiene: soia, süt",
+            "Contiene: soja, süt", "Enthält: Soja, süt"})
+    void no_word_of_a_list_of_allergens_is_left_to_the_law(String pack) {
+        var marks = dish(pack).under(UK);
+        assertThat(UK.groups()).allSatisfy(g -> assertThat(marks.mark(g)).as("%s", g).isPresent());
+    }
+
+    @ParameterizedTest @ValueSource(strings = {"Rice, salt. Contains: soya, wheat and shell fragments.",
+            "Soup: water, zugwort, salt", "Contains: soya, water, zugwort"})
+    void a_word_among_other_foods_is(String pack) {
+        var milk = UK.groups().stream().filter(g -> g.label().equals("milk")).findFirst().orElseThrow();
+        assertThat(dish(pack).under(UK).mark(milk)).isEmpty();
+    }
+
     /// A word or two that nobody knows make no foreign pack: what they may be, the maker's law settles.
     @ParameterizedTest @CsvSource(delimiter = '|', value = {
             "Tomatoes, zugwort, water, salt, sugar, basil|celery", "Zugwort extract, brimble, water, salt|celery",
