@@ -138,10 +138,13 @@ final class RecipeReader {
                 && Told.of(line.substring(colon + 2)).isPresent();
         // a whole recipe on a single line: "Tartare: mayo 1 kg, gherkins 150, capers 100"
         var isList = isOnly && colon > 0 && colon < LONGEST_NAME && InlineList.of(line, false).isPresent();
-        var only = !isTold && !isList && isOnly && line.length() > LONGEST_HEADING
-                ? Told.ofOnly(line).orElse(null) : null;
+        var listed = !isTold && !isList && isOnly && colon > 0 && colon < LONGEST_NAME
+                ? Told.ofList(line.substring(colon + 2)).orElse(null) : null;
+        var only = listed == null && !isTold && !isList && isOnly && line.length() > LONGEST_HEADING
+                ? Told.ofOnly(line).orElse(null) : listed;
+        var isNamed = isTold || isList || listed != null;
         var called = only == null ? line : Told.name(line, LONGEST_NAME);
-        name = LineReader.withoutPictures(isTold || isList ? line.substring(0, colon) : called);
+        name = LineReader.withoutPictures(isNamed ? line.substring(0, colon) : called);
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (isTold) takeLine(line.substring(colon + 2));
         else if (isList) take(line, false);
@@ -350,7 +353,9 @@ final class RecipeReader {
         var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
         if (!lines.isEmpty() && (afterBlank && StepLine.isTold(bare) || StepLine.isToldAtLength(bare))) return true;
         // "season w. soy" right below another step
-        if (inSteps && !afterBlank && (StepLine.isDoneNext(bare) || StepLine.goesOn(bare))) return true;
+        if (inSteps && !afterBlank
+                && (StepLine.isNumbered(line) || StepLine.isDoneNext(bare) || StepLine.goesOn(bare)))
+            return true;
         return StepLine.is(bare, !lines.isEmpty() || !parts.isEmpty(), afterBlank || inSteps || bulletsStart);
     }
 

@@ -29,18 +29,22 @@ record Served(int people, String makes) {
             Pattern.compile(
                     "(?i)(?<![\\p{L}\\d])(?<count>\\d{1,5})(?:\\s?[-–]\\s?\\d{1,5})?\\s?" + EATERS + "\\b|\\b(?:"
                             + Grammar.anyOf("served-late")
-                            + ")\\s+(?<served>\\d{1,5})\\b|\\(for (?<for>\\d{1,5})\\)"
+                            + ")\\s+(?<served>\\d{1,5})\\b|\\bfor (?<for>\\d{1,5})(?=\\)|$|\\s*\\()"
                             + "|\\s\\(?[x×]\\s?(?<times>\\d{2,4})\\)?$");
     /// "(60 people)", "20 boxes": a line by itself
     private static final Pattern ALONE = Pattern.compile("(?i)^\\(?\\s*(?:for |about |approx |c )?(?<count>\\d{1,5})"
             + "(?:\\s?[-–]\\s?\\d{1,5})?\\s?(?:(?<eaters>" + EATERS + ")|(?<what>" + Grammar.anyOf("yield-of")
             + "))\\s*\\)?$");
+    /// "(feeds a table of 8)"
+    private static final Pattern BRACKETED = Pattern.compile("^\\((?<said>[^()]{1,60})\\)$");
+    private static final Pattern FOR_ONE = Pattern.compile("(?i)\\((?:" + Grammar.anyOf("for-one") + ")\\)$");
     private static final Pattern TRAY =
             Pattern.compile("(?i)^(?:a )?(?:" + Grammar.anyOf("tray-of") + ") of \\d{1,4}$");
     private static final Fraction MOST = Fraction.of(99_999);
 
     /// {@return what a line above the list says: "Serves four to six", "Makes: enough for 10", "Makes 2 tubs"}
-    static Optional<Served> above(String line) {
+    static Optional<Served> above(String written) {
+        var line = BRACKETED.matcher(written).replaceFirst("${said}");
         if (TRAY.matcher(line).matches()) return Optional.of(new Served(0, line.toLowerCase(Locale.ROOT)));
         var alone = ALONE.matcher(line);
         if (alone.matches()) {
@@ -64,7 +68,7 @@ record Served(int people, String makes) {
     /// {@return how many a recipe feeds by its name, "Satay salad (40 covers)"; 0 where it does not say}
     static int inTitle(String name) {
         var found = IN_TITLE.matcher(name);
-        if (!found.find()) return 0;
+        if (!found.find()) return FOR_ONE.matcher(name).find() ? 1 : 0;
         return Stream.of("count", "served", "for", "times").map(found::group).filter(Objects::nonNull)
                 .mapToInt(Integer::parseInt).findFirst().orElse(0);
     }

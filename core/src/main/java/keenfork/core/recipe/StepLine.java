@@ -38,7 +38,8 @@ final class StepLine {
                     + "\\s?(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b");
 
     /// "RC the lot till coarse", whatever the first word is short for
-    private static final Pattern WHOLE = Pattern.compile("(?iU)\\p{L}+ (?:" + Grammar.anyOf("whole-lot") + ")\\b");
+    private static final Pattern WHOLE =
+            Pattern.compile("(?iU)\\p{L}+ (?:\\p{L}+ )?(?:" + Grammar.anyOf("whole-lot") + ")\\b");
     private static final Pattern BARE_HEAT =
             Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?(?:\\s+|\\s*[–x,-]\\s*)"
                     + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?\\s?(?:m|mins?)?");
@@ -127,6 +128,12 @@ final class StepLine {
         var behind = verb.substring(first(verb).length());
         return text.endsWith(".") && text.split(" ").length >= SHORT_SENTENCE || behind.startsWith(" the ")
                 || behind.startsWith(" in ") || GOES_ON.matcher(behind).find() || namesNothing(behind);
+    }
+
+    /// {@return whether a line has a number of a list in front, and no amount behind it}
+    static boolean isNumbered(String line) {
+        var numbered = NUMBERED.matcher(line);
+        return numbered.matches() && Numbers.at(numbered.group("rest"), 0) == null;
     }
 
     /// {@return whether a line begins with a figure that is no number of a list: an ingredient}

@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -53,6 +54,16 @@ record Told(List<String> lines, List<String> steps) {
         return text.length() < SHORTEST ? Optional.empty() : cut(text, 1).filter(t -> t.lines.size() >= FEWEST_NAMED);
     }
 
+    /// {@return a whole recipe on one line whose list is parted by semicolons, "papaya 1; beans 6, snapped; lime 3.
+    /// Pound the garlic."; none where it is no such list}
+    static Optional<Told> ofList(String text) {
+        var sentences = sentences(text);
+        var lines = Arrays.stream(sentences.getFirst().replaceFirst("\\.$", "").split(";")).map(String::strip)
+                .filter(l -> !l.isEmpty()).toList();
+        return lines.size() < FEWEST_NAMED ? Optional.empty()
+                : Optional.of(new Told(lines, sentences.subList(1, sentences.size())));
+    }
+
     /// {@return what a recipe is called that was told in one breath without a name: its words up to the first pause}
     /// @param longest how many letters a name has at most
     static String name(String text, int longest) {
@@ -68,7 +79,8 @@ record Told(List<String> lines, List<String> steps) {
         var named = new HashSet<Meaning>();
         var steps = sentences(text);
         var measured =
-                steps.stream().map(s -> NOT_US.matcher(s).replaceAll("")).flatMap(CLAUSE::splitAsStream)
+                steps.stream().filter(s -> !Suggested.is(s)).map(s -> NOT_US.matcher(s).replaceAll(""))
+                        .flatMap(CLAUSE::splitAsStream)
                         .filter(c -> takesMeasured(c, lines, named)).count();
         return measured < fewest ? Optional.empty() : Optional.of(new Told(lines, steps));
     }
