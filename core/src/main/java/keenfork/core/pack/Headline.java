@@ -2,14 +2,16 @@ package keenfork.core.pack;
 
 import java.util.regex.Pattern;
 
-/// The name of a product in front of its list: "Naan bread. Wheat flour, water, …", "Chilli mayonnaise. Ingredients:
-/// …".
+/// The name of a product in front of its list: "Naan bread. Wheat flour, water, …", "Beef stew: beef, carrots, water",
+/// "Chilli mayonnaise. Ingredients: …".
 final class Headline {
     private static final Pattern HEADING = Pattern.compile("(?iu)\\b(?:" + Tone.held("heading") + ")\\s*:");
     /// a name has no more words
     private static final int WORDS = 8;
     /// commas by which a list is known
     private static final int LIST = 3;
+    /// and behind a colon
+    private static final int SHORT_LIST = 2;
 
     private Headline() {}
 
@@ -19,8 +21,14 @@ final class Headline {
         if (heading.find()) return isName(text, heading.start()) ? heading.start() : 0;
         var stop = 0;
         while (stop < text.length() && !Tone.isFullStop(text, stop)) stop++;
-        var commas = text.substring(stop).chars().filter(c -> c == ',').count();
-        return stop < text.length() && commas >= LIST && isName(text, stop) ? stop : 0;
+        var colon = text.substring(0, stop).indexOf(':');
+        // "Beef stew: beef, carrots, water"
+        if (colon > 0 && commas(text, colon) >= SHORT_LIST && isName(text, colon)) return colon;
+        return stop < text.length() && commas(text, stop) >= LIST && isName(text, stop) ? stop : 0;
+    }
+
+    private static long commas(String text, int from) {
+        return text.substring(from).chars().filter(c -> c == ',').count();
     }
 
     private static boolean isName(String text, int end) {
