@@ -8,6 +8,7 @@ import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -20,6 +21,7 @@ import keenfork.core.trace.Certainty;
 import keenfork.web.RunningKitchen;
 import keenfork.web.kitchen.Kitchen;
 import keenfork.web.persistence.dish.Dishes;
+import keenfork.web.persistence.run.Runs;
 import org.apache.pdfbox.Loader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,6 +36,7 @@ class LabelPaperTest extends RunningKitchen {
     private static final double A_POINT = 25.4 / 72;
     @Autowired Kitchen kitchen;
     @Autowired Dishes dishes;
+    @Autowired Runs runs;
 
     private long dish(String beginning) {
         return kitchen.menu().dishes().stream().filter(d -> d.name().startsWith(beginning)).findFirst().orElseThrow()
@@ -212,6 +215,10 @@ class LabelPaperTest extends RunningKitchen {
                 .contains("Ingredients: carrot").contains("Nothing found means nothing in what was recorded");
     }
 
+    private void use(List<Runs.Turn> turns) {
+        runs.use(kitchen.menu().run().kept().id(), turns, "began anew", "");
+    }
+
     @Test
     void a_dish_outside_the_run_says_that_contact_was_not_looked_at() {
         var dish = write("Fender dip\n1 kg peas\n50 g feta");
@@ -219,8 +226,11 @@ class LabelPaperTest extends RunningKitchen {
                 + "at.");
         assertThat(page("kind=menu&dish=all").text()).contains("What shared kit may have left was not looked at.");
         assertThat(get("/labels?kind=card&dish=" + dish).body()).contains("This dish is not in the run");
-        var inRun = kitchen.menu().run().kept().turns().getFirst().dish();
+        var inRun = dish("Roast carrot");
+        var before = kitchen.menu().run().kept().turns();
+        use(List.of(new Runs.Turn(inRun, 0, false, Map.of(), Map.of())));
         assertThat(page("kind=folder&dish=" + inRun).text()).doesNotContain("was not looked at");
+        use(before);
     }
 
     @Test
