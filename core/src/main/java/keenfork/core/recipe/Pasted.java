@@ -28,17 +28,30 @@ final class Pasted {
             Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")(?:[\\s,;|]+(?:" + Grammar.anyOf("column") + "))+");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
 
+    /// "[12/03, 09:14] Maz: 2 kg basil": when it was sent and by whom
+    private static final Pattern SENT = Pattern.compile("^\\[?\\d{1,2}[/.]\\d{1,2}(?:[/.]\\d{2,4})?,? \\d{1,2}:\\d{2}"
+            + "(?::\\d{2})?(?: ?[ap]m)?\\]?(?: -)? [^:]{1,30}: (?=\\S)");
+    /// "4 | Lime juice | 80": the number of a row
+    private static final Pattern NUMBERED_ROW = Pattern.compile("^\\d{1,3} ?\\| ?(?=\\p{L}[^|]*\\|)");
+
     private Pasted() {}
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
-        var plain = isPlain(written) ? written : blanksAsOne(written);
+        var plain = unsent(isPlain(written) ? written : blanksAsOne(written));
         if (plain.isEmpty()) return plain;
+        if (Character.isDigit(plain.charAt(0)) && plain.indexOf('|') > 0)
+            return ofBars(NUMBERED_ROW.matcher(plain).replaceFirst(""));
         if (Character.isDigit(plain.charAt(0)))
             return plain.lastIndexOf('/', 2) > 0 ? ORDINAL.matcher(plain).replaceFirst("$1. ") : plain;
         if (isDrawn(plain.charAt(0))) return undrawn(plain);
         if (COLUMNS.matcher(plain).matches()) return "";
         return ofColumns(plain);
+    }
+
+    private static String unsent(String line) {
+        return line.indexOf(": ") > 0 && (line.charAt(0) == '[' || Character.isDigit(line.charAt(0)))
+                ? SENT.matcher(line).replaceFirst("") : line;
     }
 
     /// "kale,2,kg" of a sheet is "kale 2 kg", and so is "kale | 2 | kg".

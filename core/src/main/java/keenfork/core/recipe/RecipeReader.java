@@ -113,15 +113,20 @@ final class RecipeReader {
         // nor was one that ends the text: whatever it names, nobody wrote it for nothing
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
-        var all = parts.stream().flatMap(p -> p.lines().stream()).toList();
-        var titles = new PartTitle(all);
+        var titles = new PartTitle(parts.stream().flatMap(p -> p.lines().stream()).toList());
         parts.replaceAll(p -> withItsName(p, titles));
-        if (all.stream().anyMatch(Yields::mayChange)) {
+        if (!isOnly) NameLine.of(name, lineReader, titles).ifPresent(this::putFirst);
+        if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
         return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps, Mention.in(steps),
                 suggested);
+    }
+
+    private void putFirst(Line line) {
+        var first = parts.isEmpty() ? new Part("Base", PartKind.BASE, List.of()) : parts.removeFirst();
+        parts.addFirst(first.withLines(Stream.concat(Stream.of(line), first.lines().stream()).toList()));
     }
 
     /// "Peanut dressing" over lime and sugar: the peanuts go in, too

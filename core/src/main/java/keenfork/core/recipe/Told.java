@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
@@ -25,6 +26,8 @@ record Told(List<String> lines, List<String> steps) {
     private static final int SHORTEST = 60;
     private static final int FEWEST_MEASURED = 2;
     private static final int FEWEST_NAMED = 3;
+    /// nobody tells more in one breath
+    private static final int LONGEST_CLAUSE = 600;
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:" + Grammar.anyOf("clause") + ")\\s+|\\s+and\\s+(?!(?:"
@@ -80,10 +83,28 @@ record Told(List<String> lines, List<String> steps) {
         var steps = sentences(text);
         var measured =
                 steps.stream().filter(s -> !Suggested.is(s)).map(s -> NOT_US.matcher(s).replaceAll(""))
-                        .flatMap(CLAUSE::splitAsStream)
+                        .flatMap(CLAUSE::splitAsStream).flatMap(Told::byAmounts)
                         .filter(c -> takesMeasured(c, lines, named)).count();
         return measured < fewest ? Optional.empty() : Optional.of(new Told(lines, steps));
     }
+
+    /// "two bunches of parsley one of mint about ten anchovies": an amount behind a food begins another
+    private static Stream<String> byAmounts(String clause) {
+        if (clause.length() > LONGEST_CLAUSE) return Stream.of(clause);
+        var pieces = new ArrayList<String>();
+        var from = 0;
+        for (var at = clause.indexOf(' ') + 1; at > 0; at = clause.indexOf(' ', at) + 1) {
+            if (Numbers.at(clause, at) == null || !isNamedIn(clause.substring(from, at))
+                    || !isNamedIn(clause.substring(at)))
+                continue;
+            pieces.add(clause.substring(from, at).strip());
+            from = at;
+        }
+        pieces.add(clause.substring(from));
+        return pieces.stream();
+    }
+
+    private static boolean isNamedIn(String words) { return Foods.shipped().recipeWords().isNamedIn(words); }
 
     static List<String> sentences(String text) { return List.of(SENTENCE.split(text)); }
 
