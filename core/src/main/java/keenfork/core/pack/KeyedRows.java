@@ -19,7 +19,9 @@ final class KeyedRows {
             "(?iu)(?<![\\p{L}\\d])(?<sign>%s)\\s?=\\s?(?:an? |as )?(?:(?<no>%s)|(?<may>%s)|(?<in>%s))(?![\\p{L}\\d])"
                     .formatted(SIGN, means(Tone.NEGATED), means(Tone.MAY), means(Tone.IN)));
     private static final Pattern ROW = Pattern.compile("(?u)(?<!\\p{L})(?<name>\\p{L}[^;,\\n|:=\\t]{1,58}?)"
-            + "\\s{0,3}[:|=\\t–—-]?\\s{0,3}(?<sign>%s)(?=\\s{0,9}(?:[,;.|\\n]|$))".formatted(SIGN));
+            + "\\s{0,3}[:|=\\t–—-]?\\s{0,3}(?<sign>%s)"
+                    .formatted(SIGN)
+            + "(?=\\s{0,9}(?:[,;.|\\n]|$|\\([^()]{1,4}=))");
     private static final int TABLE = 2;
 
     private KeyedRows() {}

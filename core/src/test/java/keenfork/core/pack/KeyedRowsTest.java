@@ -10,6 +10,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -43,6 +44,13 @@ class KeyedRowsTest {
                 "Key: %1$s = contains %2$s = does not contain %3$s = may contain",
                 "%1$s = ingredient; %2$s = not in product; %3$s = handled on site"))
             assertThat(read(signs.table(key))).as(signs.table(key)).containsExactly("milk", "sesame?", "wheat");
+    }
+
+    @Test
+    void the_key_may_stand_right_behind_the_last_row() {
+        var pack = "Rice. Milk 0; Nuts 2; Sesame 2 (0 = absent, 1 = ingredient, 2 = cross contact)";
+        assertThat(read(pack)).containsExactly("sesame?", "tree-nut?");
+        assertThat(Declaration.read(pack, new Law("uk")).vague()).isEmpty();
     }
 
     /// a key that does not tell yes from no takes nothing away, nor does a sign with two meanings, nor a single row
