@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Table;
 
 /// Which stretches of a declaration say that something is in it, may be in it, or is not: told by the phrase before
@@ -106,11 +107,10 @@ enum Tone {
         denyWhatIsFree(text, tones, unfree);
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
-        for (var row : AnsweredRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
-        for (var row : AskedRows.of(text, TURNS)) Arrays.fill(tones, row.start(), row.end(), row.tone());
-        for (var row : TickedNames.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
-        for (var row : AllergenColumns.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
-        for (var row : KeyedRows.of(text)) Arrays.fill(tones, row.start(), row.end(), row.tone());
+        Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text),
+                AllergenColumns.of(text),
+                KeyedRows.of(text)).flatMap(List::stream)
+                .forEach(row -> Arrays.fill(tones, row.start(), row.end(), row.tone()));
         doubtWhatIsDenied(text, tones);
         return tones;
     }

@@ -1,30 +1,44 @@
 package keenfork.core.recipe;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.measure.Unit;
 
 /// The first line of a recipe that was pasted without its name: "600 g pine nuts". It is the name, for want of another,
 /// and goes in as well.
 final class NameLine {
+    private static final Pattern BRACKETS = Pattern.compile("\\([^()]*\\)");
+
     private NameLine() {}
 
     /// {@return the name read as an ingredient, where it is measured like one; "Hummus 2 kg" may only tell how much is
     /// made, and goes in where it says more than the lines below it}
     static Optional<Line> of(String name, LineReader reader, PartTitle titles) {
         // "Cowboy caviar (makes 3 litres)"
-        if (!Numbers.hasFigure(name) || name.indexOf('(') >= 0) return Optional.empty();
+        var unbracketed = BRACKETS.matcher(name).replaceAll(" ").strip();
+        if (!Numbers.hasFigure(unbracketed)) return Optional.empty();
+        var amount = reader.read(unbracketed).amount();
         var line = reader.read(name);
-        var amount = line.amount();
-        if (amount == null || !isMeasured(amount.unit())) return Optional.empty();
-        if (line.choices().isEmpty() && !line.isUnread()) return Optional.empty();
-        var goesIn = Numbers.at(name, 0) != null || line.choices().stream().noneMatch(NameLine::isMade)
-                || titles.saysMore(name);
+        if (amount == null || line.choices().isEmpty() && !line.isUnread()) return Optional.empty();
+        var leads = Numbers.at(name, 0) != null;
+        var isPlain = line.choices().stream().noneMatch(NameLine::isMade);
+        var goesIn = switch (amount.unit()) {
+            // "4 eggs", but not "3 bean salad"
+            case NONE -> leads && isPlain && endsInFood(unbracketed);
+            default -> leads || amount.unit().kind() != Unit.Kind.COUNT && (isPlain || titles.saysMore(name));
+        };
         return goesIn ? Optional.of(line) : Optional.empty();
     }
 
-    private static boolean isMeasured(Unit unit) { return unit.kind() != Unit.Kind.COUNT; }
+    private static boolean endsInFood(String name) {
+        var head = name.split(",", 2)[0].strip();
+        var named = Foods.shipped().recipeWords().read(head).matches();
+        return !named.isEmpty() && named.getLast().end() == head.length()
+                && !PartHeadline.isBare(head.substring(head.lastIndexOf(' ') + 1));
+    }
 
     private static boolean isMade(Line.Choice choice) {
         return Stream.concat(Stream.of(choice.main()), choice.others().stream())

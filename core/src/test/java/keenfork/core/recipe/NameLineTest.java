@@ -18,6 +18,9 @@ class NameLineTest {
     @ParameterizedTest @CsvSource(delimiter = '|', value = {"600g pine nuts|2kg basil",
             "Peanut butter 240 g|rice noodles 500 g", "Farro 1 kg|feta 300 g", "1 cup mayo|2 tbsp mustard",
             "2 tbsp tahini|1 lemon", "Sesame seeds 80 g|soy sauce 200 ml", "1 tbsp zugwort|2 onions",
+            "4 eggs|200 g flour",
+            "4 large eggs, beaten|200 g flour", "1 tin tuna|2 eggs", "1 handful peanuts|2 limes",
+            "Peanut butter (smooth) 240 g|3 limes", "1 cup mayo (full fat)|2 eggs",
             "[12/03, 09:14] Maz: 2kg walnuts|[12/03, 09:15] Maz: 1kg figs"})
     void what_is_measured_like_an_ingredient_goes_in(String first, String second) {
         var name = first.substring(first.indexOf(": ") < 0 ? 0 : first.indexOf(": ") + 2);
@@ -26,6 +29,7 @@ class NameLineTest {
 
     @ParameterizedTest
     @ValueSource(strings = {"Hummus 2kg\n1 kg chickpeas\n200 g tahini", "3 bean salad\n1 kg beans\n1 leek",
+            "7 layer dip\n1 kg beans\n1 leek", "2 cheese dip\n1 kg feta\n1 leek",
             "1000 island dressing\n1 kg mayo\n1 onion", "Pesto 1 litre\n1 kg basil\n400 ml oil",
             "Slaw x 20\n1 leek\n2 eggs",
             "Two-hour lamb\n2 kg lamb\n1 leek", "Caesar for 40\n1 kg cos\n400 ml oil",
