@@ -61,7 +61,8 @@ public record Phrase(String text, List<Match> matches, List<Lexicon.Unread> past
             }
             var kind = Dictionary.shipped().kind(word.word());
             var around = around(text, matches, word);
-            var place = Foods.isQuoted(text, word) ? Place.OF_FOOD : place(word, kind, around);
+            var place = Foods.isQuoted(text, word) || Measured.is(text, word, kind) ? Place.OF_FOOD
+                    : place(word, kind, around);
             if (place == Place.OF_TALK && kind == Dictionary.Edibility.INEDIBLE) {
                 var hidden = around.before ? UnknownWords.hiddenBySlip(word.word(), following(matches, word))
                         : List.<Substance>of();

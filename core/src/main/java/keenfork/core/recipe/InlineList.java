@@ -53,6 +53,9 @@ record InlineList(Kind kind, String name, List<String> lines) {
         return isDoneTo ? Optional.of(new InlineList(Kind.LINES, name, joined(pieces))) : Optional.empty();
     }
 
+    /// {@return whether more than one of its foods has an amount}
+    boolean isMeasured() { return isMadeOf(lines); }
+
     /// "1 onion, finely chopped": what names no food goes with what stands before it
     private static List<String> joined(List<String> pieces) {
         var lines = new ArrayList<String>();

@@ -111,7 +111,7 @@ final class LineReader {
         var lower = text.toLowerCase(Locale.ROOT);
         var toTaste = TO_TASTE.matcher(lower).find();
         var optional = lower.contains("optional");
-        var measure = measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text);
+        var measure = straight(measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text));
         var named = choices(measure.rest());
         var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
                 : named.words;
@@ -125,6 +125,11 @@ final class LineReader {
         var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
         var mass = LineWeigher.drained(weigher.weigh(counted, weighed), measure, lower, weighed);
         return new Line(bare, counted.amount(), toTaste, optional, preparation, meant, words, "", mass, null, null);
+    }
+
+    private static Measure straight(Measure measure) {
+        if (measure.amount() == null || measure.rest().indexOf(',') < 0) return measure;
+        return measure.withRest(Inverted.straight(measure.rest()));
     }
 
     /// "flatbreads x4": the times and the number are two words

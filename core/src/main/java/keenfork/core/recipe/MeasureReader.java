@@ -31,7 +31,12 @@ final class MeasureReader {
     /// @param rest        the words that are left
     record Measure(@Nullable Amount amount, String noun, BigDecimal size, @Nullable Amount each, @Nullable Amount noted,
             @Nullable BigDecimal centimetres,
-            Set<JuiceOrZest> pressed, String rest) {}
+            Set<JuiceOrZest> pressed, String rest) {
+        Measure withRest(String words) {
+            return words.equals(rest) ? this
+                    : new Measure(amount, noun, size, each, noted, centimetres, pressed, words);
+        }
+    }
 
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>" + Grammar.anyOf("more-of") + ")$");
 

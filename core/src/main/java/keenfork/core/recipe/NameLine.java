@@ -1,6 +1,6 @@
 package keenfork.core.recipe;
 
-import java.util.Optional;
+import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
@@ -16,13 +16,19 @@ final class NameLine {
 
     /// {@return the name read as an ingredient, where it is measured like one; "Hummus 2 kg" may only tell how much is
     /// made, and goes in where it says more than the lines below it}
-    static Optional<Line> of(String name, LineReader reader, PartTitle titles) {
+    static List<Line> of(String name, LineReader reader, PartTitle titles) {
+        var figure = 0;
+        while (figure < name.length() && !Character.isDigit(name.charAt(figure))) figure++;
+        var pieces = Several.of(name.substring(figure)).stream().map(reader::read).toList();
+        // "Slaw 500 g mayo, 2 kg cabbage"
+        if (pieces.size() > 1 && pieces.stream().allMatch(p -> p.amount() != null && !p.choices().isEmpty()))
+            return pieces;
         // "Cowboy caviar (makes 3 litres)"
         var unbracketed = BRACKETS.matcher(name).replaceAll(" ").strip();
-        if (!Numbers.hasFigure(unbracketed)) return Optional.empty();
+        if (!Numbers.hasFigure(unbracketed)) return List.of();
         var amount = reader.read(unbracketed).amount();
         var line = reader.read(name);
-        if (amount == null || line.choices().isEmpty() && !line.isUnread()) return Optional.empty();
+        if (amount == null || line.choices().isEmpty() && !line.isUnread()) return List.of();
         var leads = Numbers.at(name, 0) != null;
         var isPlain = line.choices().stream().noneMatch(NameLine::isMade);
         var goesIn = switch (amount.unit()) {
@@ -30,7 +36,7 @@ final class NameLine {
             case NONE -> leads && isPlain && endsInFood(unbracketed);
             default -> leads || amount.unit().kind() != Unit.Kind.COUNT && (isPlain || titles.saysMore(name));
         };
-        return goesIn ? Optional.of(line) : Optional.empty();
+        return goesIn ? List.of(line) : List.of();
     }
 
     private static boolean endsInFood(String name) {

@@ -26,6 +26,9 @@ final class Pasted {
     /// what stands over the columns of a sheet, without a frame
     private static final Pattern COLUMNS =
             Pattern.compile("(?i)(?:" + Grammar.anyOf("column") + ")(?:[\\s,;|]+(?:" + Grammar.anyOf("column") + "))+");
+    /// "Total £9.60", below a column of prices
+    private static final Pattern SUM =
+            Pattern.compile("(?i)(?:" + Grammar.anyOf("sum") + ")\\s*[:=]?\\s*[£$€₹]\\s?\\d[\\d.,]{0,9}");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
 
     /// "[12/03, 09:14] Maz: 2 kg basil": when it was sent and by whom
@@ -45,7 +48,7 @@ final class Pasted {
         if (Character.isDigit(plain.charAt(0)))
             return plain.lastIndexOf('/', 2) > 0 ? ORDINAL.matcher(plain).replaceFirst("$1. ") : plain;
         if (isDrawn(plain.charAt(0))) return undrawn(plain);
-        if (COLUMNS.matcher(plain).matches()) return "";
+        if (COLUMNS.matcher(plain).matches() || SUM.matcher(plain).matches()) return "";
         return ofColumns(plain);
     }
 

@@ -52,7 +52,6 @@ final class RecipeReader {
     private static final Pattern ACCENTS = Pattern.compile("(\\p{M}{4})\\p{M}+");
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
-    private static final int LONGEST_NAME = 60;
     /// how a heading of the whole method begins, its marks included
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
@@ -69,6 +68,8 @@ final class RecipeReader {
     private String partName = "";
     private String name = "";
     private boolean isOfSandwiches;
+    /// what stands in the line of the name was read as a list
+    private boolean isNameListed;
     private int serves;
     private String makes = "";
     /// what packs under the last line say, and under which law; null where there is none
@@ -95,7 +96,7 @@ final class RecipeReader {
 
     Recipe read(String text) {
         var plain = withLineFeeds(text);
-        var written = plain.lines().toList();
+        var written = Scales.first(plain.lines().toList());
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
@@ -115,7 +116,7 @@ final class RecipeReader {
         endPart();
         var titles = new PartTitle(parts.stream().flatMap(p -> p.lines().stream()).toList());
         parts.replaceAll(p -> withItsName(p, titles));
-        if (!isOnly) NameLine.of(name, lineReader, titles).ifPresent(this::putFirst);
+        if (!isOnly && !isNameListed) putFirst(NameLine.of(name, lineReader, titles));
         if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
@@ -124,9 +125,10 @@ final class RecipeReader {
                 suggested);
     }
 
-    private void putFirst(Line line) {
+    private void putFirst(List<Line> found) {
+        if (found.isEmpty()) return;
         var first = parts.isEmpty() ? new Part("Base", PartKind.BASE, List.of()) : parts.removeFirst();
-        parts.addFirst(first.withLines(Stream.concat(Stream.of(line), first.lines().stream()).toList()));
+        parts.addFirst(first.withLines(Stream.concat(found.stream(), first.lines().stream()).toList()));
     }
 
     /// "Peanut dressing" over lime and sugar: the peanuts go in, too
@@ -136,24 +138,13 @@ final class RecipeReader {
                 : part;
     }
 
-    /// A recipe told in one breath begins with its name: "romesco, the way we do it: char 6 red peppers and …".
     private void takeName(String line, boolean isOnly) {
-        var colon = line.indexOf(": ");
-        var isTold = line.length() > LONGEST_HEADING && colon > 0 && colon < LONGEST_NAME
-                && Told.of(line.substring(colon + 2)).isPresent();
-        // a whole recipe on a single line: "Tartare: mayo 1 kg, gherkins 150, capers 100"
-        var isList = isOnly && colon > 0 && colon < LONGEST_NAME && InlineList.of(line, false).isPresent();
-        var listed = !isTold && !isList && isOnly && colon > 0 && colon < LONGEST_NAME
-                ? Told.ofList(line.substring(colon + 2)).orElse(null) : null;
-        var only = listed == null && !isTold && !isList && isOnly && line.length() > LONGEST_HEADING
-                ? Told.ofOnly(line).orElse(null) : listed;
-        var isNamed = isTold || isList || listed != null;
-        var called = only == null ? line : Told.name(line, LONGEST_NAME);
-        name = LineReader.withoutPictures(isNamed ? line.substring(0, colon) : called);
+        var first = FirstLine.of(line, isOnly);
+        name = LineReader.withoutPictures(first.name());
         isOfSandwiches = SANDWICH.matcher(name).find();
-        if (isTold) takeLine(line.substring(colon + 2));
-        else if (isList) take(line, false);
-        else if (only != null) takeTold(only);
+        if (first.told() != null) takeTold(first.told());
+        else if (!first.list().isEmpty()) take(first.list(), false);
+        isNameListed = !first.list().isEmpty();
     }
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone

@@ -44,4 +44,17 @@ class NameLineTest {
     void nor_does_a_sheet_without_a_name_lose_its_first_row(String text) {
         assertThat(lines(text)).hasSize(2).first().asString().startsWith("Peanuts");
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"Slaw: ½ white cabbage, 3 carrots, 4T mayo (vegan)|shred, mix, leave 20|3",
+            "Slaw - 500 g mayo, 2 kg cabbage|Mix well.|2", "Slaw 500 g mayo, 2 kg cabbage|1 onion|3",
+            "Dip: 1 tub cream cheese, 2 tbsp pesto|Stir together.|2"})
+    void a_name_with_a_list_behind_it_loses_nothing(String first, String second, int count) {
+        assertThat(lines(first + "\n" + second)).hasSize(count);
+    }
+
+    @ParameterizedTest @ValueSource(strings = {"Lunch box 12: feta & almond\n200 g feta\n50 g almonds",
+            "Three ways: roasted, raw & pickled\n200 g beetroot\n1 onion",
+            "Satay: for 40, with 2 dips\n1 kg tofu\n1 leek"})
+    void a_name_with_a_colon_stays_one(String text) { assertThat(lines(text)).hasSize(2); }
 }

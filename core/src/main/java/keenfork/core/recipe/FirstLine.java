@@ -1,0 +1,42 @@
+package keenfork.core.recipe;
+
+import org.jspecify.annotations.Nullable;
+
+/// The first line of a recipe: its name, and behind it the list or the whole recipe where somebody wrote it in one go.
+///
+/// @param name what the dish is called
+/// @param list the line of the list that follows the name; empty where none does
+/// @param told the recipe told behind it; null where it is the name, with or without a list
+record FirstLine(String name, String list, @Nullable Told told) {
+    private static final int LONGEST_HEADING = 90;
+    private static final int LONGEST_NAME = 60;
+
+    /// {@return the first line, parted}
+    /// @param isOnly whether no other line follows, so that it is a whole recipe or none
+    static FirstLine of(String line, boolean isOnly) {
+        var found = line.indexOf(": ");
+        var colon = found < LONGEST_NAME ? Math.max(0, found) : 0;
+        var isNamed = colon > 0;
+        // told in one breath: "romesco, the way we do it: char 6 red peppers and …"
+        if (isNamed && line.length() > LONGEST_HEADING) {
+            var told = Told.of(line.substring(colon + 2));
+            if (told.isPresent()) return new FirstLine(line.substring(0, colon), "", told.get());
+        }
+        var list = InlineList.of(line, false).orElse(null);
+        // a whole recipe on a single line: "Tartare: mayo 1 kg, gherkins 150, capers 100"
+        if (isNamed && isOnly && list != null) return new FirstLine(line.substring(0, colon), line, null);
+        // "Slaw: 2 carrots, 4 tbsp mayo" over what is done with it
+        if (list != null && list.isMeasured()) return new FirstLine(list.name(), line, null);
+        return isOnly ? only(line, colon) : new FirstLine(line, "", null);
+    }
+
+    private static FirstLine only(String line, int colon) {
+        if (colon > 0) {
+            var listed = Told.ofList(line.substring(colon + 2));
+            if (listed.isPresent()) return new FirstLine(line.substring(0, colon), "", listed.get());
+        }
+        if (line.length() <= LONGEST_HEADING) return new FirstLine(line, "", null);
+        var told = Told.ofOnly(line).orElse(null);
+        return new FirstLine(told == null ? line : Told.name(line, LONGEST_NAME), "", told);
+    }
+}

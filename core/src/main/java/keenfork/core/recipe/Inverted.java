@@ -1,0 +1,62 @@
+package keenfork.core.recipe;
+
+import java.util.HashSet;
+import java.util.Set;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Meaning;
+import org.jspecify.annotations.Nullable;
+
+/// A name turned round, as store lists write it so that the kinds of one thing stand together: "sauce, soy", "milk,
+/// oat", "beans, kidney, drained".
+final class Inverted {
+    /// longer than the first half of any name
+    private static final int LONGEST = 24;
+    /// "onions, fried" are fried here, and no crisp thing out of a tub
+    private static final Set<String> BY_COOKS = Grammar.words("by-cooks");
+
+    private Inverted() {}
+
+    /// {@return the words of a measured line with the name put straight; as they are where none is turned round, or
+    /// where they may name two foods: "butter, garlic"}
+    static String straight(String words) {
+        var comma = words.indexOf(',');
+        if (comma < 2 || words.lastIndexOf(' ', comma) >= 0) return words;
+        var end = end(words, comma + 1);
+        var kind = words.substring(comma + 1, end).strip().replaceFirst("\\.$", "");
+        if (kind.isEmpty() || kind.length() > LONGEST || BY_COOKS.contains(kind)) return words;
+        var whole = kind + " " + words.substring(0, comma);
+        var named = food(whole);
+        if (named == null) return words;
+        var plain = food(words.substring(0, comma));
+        return plain == null || isOne(named, plain, kind, words.substring(end)) ? whole + words.substring(end) : words;
+    }
+
+    private static @Nullable Food food(String words) {
+        return Foods.shipped().meaning(words).orElse(null) instanceof Meaning.OfFood(var food) ? food : null;
+    }
+
+    /// @param rest what follows the two halves
+    private static boolean isOne(Food named, Food plain, String kind, String rest) {
+        // "milk, coconut, sugar": nothing is lost where each is read for itself
+        if (!named.holds().containsAll(plain.holds())) return !Foods.shipped().recipeWords().isNamedIn(rest);
+        var second = food(kind);
+        var held = new HashSet<>(plain.holds());
+        if (second != null) held.addAll(second.holds());
+        if (!held.containsAll(named.holds())) return true;
+        // "onions, pickled" are pickled here, and "butter, garlic" may be both
+        return !isDone(kind) && (second == null || plain.isCompound() || !named.isCompound()
+                || plain.holds().isEmpty());
+    }
+
+    private static boolean isDone(String kind) {
+        var last = kind.substring(kind.lastIndexOf(' ') + 1);
+        return Foods.isCut(last) || last.endsWith("ed");
+    }
+
+    private static int end(String words, int from) {
+        for (var at = from; at < words.length(); at++) if (",;(".indexOf(words.charAt(at)) >= 0) return at;
+        return words.length();
+    }
+}
