@@ -4,13 +4,20 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 
 /// A sentence that names the allergens by themselves: "Contains: wheat, süt." What is not read there is no spice.
-final class AllergenStatement {
+public final class AllergenStatement {
     private static final Pattern HEADING = Tone.pattern("statement");
     private static final Pattern PARTS = Pattern.compile("(?iu)[,/&+]|\\s(?:" + Tone.held("and-word") + ")\\s");
+    private static final Pattern ENDS = Pattern.compile("[.;\\s]+$");
     /// no longer sentence is looked at: nobody declares so many allergens
     private static final int LONGEST = 300;
 
     private AllergenStatement() {}
+
+    /// {@return whether each item of a list names allergens and nothing else: "milk, egg & soya"}
+    public static boolean isListOf(String items) {
+        var named = PARTS.splitAsStream(ENDS.matcher(items).replaceFirst("")).filter(i -> !i.isBlank()).toList();
+        return !named.isEmpty() && named.stream().allMatch(Allergens::areAllOf);
+    }
 
     /// {@return whether a word stands among allergens and nothing else, behind a heading that announces them}
     /// @param start where the word starts in the text

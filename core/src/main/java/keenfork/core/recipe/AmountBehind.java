@@ -27,6 +27,8 @@ final class AmountBehind {
             Pattern.compile("(?i)(?<!\\p{L})(?:" + Grammar.anyOf("page-of") + ")\\.?\\s?$");
     private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
+    private static final Pattern TIMES = Pattern.compile("(?i)\\s*[x×]\\s?(?<count>[1-9]\\d{0,2})(?![\\p{L}\\d.,])");
+
     private final MeasureReader ahead;
     private final Units units;
 
@@ -59,6 +61,18 @@ final class AmountBehind {
             if (found != null) return found;
         }
         return null;
+    }
+
+    private static boolean isWeighed(@Nullable Written unit) {
+        return unit != null && unit.unit().kind() != Unit.Kind.COUNT;
+    }
+
+    /// "prawns 1 kg x 2": how many times; one where nothing says so
+    private static Fraction times(Cursor cursor) {
+        var times = TIMES.matcher(cursor.rest());
+        if (!times.lookingAt()) return Fraction.ONE;
+        cursor.at += times.end();
+        return Fraction.of(Long.parseLong(times.group("count")));
     }
 
     /// "pine kernels, small handful", "tzatziki, a good dollop": a count noun behind the food that ends what is said.
@@ -95,13 +109,16 @@ final class AmountBehind {
             return close < 0 ? null : MeasureReader.measure(amount, Set.of(), text.substring(0, from).strip());
         }
         if (unit != null && cursor.take(Does.EACH)) cursor.mark(".");
+        amount = isWeighed(unit) ? amount.times(times(cursor)) : amount;
         cursor.blanks();
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
         // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
         var isFew = number.high().compareTo(MOST_COUNTED) <= 0;
-        var isWeighed = unit != null && unit.unit().kind() != Unit.Kind.COUNT;
-        var isRightBehind = !separated && (isWeighed || isFew && (unit != null || ends))
-                && endsInFood(text.substring(0, at));
+        var isWeighed = isWeighed(unit);
+        var before = text.substring(0, at);
+        // "tofu, firm 400 g crumbled": talk between the food and its weight
+        var isRightBehind = !separated && (isWeighed && endsInTalk(before) || isFew && (unit != null || ends)
+                && endsInFood(before));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();
@@ -135,6 +152,12 @@ final class AmountBehind {
         var named = words.stripTrailing();
         var matches = Foods.shipped().recipeWords().read(named).matches();
         return !matches.isEmpty() && matches.getLast().end() == named.length();
+    }
+
+    /// {@return whether nothing but talk stands behind the last food}
+    private static boolean endsInTalk(String words) {
+        var read = Foods.shipped().recipeWords().read(words);
+        return !read.matches().isEmpty() && read.unread().isEmpty();
     }
 
     /// A unit behind the food may end the line: "chickpeas x 2 tins".

@@ -27,7 +27,19 @@ record FirstLine(String name, String list, @Nullable Told told) {
         if (isNamed && isOnly && list != null) return new FirstLine(line.substring(0, colon), line, null);
         // "Slaw: 2 carrots, 4 tbsp mayo" over what is done with it
         if (list != null && list.isMeasured()) return new FirstLine(list.name(), line, null);
-        return isOnly ? only(line, colon) : new FirstLine(line, "", null);
+        if (isOnly) return only(line, colon);
+        var listed = listed(line);
+        if (listed < 0) return new FirstLine(line, "", null);
+        var name = line.substring(0, listed).strip();
+        return new FirstLine(name.isEmpty() ? line : name, line.substring(listed), null);
+    }
+
+    /// {@return where a list of measured foods begins that nobody parted from the name, "slaw 500 g mayo, 2 kg
+    /// cabbage"; -1 where there is none}
+    private static int listed(String line) {
+        var figure = 0;
+        while (figure < line.length() && !Character.isDigit(line.charAt(figure))) figure++;
+        return InlineList.isMadeOf(Several.of(line.substring(figure))) ? figure : -1;
     }
 
     private static FirstLine only(String line, int colon) {

@@ -66,7 +66,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
     }
 
     /// "nuoc cham: fish sauce 60 ml, lime 60 ml, sugar": a name of its own over foods with amounts
-    private static boolean isMadeOf(List<String> pieces) {
+    static boolean isMadeOf(List<String> pieces) {
         return pieces.stream().filter(p -> Numbers.hasFigure(p) && isFood(p)).count() > 1;
     }
 

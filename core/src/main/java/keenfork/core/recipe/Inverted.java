@@ -18,9 +18,11 @@ final class Inverted {
 
     private Inverted() {}
 
-    /// {@return the words of a measured line with the name put straight; as they are where none is turned round, or
-    /// where they may name two foods: "butter, garlic"}
-    static String straight(String words) {
+    /// {@return the words of a line with the name put straight; as they are where none is turned round, or where they
+    /// may name two foods: "butter, garlic"}
+    /// @param isMeasured whether an amount stands with them: without one, a comma rather parts two foods, and nothing
+    ///                   may be lost by taking them for one
+    static String straight(String words, boolean isMeasured) {
         var comma = words.indexOf(',');
         if (comma < 2 || words.lastIndexOf(' ', comma) >= 0) return words;
         var end = end(words, comma + 1);
@@ -30,11 +32,18 @@ final class Inverted {
         var named = food(whole);
         if (named == null) return words;
         var plain = food(words.substring(0, comma));
-        return plain == null || isOne(named, plain, kind, words.substring(end)) ? whole + words.substring(end) : words;
+        // the "finger" of "finger, fish" is no food
+        if (plain == null) return whole + words.substring(end);
+        var isSafe = isMeasured || holds(named, plain) && holds(named, food(kind));
+        return isSafe && isOne(named, plain, kind, words.substring(end)) ? whole + words.substring(end) : words;
     }
 
     private static @Nullable Food food(String words) {
         return Foods.shipped().meaning(words).orElse(null) instanceof Meaning.OfFood(var food) ? food : null;
+    }
+
+    private static boolean holds(Food named, @Nullable Food other) {
+        return other == null || named.holds().containsAll(other.holds());
     }
 
     /// @param rest what follows the two halves

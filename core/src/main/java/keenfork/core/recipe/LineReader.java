@@ -128,8 +128,8 @@ final class LineReader {
     }
 
     private static Measure straight(Measure measure) {
-        if (measure.amount() == null || measure.rest().indexOf(',') < 0) return measure;
-        return measure.withRest(Inverted.straight(measure.rest()));
+        return measure.rest().indexOf(',') < 0 ? measure
+                : measure.withRest(Inverted.straight(measure.rest(), measure.amount() != null));
     }
 
     /// "flatbreads x4": the times and the number are two words

@@ -59,9 +59,8 @@ final class MeasureReader {
         var cursor = new Cursor(text, 0);
         var pressed = JuiceOrZest.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
-        // "five spice" is no number of spices
-        if (number == null || Character.isLetter(cursor.ahead())
-                && Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end()))
+        // "five spice" is no number of spices, nor is "5 spice"
+        if (number == null || Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end()))
             return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));
         cursor.at = number.end();
         return numbered(cursor, number, pressed);

@@ -17,12 +17,6 @@ final class NameLine {
     /// {@return the name read as an ingredient, where it is measured like one; "Hummus 2 kg" may only tell how much is
     /// made, and goes in where it says more than the lines below it}
     static List<Line> of(String name, LineReader reader, PartTitle titles) {
-        var figure = 0;
-        while (figure < name.length() && !Character.isDigit(name.charAt(figure))) figure++;
-        var pieces = Several.of(name.substring(figure)).stream().map(reader::read).toList();
-        // "Slaw 500 g mayo, 2 kg cabbage"
-        if (pieces.size() > 1 && pieces.stream().allMatch(p -> p.amount() != null && !p.choices().isEmpty()))
-            return pieces;
         // "Cowboy caviar (makes 3 litres)"
         var unbracketed = BRACKETS.matcher(name).replaceAll(" ").strip();
         if (!Numbers.hasFigure(unbracketed)) return List.of();

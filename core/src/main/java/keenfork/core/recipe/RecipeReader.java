@@ -116,6 +116,7 @@ final class RecipeReader {
         endPart();
         var titles = new PartTitle(parts.stream().flatMap(p -> p.lines().stream()).toList());
         parts.replaceAll(p -> withItsName(p, titles));
+        putFirst(Stated.inName(name, home));
         if (!isOnly && !isNameListed) putFirst(NameLine.of(name, lineReader, titles));
         if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
@@ -217,8 +218,13 @@ final class RecipeReader {
         endPack();
         isBelowLine = false;
         var bare = LineReader.withoutBullet(line);
-        if (Suggested.is(bare) || Suggested.isDenial(bare)) {
+        if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
+            return;
+        }
+        var stated = Stated.line(bare, home).orElse(null);
+        if (stated != null) {
+            lines.add(stated);
             return;
         }
         var isShort = line.length() <= LONGEST_HEADING;

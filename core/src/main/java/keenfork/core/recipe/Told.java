@@ -13,6 +13,7 @@ import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Unit;
 
 /// A recipe told, not written: "so I take about two handfuls of walnuts and then a good glug of oil". Cut into
@@ -147,6 +148,7 @@ record Told(List<String> lines, List<String> steps) {
         if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0
                 && named.size() > 1)
             return false;
+        if (named.stream().anyMatch(n -> isShortFor(match, n))) return false;
         return named.add(match.meaning());
     }
 
@@ -165,5 +167,13 @@ record Told(List<String> lines, List<String> steps) {
             if (!Foods.shipped().recipeWords().read(rest).matches().isEmpty()) return at;
         }
         return -1;
+    }
+
+    /// "blitz with the cheese", where it was cream cheese
+    private static boolean isShortFor(Match match, Meaning named) {
+        var last = " " + Words.key(match.text());
+        return named instanceof Meaning.OfFood(var longer) && match.meaning() instanceof Meaning.OfFood(var food)
+                && longer.holds().containsAll(food.holds()) && longer.sometimes().containsAll(food.sometimes())
+                && longer.names().stream().anyMatch(n -> Words.key(n).endsWith(last));
     }
 }
