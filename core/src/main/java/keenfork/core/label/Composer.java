@@ -106,6 +106,9 @@ final class Composer {
             checks.add(
                     ("“%s” only talks about the dish and stands on no label. What is served with the dish belongs "
                             + "under a part that is called Beside.").formatted(said));
+        derivation.recipe().lines().stream().filter(Line::isStatement)
+                .map(l -> "“%s” is no ingredient. Write down the food that holds it.".formatted(l.text()))
+                .forEach(checks::add);
         NameClaim.of(derivation, ruleBook).forEach(c -> checks.addAll(asked(c)));
         var english = entries.stream()
                 .filter(e -> additive(e).isEmpty() && !PackList.isKnown(e.name, language)).map(Entry::name).toList();

@@ -47,10 +47,11 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Fin
                 reader.contradictions());
     }
 
-    /// {@return what a text says that states allergens alone: nobody expects a list of ingredients in it}
+    /// {@return what a text says that states allergens alone: nobody expects a list of ingredients in it, and it
+    /// replaces none}
     public static Declaration stated(String text, Law law) {
         var read = read(text, law);
         var asked = read.vague.stream().filter(v -> read.isList || v.start() > 0 || v.end() < text.length()).toList();
-        return new Declaration(text, law, read.findings, read.explained, asked, read.isList, read.contradictions);
+        return new Declaration(text, law, read.findings, read.explained, asked, false, read.contradictions);
     }
 }

@@ -28,6 +28,8 @@ final class AmountBehind {
     private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
     private static final Pattern TIMES = Pattern.compile("(?i)\\s*[x×]\\s?(?<count>[1-9]\\d{0,2})(?![\\p{L}\\d.,])");
+    private static final Pattern TIMES_BEFORE =
+            Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
 
     private final MeasureReader ahead;
     private final Units units;
@@ -115,12 +117,16 @@ final class AmountBehind {
         // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
         var isFew = number.high().compareTo(MOST_COUNTED) <= 0;
         var isWeighed = isWeighed(unit);
-        var before = text.substring(0, at);
+        // "tinned tomatoes 6 x 2.5 kg"
+        var times = TIMES_BEFORE.matcher(text).region(0, at);
+        var isTimes = isWeighed && times.find();
+        if (isTimes) amount = amount.times(Fraction.of(Long.parseLong(times.group("count"))));
+        var before = text.substring(0, isTimes ? times.start() : at);
         // "tofu, firm 400 g crumbled": talk between the food and its weight
         var isRightBehind = !separated && (isWeighed && endsInTalk(before) || isFew && (unit != null || ends)
                 && endsInFood(before));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
-        var food = text.substring(0, at).replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
+        var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();
         if (food.isEmpty()) return null;
         var tail = cursor.rest();

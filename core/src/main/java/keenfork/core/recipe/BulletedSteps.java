@@ -26,12 +26,12 @@ final class BulletedSteps {
         if (listed < FEWEST) return steps;
         var end = first;
         while (end < lines.size() && isBulleted(lines.get(end))) end++;
-        var told = lines.subList(first, end).stream().filter(l -> StepLine.mayBe(LineReader.withoutBullet(l))).count();
+        var told = lines.subList(first, end).stream().filter(l -> StepLine.mayBe(Bullets.withoutBullet(l))).count();
         if (told < FEWEST || told * 2 <= end - first) return steps;
         for (var at = first; at < end; at++)
-            if (!StepLine.isMeasured(LineReader.withoutBullet(lines.get(at)))) steps.set(at);
+            if (!StepLine.isMeasured(Bullets.withoutBullet(lines.get(at)))) steps.set(at);
         return steps;
     }
 
-    private static boolean isBulleted(String line) { return !line.isEmpty() && LineReader.isBulleted(line); }
+    private static boolean isBulleted(String line) { return !line.isEmpty() && Bullets.isBulleted(line); }
 }

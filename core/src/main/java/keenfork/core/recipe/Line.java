@@ -81,6 +81,9 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     /// names nothing to eat}
     public List<String> readPast() { return dish.isEmpty() ? PastWords.of(this) : List.of(); }
 
+    /// {@return whether the line only states allergens, "contains celery", and names nothing that holds them}
+    public boolean isStatement() { return choices.isEmpty() && pack != null && pack.text().equals(text); }
+
     /// {@return whether the line names nothing that is known, so that it may hold anything}
     public boolean isUnread() {
         return dish.isEmpty() && pack == null && (choices.isEmpty() || !words.unread().isEmpty());
@@ -88,6 +91,10 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
 
     public Line withPack(Declaration declaration) {
         return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, declaration);
+    }
+
+    Line withText(String written) {
+        return new Line(written, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, pack);
     }
 
     /// {@return this line as one that uses another dish of the kitchen by its name}

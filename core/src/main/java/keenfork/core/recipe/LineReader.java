@@ -24,21 +24,12 @@ final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
     private static final Set<String> LEAVES = Set.copyOf(Grammar.list("salad-leaves"));
-    private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
-    /// asks for a picture in colour
-    private static final int VARIATION = 0xFE0F;
-    /// makes one picture of two
-    private static final int JOINER = 0x200D;
     private static final List<String> HEAD_ENDS =
             Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
     private static final String HEAD_INITIALS =
             Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
     private static final Pattern TO_TASTE = Grammar.wordOf("as-liked");
-    /// "4 cl garlic" are cloves, and no centilitres
-    private static final Pattern CLOVES =
-            Pattern.compile("(?i)(?<=[\\d½¼¾]\\s?)(?:" + Grammar.anyOf("clove-short") + ")\\b");
-    private static final Pattern OF_CLOVES = Grammar.wordOf("of-cloves");
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
@@ -61,51 +52,9 @@ final class LineReader {
         this.measures = new MeasureReader(volumes);
     }
 
-    /// {@return a line of plain text without bullet, tick box or list number}
-    static String bare(String text) {
-        var at = behindBullet(text);
-        var digits = at;
-        while (digits < text.length() && digits - at < 3 && Character.isDigit(text.charAt(digits))) digits++;
-        if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0
-                && text.charAt(digits + 1) == ' ')
-            at = digits + 1;
-        return text.substring(at).strip();
-    }
-
-    /// {@return a line without bullet or tick box; a number stays}
-    static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
-
-    static boolean isBulleted(String text) {
-        return !Character.isLetterOrDigit(text.charAt(0))
-                && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[' || isPicture(text.codePointAt(0)));
-    }
-
-    /// {@return a title without the pictures before it; all of it where it is nothing else}
-    static String withoutPictures(String text) {
-        var at = 0;
-        while (at < text.length() && (isPicture(text.codePointAt(at)) || text.charAt(at) == ' '))
-            at += Character.charCount(text.codePointAt(at));
-        return at == text.length() ? text : text.substring(at);
-    }
-
-    /// a tick, a hand, a leaf: whatever a phone offers in the place of a bullet
-    private static boolean isPicture(int c) {
-        var kind = Character.getType(c);
-        return kind == Character.OTHER_SYMBOL || kind == Character.MODIFIER_SYMBOL || Character.isEmojiModifier(c)
-                || c == VARIATION || c == JOINER;
-    }
-
-    private static int behindBullet(String text) {
-        if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
-        var at = 0;
-        while (at < text.length() && (BULLETS.indexOf(text.charAt(at)) >= 0 || isPicture(text.codePointAt(at))))
-            at += Character.charCount(text.codePointAt(at));
-        return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
-    }
-
     Line read(String written) {
-        var bare = bare(written);
-        var text = withCloves(timesApart(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare));
+        var bare = Bullets.bare(written);
+        var text = Shorthand.written(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare);
         var at = text.indexOf('@');
         if (at >= 0 && at < 20 && !StepLine.isHeatAt(text, at)) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
@@ -130,21 +79,6 @@ final class LineReader {
     private static Measure straight(Measure measure) {
         return measure.rest().indexOf(',') < 0 ? measure
                 : measure.withRest(Inverted.straight(measure.rest(), measure.amount() != null));
-    }
-
-    /// "flatbreads x4": the times and the number are two words
-    private static String timesApart(String text) {
-        if (text.indexOf('x') < 0 && text.indexOf('×') < 0 && text.indexOf('X') < 0) return text;
-        for (var at = text.indexOf(' '); at >= 0 && at + 2 < text.length(); at = text.indexOf(' ', at + 1))
-            if ("x×X".indexOf(text.charAt(at + 1)) >= 0 && Character.isDigit(text.charAt(at + 2)))
-                return text.substring(0, at + 2) + " " + timesApart(text.substring(at + 2));
-        return text;
-    }
-
-    private static String withCloves(String text) {
-        if (text.indexOf("cl") < 0) return text;
-        var cloves = CLOVES.matcher(text);
-        return cloves.find() && OF_CLOVES.matcher(text).find() ? cloves.replaceFirst(Unit.CLOVE.id()) : text;
     }
 
     /// "300 g @Name", "@ 300 g Name" and "@Name 300 g" all mean the dish.

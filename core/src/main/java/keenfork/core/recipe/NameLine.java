@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.measure.Unit;
 
@@ -11,6 +12,8 @@ import keenfork.core.measure.Unit;
 /// and goes in as well.
 final class NameLine {
     private static final Pattern BRACKETS = Pattern.compile("\\([^()]*\\)");
+
+    private static final Pattern BOUGHT = Grammar.wordOf("bought");
 
     private NameLine() {}
 
@@ -25,7 +28,8 @@ final class NameLine {
         if (amount == null || line.choices().isEmpty() && !line.isUnread()) return List.of();
         var leads = Numbers.at(name, 0) != null;
         var isPlain = line.choices().stream().noneMatch(NameLine::isMade);
-        var goesIn = switch (amount.unit()) {
+        var isBought = BOUGHT.matcher(name).find();
+        var goesIn = isBought || switch (amount.unit()) {
             // "4 eggs", but not "3 bean salad"
             case NONE -> leads && isPlain && endsInFood(unbracketed);
             default -> leads || amount.unit().kind() != Unit.Kind.COUNT && (isPlain || titles.saysMore(name));

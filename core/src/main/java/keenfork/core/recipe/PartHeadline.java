@@ -24,7 +24,8 @@ final class PartHeadline {
                     + ")\\b[^\\d:]{0,40})$");
     /// a part's name alone on its line, with nothing about amounts: a heading where the line before it is blank
     private static final Pattern LONE =
-            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|" + Grammar.anyOf("lone-part") + ")$");
+            Pattern.compile("(?i)^(?:the )?(?:\\p{L}+ ){0,2}(?:" + PARTS + "|" + Grammar.anyOf("lone-part")
+                    + ")(?: [a-z1-9])?$");
     /// a part's name with what it makes or that it is for one: "Dressing (makes 1.5 l)", "Salad pp", or in capitals:
     /// "GARNISH"
     private static final Pattern MADE = Pattern.compile("(?i)^(?<name>(?:\\p{L}+ ){0,2}(?:" + PARTS
@@ -36,7 +37,7 @@ final class PartHeadline {
     /// so many parts a dish has at most
     private static final int MOST_MADE = 20;
     private static final Pattern BARE =
-            Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("part-for") + ") )?(?:the )?(?:" + PARTS + ")");
+            Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("part-for") + ") )?(?:the )?(?:" + PARTS + ")(?: [a-z1-9])?");
     private static final Set<String> BOUGHT = Table.read(PartHeadline.class, "bought.txt", 2).stream()
             .map(r -> r.cell(0)).collect(Collectors.toUnmodifiableSet());
     private static final Pattern COUNTED = Pattern.compile("\\d\\s?\\p{L}");

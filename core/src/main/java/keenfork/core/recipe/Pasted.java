@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Table;
+import keenfork.core.pack.AllergenStatement;
 
 /// Text as it is pasted from web pages and documents, brought to plain text on one line.
 final class Pasted {
@@ -71,6 +72,11 @@ final class Pasted {
 
     private static String ofBars(String line) {
         var cells = line.split("\\s*\\|\\s*");
+        // "Egg noodles | 1 kg | gluten, egg": a column of allergens
+        if (cells.length > 2 && Character.isDigit(cells[1].isEmpty() ? ' ' : cells[1].charAt(0))
+                && Character.isLetter(cells[0].isEmpty() ? ' ' : cells[0].charAt(0))
+                && AllergenStatement.isListOf(cells[cells.length - 1]))
+            cells[cells.length - 1] = "(contains " + cells[cells.length - 1] + ")";
         return cells.length > 1 && !cells[0].isEmpty() && !cells[1].isEmpty() && Character.isDigit(cells[1].charAt(0))
                 && !Character.isDigit(cells[0].charAt(0)) ? String.join(" ", cells) : line;
     }

@@ -59,6 +59,8 @@ final class RecipeReader {
     /// so many measured lines below its name make a part
     private static final int MEASURED_BELOW = 2;
     private LineReader lineReader;
+    /// letters behind the lines that stand for allergens
+    private Signs signs = Signs.of(List.of());
     private final Law home;
     private final OwnWeights own;
     private final List<Part> parts = new ArrayList<>();
@@ -97,6 +99,7 @@ final class RecipeReader {
     Recipe read(String text) {
         var plain = withLineFeeds(text);
         var written = Scales.first(plain.lines().toList());
+        signs = Signs.of(written);
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
@@ -114,10 +117,11 @@ final class RecipeReader {
         // nor was one that ends the text: whatever it names, nobody wrote it for nothing
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
+        var statedName = Stated.in(name);
         var titles = new PartTitle(parts.stream().flatMap(p -> p.lines().stream()).toList());
         parts.replaceAll(p -> withItsName(p, titles));
-        putFirst(Stated.inName(name, home));
-        if (!isOnly && !isNameListed) putFirst(NameLine.of(name, lineReader, titles));
+        putFirst(statedName.said().stream().flatMap(said -> Stated.line(said, home).stream()).toList());
+        if (!isOnly && !isNameListed) putFirst(NameLine.of(statedName.words(), lineReader, titles));
         if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
@@ -141,7 +145,7 @@ final class RecipeReader {
 
     private void takeName(String line, boolean isOnly) {
         var first = FirstLine.of(line, isOnly);
-        name = LineReader.withoutPictures(first.name());
+        name = Bullets.withoutPictures(first.name());
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (first.told() != null) takeTold(first.told());
         else if (!first.list().isEmpty()) take(first.list(), false);
@@ -217,7 +221,8 @@ final class RecipeReader {
         if (takesYield(line) || takesPack(line)) return;
         endPack();
         isBelowLine = false;
-        var bare = LineReader.withoutBullet(line);
+        var bare = Bullets.withoutBullet(line);
+        if (Signs.isKey(bare)) return;
         if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
             return;
@@ -247,7 +252,7 @@ final class RecipeReader {
             inSteps = false;
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
-            takeStep(LineReader.bare(line));
+            takeStep(Bullets.bare(line));
         } else if (!Things.isOnly(bare)) {
             var told = steps.size();
             if (!takesInline(line)) takeLine(line);
@@ -277,9 +282,9 @@ final class RecipeReader {
 
     private void takeLine(String written) {
         var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
-        bulleted = bulleted || LineReader.isBulleted(line);
+        bulleted = bulleted || Bullets.isBulleted(line);
         Told.of(line).ifPresentOrElse(this::takeTold, () -> {
-            for (var piece : Several.of(LineReader.bare(line))) lines.add(lineReader.read(piece));
+            for (var piece : Several.of(Bullets.bare(line))) addLine(piece);
         });
     }
 
@@ -292,7 +297,7 @@ final class RecipeReader {
         var list = InlineList.of(line, inSteps).orElse(null);
         if (list == null) return false;
         switch (list.kind()) {
-            case STEP -> takeStep(LineReader.bare(line));
+            case STEP -> takeStep(Bullets.bare(line));
             case FOR_ONE -> {
                 if (serves == 0) serves = 1;
             }
@@ -302,8 +307,16 @@ final class RecipeReader {
             }
             case LINES -> {}
         }
-        for (var piece : list.lines()) lines.add(lineReader.read(piece));
+        for (var piece : list.lines()) addLine(piece);
         return true;
+    }
+
+    private void addLine(String piece) {
+        var stated = Stated.in(signs.spelt(piece));
+        var line = stated.said().isEmpty() ? lineReader.read(piece) : lineReader.read(stated.words()).withText(piece);
+        // before it: a pack below is the line's own
+        lines.addAll(stated.beyond(line, home));
+        lines.add(line);
     }
 
     private static boolean isFood(String words) { return Foods.shipped().recipeWords().isNamedIn(words); }
@@ -350,9 +363,9 @@ final class RecipeReader {
         if (StepLine.isMeasured(line))
             return inSteps && !afterBlank && StepLine.isHeat(line) || !lines.isEmpty() && StepLine.isBareHeat(line);
         if (isStepByBullet || !lines.isEmpty() && ARROW.matcher(line).lookingAt()) return true;
-        var bare = LineReader.withoutBullet(line);
+        var bare = Bullets.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets
-        var bulletsStart = LineReader.isBulleted(line) && !lines.isEmpty() && !bulleted;
+        var bulletsStart = Bullets.isBulleted(line) && !lines.isEmpty() && !bulleted;
         if (!lines.isEmpty() && (afterBlank && StepLine.isTold(bare) || StepLine.isToldAtLength(bare))) return true;
         // "season w. soy" right below another step
         if (inSteps && !afterBlank

@@ -64,7 +64,7 @@ public final class RecipeText {
         for (var at = from; at < lines.size(); at++) {
             var raw = lines.get(at);
             var end = raw.stripTrailing();
-            var bare = LineReader.bare(Pasted.plain(raw));
+            var bare = Bullets.bare(Pasted.plain(raw));
             var isWhole = bare.equals(line) && end.endsWith(line);
             var apart = isWhole ? List.<String>of() : apart(bare, line, with);
             if (!isWhole && apart.isEmpty() && !(isPiece(bare, line) && end.contains(line)

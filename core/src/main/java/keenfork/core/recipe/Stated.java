@@ -1,8 +1,10 @@
 package keenfork.core.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Grammar;
 import keenfork.core.pack.AllergenStatement;
 import keenfork.core.pack.Declaration;
@@ -10,32 +12,59 @@ import keenfork.core.pack.Law;
 
 /// What a recipe's own text says of its allergens: "Allergens: fish, soya". What it names counts like the declaration
 /// of a pack, and names nothing else: that soya is no soy sauce.
-final class Stated {
+///
+/// @param words the text without what it states
+/// @param said  the statements in it, in order
+record Stated(String words, List<String> said) {
     private static final String HEAD = "(?:(?:" + Grammar.anyOf("stated-head") + ")(?:\\s?(?::|[-–—])\\s*|\\s+))+";
     private static final Pattern STATED = Pattern.compile("(?i)^" + HEAD + "(?<rest>\\S.*)$");
     private static final Pattern NONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("stated-none") + ")\\.?");
     private static final Pattern CLAIM = Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("claims-head")
             + ")\\s*[:–-]?\\s*)?(?:(?:" + Grammar.anyOf("claim") + ")(?:\\s*[,;/|&+·•-]\\s*|\\s+|$))+");
-    private static final Pattern BRACKET = Pattern.compile("\\(([^()]{1,200})\\)");
+    /// "(contains celery)", or behind a mark that parts a name: "Romesco – 2 kg – allergens: nuts"
+    private static final Pattern ASIDE =
+            Pattern.compile("\\s*(?:[(\\[](?<in>[^()\\[\\]]{1,200})[)\\]]|\\s[-–—|·•]\\s(?<behind>[^-–—|·•]{1,200}))");
     /// longer ones say more
     private static final int LONGEST = 200;
 
-    private Stated() {}
+    Stated {
+        said = List.copyOf(said);
+    }
 
     /// {@return the line that states allergens, empty where a line states none}
     static Optional<Line> line(String words, Law law) {
-        if (words.length() > LONGEST) return Optional.empty();
-        var stated = STATED.matcher(words);
-        return stated.matches() && AllergenStatement.isListOf(stated.group("rest"))
+        return isStatement(words)
                 ? Optional.of(new Line(words, null, false, false, "", List.of(), Understood.ALL, "", null, null,
                         Declaration.stated(words, law)))
                 : Optional.empty();
     }
 
-    /// {@return the same in a bracket of the dish's name: "Soup (contains celery)"}
-    static List<Line> inName(String name, Law law) {
-        if (name.indexOf('(') < 0) return List.of();
-        return BRACKET.matcher(name).results().flatMap(b -> line(b.group(1).strip(), law).stream()).toList();
+    /// {@return a line or a name, parted from what it states in a bracket or behind a dash}
+    static Stated in(String text) {
+        if (text.indexOf('(') < 0 && text.indexOf('[') < 0 && !text.contains(" -") && !text.contains(" –")
+                && text.indexOf('|') < 0)
+            return new Stated(text, List.of());
+        var said = new ArrayList<String>();
+        var words = new StringBuilder();
+        var aside = ASIDE.matcher(text);
+        while (aside.find()) {
+            var part = (aside.group("in") == null ? aside.group("behind") : aside.group("in")).strip();
+            if (!isStatement(part)) continue;
+            said.add(part);
+            aside.appendReplacement(words, "");
+        }
+        aside.appendTail(words);
+        return new Stated(said.isEmpty() ? text : words.toString().strip(), said);
+    }
+
+    /// {@return the lines for what is stated beyond what the line itself holds: "pesto (contains nuts)" is nothing new}
+    List<Line> beyond(Line line, Law law) {
+        var held = line.choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream()))
+                .flatMap(m -> m.holds().stream()).toList();
+        return said.stream().flatMap(s -> line(s, law).stream())
+                .filter(l -> l.declaration().stream().flatMap(d -> d.findings().stream())
+                        .anyMatch(f -> held.stream().noneMatch(h -> Mention.canMean(f.substance(), h))))
+                .toList();
     }
 
     /// {@return whether a line only promises: "Allergens: none", "GF, DF, vegan"}; no promise is taken at its word
@@ -43,5 +72,11 @@ final class Stated {
         if (words.length() > LONGEST) return false;
         var stated = STATED.matcher(words);
         return stated.matches() && NONE.matcher(stated.group("rest")).matches() || CLAIM.matcher(words).matches();
+    }
+
+    private static boolean isStatement(String words) {
+        if (words.length() > LONGEST) return false;
+        var stated = STATED.matcher(words);
+        return stated.matches() && AllergenStatement.isListOf(stated.group("rest"));
     }
 }

@@ -1,0 +1,54 @@
+package keenfork.core.recipe;
+
+/// What stands before the words of a line and says nothing: bullets, tick boxes, numbers of a list, pictures.
+final class Bullets {
+    private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
+    /// asks for a picture in colour
+    private static final int VARIATION = 0xFE0F;
+    /// makes one picture of two
+    private static final int JOINER = 0x200D;
+
+    private Bullets() {}
+
+    /// {@return a line of plain text without bullet, tick box or list number}
+    static String bare(String text) {
+        var at = behindBullet(text);
+        var digits = at;
+        while (digits < text.length() && digits - at < 3 && Character.isDigit(text.charAt(digits))) digits++;
+        if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0
+                && text.charAt(digits + 1) == ' ')
+            at = digits + 1;
+        return text.substring(at).strip();
+    }
+
+    /// {@return a line without bullet or tick box; a number stays}
+    static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
+
+    static boolean isBulleted(String text) {
+        return !Character.isLetterOrDigit(text.charAt(0))
+                && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[' || isPicture(text.codePointAt(0)));
+    }
+
+    /// {@return a title without the pictures before it; all of it where it is nothing else}
+    static String withoutPictures(String text) {
+        var at = 0;
+        while (at < text.length() && (isPicture(text.codePointAt(at)) || text.charAt(at) == ' '))
+            at += Character.charCount(text.codePointAt(at));
+        return at == text.length() ? text : text.substring(at);
+    }
+
+    /// a tick, a hand, a leaf: whatever a phone offers in the place of a bullet
+    private static boolean isPicture(int c) {
+        var kind = Character.getType(c);
+        return kind == Character.OTHER_SYMBOL || kind == Character.MODIFIER_SYMBOL || Character.isEmojiModifier(c)
+                || c == VARIATION || c == JOINER;
+    }
+
+    private static int behindBullet(String text) {
+        if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
+        var at = 0;
+        while (at < text.length() && (BULLETS.indexOf(text.charAt(at)) >= 0 || isPicture(text.codePointAt(at))))
+            at += Character.charCount(text.codePointAt(at));
+        return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
+    }
+}
