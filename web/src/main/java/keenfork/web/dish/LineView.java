@@ -132,6 +132,7 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
 
     private static String foods(Line line) {
         if (!line.dish().isEmpty()) return "our own " + line.dish();
+        if (line.isStatement()) return "the recipe states it, and names no food";
         var names = new LinkedHashSet<String>();
         for (var choice : line.choices())
             if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
@@ -146,6 +147,7 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
     }
 
     private static PackNote pack(Line line, long dish, Menu menu) {
+        if (line.isStatement()) return NONE;
         if (line.pack() != null) return new PackNote("its pack stands under it", "", List.of());
         if (!line.dish().isEmpty())
             return menu.dishes().stream().filter(d -> d.name().equalsIgnoreCase(line.dish())).findFirst()

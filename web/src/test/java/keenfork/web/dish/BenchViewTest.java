@@ -43,4 +43,12 @@ class BenchViewTest {
         assertThat(lines.get(1).note()).isEqualTo("optional");
         assertThat(lines.get(2).note()).isEmpty();
     }
+
+    @Test
+    void what_a_recipe_only_states_names_no_food_and_has_no_pack_below() {
+        var line = of("Soup\n1 leek\nAllergens: celery").parts().getFirst().lines().getLast();
+        assertThat(line.food()).contains("states");
+        assertThat(line.pack().words()).isEmpty();
+        assertThat(line.marks()).hasSize(1);
+    }
 }
