@@ -1,5 +1,7 @@
 package keenfork.core.recipe;
 
+import java.util.List;
+
 /// What stands before the words of a line and says nothing: bullets, tick boxes, numbers of a list, pictures.
 final class Bullets {
     private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
@@ -50,5 +52,14 @@ final class Bullets {
         while (at < text.length() && (BULLETS.indexOf(text.charAt(at)) >= 0 || isPicture(text.codePointAt(at))))
             at += Character.charCount(text.codePointAt(at));
         return text.startsWith("[ ]", at) || text.startsWith("[x]", at) ? at + 3 : at;
+    }
+
+    /// {@return whether a line without a bullet stands right over one that has one and is set in}
+    static boolean isOver(List<String> written, int at) {
+        if (at + 1 >= written.size() || written.get(at).isBlank()) return false;
+        var next = written.get(at + 1);
+        var text = next.strip();
+        return !text.isEmpty() && Character.isWhitespace(next.charAt(0)) && isBulleted(text)
+                && !isBulleted(written.get(at).strip());
     }
 }

@@ -41,7 +41,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
         var name = list.group("name");
         var rest = list.group("rest");
         var isDashed = !isPart && list.group("colon") == null;
-        if (inSteps && !isDashed && (StepLine.isDone(rest) || !isPart && !Numbers.hasFigure(line)))
+        if (inSteps && !isDashed && !isPartOf(line) && (StepLine.isDone(rest) || !isPart && !Numbers.hasFigure(line)))
             return Optional.of(new InlineList(Kind.STEP, name, List.of()));
         if (FOR_ONE.matcher(name).matches())
             return Optional.of(new InlineList(Kind.FOR_ONE, name, Several.of(rest)));
@@ -51,6 +51,14 @@ record InlineList(Kind kind, String name, List<String> lines) {
         var isDoneTo = !isPart && !isDashed && StepLine.isDone(name)
                 && pieces.stream().filter(InlineList::isFood).count() > 1;
         return isDoneTo ? Optional.of(new InlineList(Kind.LINES, name, joined(pieces))) : Optional.empty();
+    }
+
+    /// {@return whether a name stands before a colon and several measured foods behind it: "dress: 6 T soy, 3 T oil"}
+    static boolean isPartOf(String line) {
+        var colon = line.indexOf(": ");
+        if (colon < 0 || !Numbers.hasFigure(line)) return false;
+        var list = LISTED.matcher(line);
+        return list.matches() && list.group("colon") != null && Several.of(list.group("rest")).size() > 1;
     }
 
     /// {@return whether more than one of its foods has an amount}

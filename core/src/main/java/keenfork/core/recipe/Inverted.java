@@ -9,7 +9,7 @@ import keenfork.core.food.Meaning;
 import org.jspecify.annotations.Nullable;
 
 /// A name turned round, as store lists write it so that the kinds of one thing stand together: "sauce, soy", "milk,
-/// oat", "beans, kidney, drained".
+/// oat", "beans, kidney, drained", "milk (oat)".
 final class Inverted {
     /// longer than the first half of any name
     private static final int LONGEST = 24;
@@ -23,10 +23,15 @@ final class Inverted {
     /// @param isMeasured whether an amount stands with them: without one, a comma rather parts two foods, and nothing
     ///                   may be lost by taking them for one
     static String straight(String words, boolean isMeasured) {
-        var comma = words.indexOf(',');
-        if (comma < 2 || words.lastIndexOf(' ', comma) >= 0) return words;
-        var end = end(words, comma + 1);
-        var kind = words.substring(comma + 1, end).strip().replaceFirst("\\.$", "");
+        var mark = end(words, 0);
+        var comma = mark > 0 && words.charAt(mark - 1) == ' ' ? mark - 1 : mark;
+        if (comma < 2 || mark == words.length() || words.lastIndexOf(' ', comma - 1) >= 0) return words;
+        var behind = end(words, mark + 1);
+        var kind = words.substring(mark + 1, behind).strip().replaceFirst("\\.$", "");
+        // "milk (oat)"
+        var isBracket = words.charAt(mark) == '(';
+        if (isBracket && (behind == words.length() || words.charAt(behind) != ')')) return words;
+        var end = isBracket ? behind + 1 : behind;
         if (kind.isEmpty() || kind.length() > LONGEST || BY_COOKS.contains(kind)) return words;
         var whole = kind + " " + words.substring(0, comma);
         var named = food(whole);
@@ -65,7 +70,7 @@ final class Inverted {
     }
 
     private static int end(String words, int from) {
-        for (var at = from; at < words.length(); at++) if (",;(".indexOf(words.charAt(at)) >= 0) return at;
+        for (var at = from; at < words.length(); at++) if (",;()".indexOf(words.charAt(at)) >= 0) return at;
         return words.length();
     }
 }

@@ -77,7 +77,7 @@ final class LineReader {
     }
 
     private static Measure straight(Measure measure) {
-        return measure.rest().indexOf(',') < 0 ? measure
+        return measure.rest().indexOf(',') < 0 && measure.rest().indexOf('(') < 0 ? measure
                 : measure.withRest(Inverted.straight(measure.rest(), measure.amount() != null));
     }
 

@@ -30,11 +30,16 @@ final class Pasted {
     /// "Total £9.60", below a column of prices
     private static final Pattern SUM =
             Pattern.compile("(?i)(?:" + Grammar.anyOf("sum") + ")\\s*[:=]?\\s*[£$€₹]\\s?\\d[\\d.,]{0,9}");
+    private static final Pattern BLANKS = Pattern.compile("\\t+\\s*|\\s{2,}");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
 
     /// "[12/03, 09:14] Maz: 2 kg basil": when it was sent and by whom
     private static final Pattern SENT = Pattern.compile("^\\[?\\d{1,2}[/.]\\d{1,2}(?:[/.]\\d{2,4})?,? \\d{1,2}:\\d{2}"
             + "(?::\\d{2})?(?: ?[ap]m)?\\]?(?: -)? [^:]{1,30}: (?=\\S)");
+    /// the head of a mail: "From: Sam", and "Re: Thursday's pie", which is what it is about
+    private static final Pattern MAIL = Pattern.compile("(?i)^(?:(?:" + Grammar.anyOf("mail-head") + ")|(?<about>"
+            + Grammar.anyOf("mail-about") + ")): ");
+    private static final int LONGEST_HEAD = 80;
     /// "4 | Lime juice | 80": the number of a row
     private static final Pattern NUMBERED_ROW = Pattern.compile("^\\d{1,3} ?\\| ?(?=\\p{L}[^|]*\\|)");
 
@@ -42,7 +47,7 @@ final class Pasted {
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
-        var plain = unsent(isPlain(written) ? written : blanksAsOne(written));
+        var plain = unsent(isPlain(written) ? written : blanksAsOne(withAllergensApart(written)));
         if (plain.isEmpty()) return plain;
         if (Character.isDigit(plain.charAt(0)) && plain.indexOf('|') > 0)
             return ofBars(NUMBERED_ROW.matcher(plain).replaceFirst(""));
@@ -54,6 +59,8 @@ final class Pasted {
     }
 
     private static String unsent(String line) {
+        var head = line.length() > LONGEST_HEAD || line.indexOf(": ") < 2 ? null : MAIL.matcher(line);
+        if (head != null && head.lookingAt()) return head.group("about") == null ? "" : line.substring(head.end());
         return line.indexOf(": ") > 0 && (line.charAt(0) == '[' || Character.isDigit(line.charAt(0)))
                 ? SENT.matcher(line).replaceFirst("") : line;
     }
@@ -70,13 +77,27 @@ final class Pasted {
                 ? line.substring(0, first) + " " + amount + " " + unit : line;
     }
 
+    /// "Egg noodles    1 kg    gluten, egg": a column of allergens, behind a name and an amount
+    private static String withAllergensApart(String written) {
+        if (written.indexOf('\t') < 0 && !written.contains("  ")) return written;
+        var cells = BLANKS.split(written.strip());
+        return isStatedLast(cells) ? String.join("  ", cells) : written;
+    }
+
+    private static boolean isStatedLast(String[] cells) {
+        var last = cells[cells.length - 1];
+        if (cells.length < 3 || cells[0].isEmpty() || cells[1].isEmpty() || !Character.isLetter(cells[0].charAt(0))
+                || !Character.isDigit(cells[1].charAt(0)))
+            return false;
+        if (Stated.isNone(last)) cells[cells.length - 1] = "";
+        else if (AllergenStatement.isListOf(last)) cells[cells.length - 1] = "(contains " + last + ")";
+        else return false;
+        return true;
+    }
+
     private static String ofBars(String line) {
         var cells = line.split("\\s*\\|\\s*");
-        // "Egg noodles | 1 kg | gluten, egg": a column of allergens
-        if (cells.length > 2 && Character.isDigit(cells[1].isEmpty() ? ' ' : cells[1].charAt(0))
-                && Character.isLetter(cells[0].isEmpty() ? ' ' : cells[0].charAt(0))
-                && AllergenStatement.isListOf(cells[cells.length - 1]))
-            cells[cells.length - 1] = "(contains " + cells[cells.length - 1] + ")";
+        if (isStatedLast(cells)) return String.join(" ", cells).strip();
         return cells.length > 1 && !cells[0].isEmpty() && !cells[1].isEmpty() && Character.isDigit(cells[1].charAt(0))
                 && !Character.isDigit(cells[0].charAt(0)) ? String.join(" ", cells) : line;
     }

@@ -20,13 +20,6 @@ import org.jspecify.annotations.Nullable;
 
 /// Reads a whole recipe, line by line.
 final class RecipeReader {
-    private static final String TIME = "(?:" + Grammar.anyOf("minute") + "|" + Grammar.anyOf("hour") + ")\\b";
-    /// what web pages write over a recipe about the clock: nothing goes in of it
-    private static final Pattern CLOCK = Pattern.compile(
-            "(?i)^(?:" + Grammar.anyOf("clock-head") + ")(?: "
-                    + "time)?\\s*:?\\s*(?:about )?\\d+[\\d ½¼¾-]*"
-                    + TIME + "(?:,? ?(?:and )?\\d+ ?" + TIME
-                    + ")*(?:,? plus (?:" + Grammar.anyOf("clock-wait") + "))?\\.?$");
     /// "→ all in the blender": what comes next, not what goes in
     private static final Pattern ARROW = Pattern.compile("(?:→|➔|[-=]+>)\\s*\\p{L}");
     private static final Pattern PACK =
@@ -82,6 +75,8 @@ final class RecipeReader {
     private boolean inSteps;
     /// the line is the name of a part amid measured lines
     private boolean isAmidMeasured;
+    /// the line names no food, and those below it have bullets: "Cheeseboard" over "- brie, crackers"
+    private boolean isOverBullets;
     /// the line is a step by its bullet, below a list without bullets
     private boolean isStepByBullet;
     /// the last that was read is a line of the list, or its pack
@@ -109,6 +104,7 @@ final class RecipeReader {
             var line = Pasted.plain(written.get(at));
             isStepByBullet = bulletedSteps.get(at);
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
+            isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line);
             if (!line.isEmpty() && name.isEmpty())
                 takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""), isOnly);
             else if (!line.isEmpty()) take(line, afterBlank);
@@ -244,7 +240,9 @@ final class RecipeReader {
             return;
         }
         if (takesMethod(line)) return;
-        var heading = isShort ? headline.of(line, afterBlank || isAmidMeasured, inMethod) : null;
+        var found = isShort ? headline.of(line, afterBlank || isAmidMeasured, inMethod) : null;
+        var heading =
+                found == null && isOverBullets && isShort && !inMethod && !isStep(line, afterBlank) ? line : found;
         if (heading != null) {
             endPart();
             partName = heading;
@@ -323,7 +321,7 @@ final class RecipeReader {
 
     private boolean takesYield(String line) {
         var isBelow = inMethod || !lines.isEmpty() || !parts.isEmpty();
-        if (!isBelow && CLOCK.matcher(line).matches()) return true;
+        if (!isBelow && Clock.isOnly(line)) return true;
         var found = isBelow ? Served.below(line).filter(_ -> serves == 0) : Served.above(line);
         found.ifPresent(s -> {
             if (s.people() > 0) serves = s.people();
@@ -362,6 +360,7 @@ final class RecipeReader {
     private boolean isStep(String line, boolean afterBlank) {
         if (StepLine.isMeasured(line))
             return inSteps && !afterBlank && StepLine.isHeat(line) || !lines.isEmpty() && StepLine.isBareHeat(line);
+        if (inSteps && InlineList.isPartOf(line)) return false;
         if (isStepByBullet || !lines.isEmpty() && ARROW.matcher(line).lookingAt()) return true;
         var bare = Bullets.withoutBullet(line);
         // "- blitz the seeds" under a list without bullets

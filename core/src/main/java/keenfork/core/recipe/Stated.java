@@ -74,6 +74,11 @@ record Stated(String words, List<String> said) {
         return stated.matches() && NONE.matcher(stated.group("rest")).matches() || CLAIM.matcher(words).matches();
     }
 
+    /// {@return whether words say that there are none: "n/a", a dash}
+    static boolean isNone(String words) {
+        return words.equals("-") || words.equals("–") || NONE.matcher(words).matches();
+    }
+
     private static boolean isStatement(String words) {
         if (words.length() > LONGEST) return false;
         var stated = STATED.matcher(words);

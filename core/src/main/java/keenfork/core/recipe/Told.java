@@ -27,6 +27,8 @@ record Told(List<String> lines, List<String> steps) {
     private static final int SHORTEST = 60;
     private static final int FEWEST_MEASURED = 2;
     private static final int FEWEST_NAMED = 3;
+    /// words of a food in a list without amounts
+    private static final int MOST_WORDS = 4;
     /// nobody tells more in one breath
     private static final int LONGEST_CLAUSE = 600;
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
@@ -47,9 +49,15 @@ record Told(List<String> lines, List<String> steps) {
 
     static Optional<Told> of(String text) {
         if (text.length() < SHORTEST || STEPS.matcher(text).find()
-                || !isTalking(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
+                || !isTalking(text) && !listsWithin(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
             return Optional.empty();
         return cut(text, FEWEST_MEASURED);
+    }
+
+    /// "Please do the mushroom one. 3 kg mushrooms, 1 kg leeks, 500 ml cream. No nuts."
+    private static boolean listsWithin(String text) {
+        var sentences = sentences(text);
+        return sentences.size() > 1 && sentences.stream().anyMatch(s -> Several.of(s).size() >= FEWEST_NAMED);
     }
 
     /// {@return a whole recipe on one line as what was told, whether it talks or lists; none where it names hardly
@@ -62,10 +70,21 @@ record Told(List<String> lines, List<String> steps) {
     /// Pound the garlic."; none where it is no such list}
     static Optional<Told> ofList(String text) {
         var sentences = sentences(text);
-        var lines = Arrays.stream(sentences.getFirst().replaceFirst("\\.$", "").split(";")).map(String::strip)
-                .filter(l -> !l.isEmpty()).toList();
+        var first = sentences.getFirst().replaceFirst("\\.$", "");
+        var lines = pieces(first, ";");
+        if (lines.size() < FEWEST_NAMED) lines = named(pieces(first, ","));
         return lines.size() < FEWEST_NAMED ? Optional.empty()
                 : Optional.of(new Told(lines, sentences.subList(1, sentences.size())));
+    }
+
+    /// "fish goujons, oven chips, peas": commas part foods only where each part names one, and little else
+    private static List<String> named(List<String> pieces) {
+        return pieces.stream().allMatch(p -> isNamedIn(p) && p.split(" ").length <= MOST_WORDS && !StepLine.isDone(p))
+                ? pieces : List.of();
+    }
+
+    private static List<String> pieces(String list, String mark) {
+        return Arrays.stream(list.split(mark)).map(String::strip).filter(l -> !l.isEmpty()).toList();
     }
 
     /// {@return what a recipe is called that was told in one breath without a name: its words up to the first pause}
@@ -83,7 +102,8 @@ record Told(List<String> lines, List<String> steps) {
         var named = new HashSet<Meaning>();
         var steps = sentences(text);
         var measured =
-                steps.stream().filter(s -> !Suggested.is(s)).map(s -> NOT_US.matcher(s).replaceAll(""))
+                steps.stream().filter(s -> !Suggested.is(s) && !Suggested.isDenial(s))
+                        .map(s -> NOT_US.matcher(s).replaceAll(""))
                         .flatMap(CLAUSE::splitAsStream).flatMap(Told::byAmounts)
                         .filter(c -> takesMeasured(c, lines, named)).count();
         return measured < fewest ? Optional.empty() : Optional.of(new Told(lines, steps));
