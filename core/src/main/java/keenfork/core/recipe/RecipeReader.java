@@ -93,7 +93,7 @@ final class RecipeReader {
 
     Recipe read(String text) {
         var plain = withLineFeeds(text);
-        var written = Scales.first(plain.lines().toList());
+        var written = Scales.first(RunTogether.apart(plain.lines().toList()));
         signs = Signs.of(written);
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);

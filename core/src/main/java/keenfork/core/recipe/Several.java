@@ -151,6 +151,6 @@ final class Several {
         if (number == null) return false;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return !Foods.shipped().recipeWords().read(head).matches().isEmpty();
+        return !Foods.shipped().recipeWords().read(head).matches().isEmpty() || Foods.shipped().isShortForm(head);
     }
 }

@@ -21,12 +21,18 @@ final class Shorthand {
             Pattern.compile("(?i)\\s*@\\s?(?:[£$€₹]\\s?\\d[\\d.,]{0,9}|\\d[\\d.,]{0,9}p\\b)"
                     + "(?:\\s?(?:/|per)\\s?\\p{L}{1,9})?");
 
+    /// "2O0 g", "l tbsp": a scanner's letters for figures
+    private static final Pattern ROUND = Pattern.compile("(?<![\\p{L}\\d])\\d[\\dO]*O[\\dO]*(?=\\s?(?:g|kg|ml|l)\\b)");
+    private static final Pattern UPRIGHT = Pattern.compile("^[lI] (?=(?:tbsp|tsp|cup|tin|clove|kg)\\b)");
+
     private Shorthand() {}
 
     /// {@return the line as it would be written in full}
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
         if (!text.isEmpty() && Character.isDigit(text.charAt(0))) text = CODE.matcher(text).replaceFirst("");
+        if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
+        if (text.startsWith("l ") || text.startsWith("I ")) text = UPRIGHT.matcher(text).replaceFirst("1 ");
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
         return withCloves(timesApart(text));
     }
