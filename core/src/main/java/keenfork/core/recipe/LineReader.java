@@ -13,6 +13,7 @@ import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.OwnWeights;
+import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Unit;
@@ -29,7 +30,7 @@ final class LineReader {
     private static final String HEAD_INITIALS =
             Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
-    private static final Pattern TO_TASTE = Grammar.wordOf("as-liked");
+    private static final PhrasePattern TO_TASTE = new PhrasePattern(Grammar.list("as-liked"), "");
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
@@ -58,7 +59,7 @@ final class LineReader {
         var at = text.indexOf('@');
         if (at >= 0 && at < 20 && !StepLine.isHeatAt(text, at)) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
-        var toTaste = TO_TASTE.matcher(lower).find();
+        var toTaste = TO_TASTE.isIn(text);
         var optional = lower.contains("optional");
         var measure = straight(measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text));
         var named = choices(measure.rest());

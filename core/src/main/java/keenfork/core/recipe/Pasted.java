@@ -54,7 +54,9 @@ final class Pasted {
         if (Character.isDigit(plain.charAt(0)))
             return plain.lastIndexOf('/', 2) > 0 ? ORDINAL.matcher(plain).replaceFirst("$1. ") : plain;
         if (isDrawn(plain.charAt(0))) return undrawn(plain);
-        if (COLUMNS.matcher(plain).matches() || SUM.matcher(plain).matches()) return "";
+        if (COLUMNS.matcher(plain).matches() || Character.isDigit(plain.charAt(plain.length() - 1)) && SUM
+                .matcher(plain).matches())
+            return "";
         return ofColumns(plain);
     }
 

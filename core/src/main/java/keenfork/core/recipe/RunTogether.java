@@ -9,7 +9,8 @@ import java.util.regex.Pattern;
 final class RunTogether {
     private static final Pattern TAG = Pattern.compile("</?[a-zA-Z][a-zA-Z0-9]{0,10}(?:\\s[^<>]{0,200})?/?>");
     private static final Pattern BREAK = Pattern.compile("(?i)</(?:li|p|h\\d|div|tr)>|<br\\s?/?>");
-    private static final Pattern BULLET = Pattern.compile("\\s+[•▪◦‣·]\\s+");
+    private static final String BULLETS = "•▪◦‣·";
+    private static final Pattern BULLET = Pattern.compile("\\s+[" + BULLETS + "]\\s+");
     /// so many bullets within a line part a list
     private static final int LIST = 3;
 
@@ -29,6 +30,13 @@ final class RunTogether {
     private static boolean isTagged(String line) { return line.indexOf('<') >= 0 && TAG.matcher(line).find(); }
 
     private static boolean isList(String line) {
-        return line.length() > LIST * 2 && BULLET.splitAsStream(line).limit(LIST + 1L).count() > LIST;
+        return line.length() > LIST * 2 && hasBullet(line)
+                && BULLET.splitAsStream(line).limit(LIST + 1L).count() > LIST;
+    }
+
+    private static boolean hasBullet(String line) {
+        for (var at = 1; at < line.length(); at++)
+            if (line.charAt(at) > 127 && BULLETS.indexOf(line.charAt(at)) >= 0) return true;
+        return false;
     }
 }

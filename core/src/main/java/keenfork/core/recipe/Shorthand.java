@@ -38,8 +38,10 @@ final class Shorthand {
     }
 
     private static String timesApart(String text) {
-        if (text.indexOf('x') < 0 && text.indexOf('×') < 0 && text.indexOf('X') < 0) return text;
-        return TIMES.matcher(text).replaceAll(m -> m.start() > 0 && text.charAt(m.start() - 1) == ' ' ? "x " : " x ");
+        for (var at = text.length() - 2; at > 0; at--)
+            if (Character.isDigit(text.charAt(at + 1)) && "x×X".indexOf(text.charAt(at)) >= 0)
+                return TIMES.matcher(text).replaceAll(m -> text.charAt(m.start() - 1) == ' ' ? "x " : " x ");
+        return text;
     }
 
     private static String withCloves(String text) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Grammar;
 import keenfork.core.pack.AllergenStatement;
@@ -24,6 +25,9 @@ record Stated(String words, List<String> said) {
     /// "(contains celery)", or behind a mark that parts a name: "Romesco – 2 kg – allergens: nuts"
     private static final Pattern ASIDE =
             Pattern.compile("\\s*(?:[(\\[](?<in>[^()\\[\\]]{1,200})[)\\]]|\\s[-–—|·•]\\s(?<behind>[^-–—|·•]{1,200}))");
+    private static final String INITIALS = Stream.of("stated-head", "claims-head", "claim")
+            .flatMap(kind -> Grammar.list(kind).stream()).map(w -> w.substring(0, 1)).distinct()
+            .collect(Collectors.joining());
     /// longer ones say more
     private static final int LONGEST = 200;
 
@@ -69,7 +73,7 @@ record Stated(String words, List<String> said) {
 
     /// {@return whether a line only promises: "Allergens: none", "GF, DF, vegan"}; no promise is taken at its word
     static boolean isPromise(String words) {
-        if (words.length() > LONGEST) return false;
+        if (!mayBegin(words)) return false;
         var stated = STATED.matcher(words);
         return stated.matches() && NONE.matcher(stated.group("rest")).matches() || CLAIM.matcher(words).matches();
     }
@@ -79,8 +83,14 @@ record Stated(String words, List<String> said) {
         return words.equals("-") || words.equals("–") || NONE.matcher(words).matches();
     }
 
+    /// most lines begin with an amount or another letter: a look at it spares them the patterns
+    private static boolean mayBegin(String words) {
+        return words.length() <= LONGEST && !words.isEmpty()
+                && INITIALS.indexOf(Character.toLowerCase(words.charAt(0))) >= 0;
+    }
+
     private static boolean isStatement(String words) {
-        if (words.length() > LONGEST) return false;
+        if (!mayBegin(words)) return false;
         var stated = STATED.matcher(words);
         return stated.matches() && AllergenStatement.isListOf(stated.group("rest"));
     }
