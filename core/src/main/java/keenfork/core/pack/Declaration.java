@@ -35,13 +35,14 @@ public record Declaration(String text, Law law, List<Finding> findings, List<Fin
 
     /// Reads any text; what cannot be read becomes a question, never an error.
     public static Declaration read(String text, Law law) {
-        var reader = new DeclarationReader(text.length() > LONGEST ? text.substring(0, LONGEST) : text);
+        var read = SetApart.joined(text.length() > LONGEST ? text.substring(0, LONGEST) : text);
+        var reader = new DeclarationReader(read);
         reader.read();
         if (text.length() > LONGEST)
             reader.unread(LONGEST - 1, LONGEST,
                     "The declaration is longer than %,d characters. What else does it say?".formatted(LONGEST));
         reader.findings.sort(Comparator.comparingInt(Finding::start).thenComparing(f -> f.substance().id()));
-        var explained = Explained.of(reader.findings, text);
+        var explained = Explained.of(reader.findings, read);
         reader.findings.removeAll(explained);
         return new Declaration(text, law, reader.findings, explained, reader.vague, reader.isList(),
                 reader.contradictions());
