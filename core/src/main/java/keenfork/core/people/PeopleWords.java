@@ -34,8 +34,8 @@ final class PeopleWords {
     private static final int LONGEST = 5;
     private static final String EXCEPT = heads("except");
     private static final Pattern CLAUSE = Pattern.compile(
-            "(?iU)\\s*(?:[,;+/&\\n()\\[\\]!]|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|\\bincl(?:uding)?\\b\\.?|\\s(?="
-                    + EXCEPT + "))\\s*");
+            "(?iU)\\s*(?:[,;+&\\n()\\[\\]!]|/(?!f\\b)|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|"
+                    + "\\bincl(?:uding)?\\b\\.?|\\s(?=" + EXCEPT + "))\\s*");
     /// "no dairy, except butter", "vegetarian, will eat fish"
     private static final Pattern ALL_BUT = Pattern.compile("(?iU)^(?:%s|%s)\\s*".formatted(EXCEPT, heads("eats")));
     private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");

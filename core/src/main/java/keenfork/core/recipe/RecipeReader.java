@@ -14,7 +14,6 @@ import keenfork.core.food.Grammar;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Volumes;
-import keenfork.core.pack.Declaration;
 import keenfork.core.pack.Law;
 import org.jspecify.annotations.Nullable;
 
@@ -22,8 +21,6 @@ import org.jspecify.annotations.Nullable;
 final class RecipeReader {
     /// "→ all in the blender": what comes next, not what goes in
     private static final Pattern ARROW = Pattern.compile("(?:→|➔|[-=]+>)\\s*\\p{L}");
-    private static final Pattern PACK =
-            Pattern.compile("(?i)^pack\\s?(?:[\\[(](?<law>\\p{L}*)[\\])])?\\s*:\\s*(?<text>.*)$");
     private static final Pattern METHOD =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("method-head") + ")\\s*:?$");
     private static final Pattern METHOD_INLINE =
@@ -67,9 +64,7 @@ final class RecipeReader {
     private boolean isNameListed;
     private int serves;
     private String makes = "";
-    /// what packs under the last line say, and under which law; null where there is none
-    private @Nullable Law packLaw;
-    private final StringBuilder packText = new StringBuilder();
+    private final PackBelow packBelow;
     private boolean inMethod;
     /// a step was read since the last heading, though none called it a method
     private boolean inSteps;
@@ -89,6 +84,7 @@ final class RecipeReader {
         this.own = own;
         this.lineReader = new LineReader(volumes, own);
         this.home = home;
+        this.packBelow = new PackBelow(home);
     }
 
     Recipe read(String text) {
@@ -331,30 +327,13 @@ final class RecipeReader {
     }
 
     private boolean takesPack(String line) {
-        if (!line.regionMatches(true, 0, "pack", 0, 4)) return false;
-        var pack = PACK.matcher(line);
-        if (!pack.matches()) return false;
         // "Pack: into tubs" below a step says what is done
-        if (lines.isEmpty() || !isBelowLine) return false;
-        var named = pack.group("law");
-        var law = named == null ? home : law(named);
-        if (packLaw == null) packLaw = law;
-        // where the laws of two declarations differ, neither is relied on
-        else if (!packLaw.equals(law)) packLaw = Law.UNKNOWN;
-        packText.append(packText.isEmpty() ? "" : "\n").append(pack.group("text"));
-        return true;
+        return !lines.isEmpty() && isBelowLine && packBelow.takes(line);
     }
 
     /// The declarations under a line are read once all of them are there.
     private void endPack() {
-        if (packLaw == null) return;
-        lines.set(lines.size() - 1, lines.getLast().withPack(Declaration.read(packText.toString(), packLaw)));
-        packLaw = null;
-        packText.setLength(0);
-    }
-
-    private static Law law(String named) {
-        return named.equalsIgnoreCase("unknown") || named.isBlank() ? Law.UNKNOWN : new Law(named.toLowerCase());
+        if (!packBelow.isEmpty()) lines.set(lines.size() - 1, lines.getLast().withPack(packBelow.read()));
     }
 
     private boolean isStep(String line, boolean afterBlank) {

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
 
 /// Lines that were pasted as one, with their bullets or their tags between them: "Quinoa salad • 500 g quinoa • mint".
 final class RunTogether {
-    private static final Pattern TAG = Pattern.compile("</?[a-zA-Z][a-zA-Z0-9]{0,10}(?:\\s[^<>]{0,200})?/?>");
+    private static final Pattern TAG =
+            Pattern.compile("(?i)</?(?:" + Grammar.anyOf("page-tag") + ")(?:\\s[^<>]{0,200})?/?>");
     private static final Pattern BREAK = Pattern.compile("(?i)</(?:li|p|h\\d|div|tr)>|<br\\s?/?>");
     private static final String BULLETS = "•▪◦‣·";
     private static final Pattern BULLET = Pattern.compile("\\s+[" + BULLETS + "]\\s+");
