@@ -13,7 +13,7 @@ import keenfork.core.food.Grammar;
 ///
 /// @param words the words, in order
 record LeadIn(List<Word> words) {
-    private static final Pattern WORD = Pattern.compile("[\\p{L}'’-]+|[.;:!?]|[\\d½⅓⅔¼¾]+");
+    private static final Pattern WORD = Pattern.compile("[\\p{L}'’-]+|[.;:!?&+]|[\\d½⅓⅔¼¾]+");
     private static final int MOST_QUALIFIERS = 3;
     /// letters of a sentence before a name that can tell how it is meant; more are a story
     private static final int FURTHEST = 500;
