@@ -91,8 +91,8 @@ public final class Crowd {
         update(kitchen, ("insert into dish (version, name, text, position, changed_at) select 0, d.name || ' ' || n, "
                 + "replace(d.text, d.name, d.name || ' ' || n), d.position + 1000 * n, now() from dish d, "
                 + "generate_series(2, %d) n where d.name !~ ' [0-9]+$' on conflict do nothing").formatted(times));
-        // what was written past the application is read when a fact changes
-        pack(kitchen.crew(), "Sesame.");
+        // what was written past the application is read when a dish changes
+        kitchen.crew().post("/dishes/new", "text", "Leeks, %d times\n1 leek".formatted(times), "version", "0");
         get("/map");
     }
 

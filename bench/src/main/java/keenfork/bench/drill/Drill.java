@@ -282,7 +282,8 @@ public final class Drill {
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
-        // what was written past the application is read when the day or a fact changes
+        // what was written past the application is read when a dish changes
+        kitchen.crew().post("/dishes/new", "text", "Leeks\n1 leek", "version", "0");
         kitchen.crew().post("/larder/new", "label", "Tahini", "food", "tahini", "law", "uk", "declaration", "Sesame.");
     }
 

@@ -41,8 +41,8 @@ final class StepLine {
     private static final Pattern WHOLE =
             Pattern.compile("(?iU)\\p{L}+ (?:\\p{L}+ )?(?:" + Grammar.anyOf("whole-lot") + ")\\b");
     private static final Pattern BARE_HEAT =
-            Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?(?:\\s+|\\s*[–x,-]\\s*)"
-                    + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?\\s?(?:m|mins?|h|hrs?|hours?)?");
+            Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?(?:\\s+|\\s*[–x,/-]\\s*)"
+                    + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?(?:\\s?(?:m|mins?|h|hrs?|hours?)(?:\\s+\\p{L}+(?: x\\d)?)?)?");
     private static final Pattern HEAT_AT =
             Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))|\\b[12]\\d\\d\\s?fan\\b");
 
@@ -154,7 +154,17 @@ final class StepLine {
     }
 
     /// {@return whether a line is a heat and minutes, and nothing else: "180 25–28"}
-    static boolean isBareHeat(String line) { return BARE_HEAT.matcher(line).matches(); }
+    static boolean isBareHeat(String line) {
+        return BARE_HEAT.matcher(line).matches() || isHeat(line) && isDoneThen(line);
+    }
+
+    /// "48h, flip x2", "160 C, stir"
+    private static boolean isDoneThen(String line) {
+        var heat = HEAT.matcher(line);
+        if (!heat.lookingAt()) return false;
+        var rest = line.substring(heat.end()).replaceFirst("^[\\s,;/–-]+", "");
+        return !rest.isEmpty() && isDone(rest);
+    }
 
     /// {@return whether a line begins with a heat or a time, not with an amount: "170C 28 min", "20 mins, lid on"}
     static boolean isHeat(String line) { return HEAT.matcher(line).lookingAt(); }

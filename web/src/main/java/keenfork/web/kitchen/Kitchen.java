@@ -3,6 +3,7 @@ package keenfork.web.kitchen;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Function;
@@ -46,10 +47,15 @@ public class Kitchen {
     private final Events events;
     private final Keeping keeping;
     private final AtomicLong changes = new AtomicLong();
+    private final AtomicLong dishChanges = new AtomicLong();
     private final Clock clock;
     private volatile @Nullable Menu kept;
+    private volatile Fetched fetched = new Fetched(-1, List.of());
     /// what was derived last, whether it still stands or not: a dish that nobody has written since is not read again
     private volatile @Nullable Menu last;
+
+    /// The stored dishes, and how often they had changed before they were fetched.
+    private record Fetched(long at, List<Stored<DishText>> dishes) {}
 
     Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings,
             Weighings weighings, Events events, Keeping keeping, Clock clock) {
@@ -69,6 +75,7 @@ public class Kitchen {
     void forget(Changed changed) {
         changes.incrementAndGet();
         kept = null;
+        if (changed.hasDishes()) dishChanges.incrementAndGet();
     }
 
     /// {@return the menu as it stands}
@@ -110,10 +117,21 @@ public class Kitchen {
         var ruleBook = RuleBook.named(settings.ruleBook()).orElse(RuleBook.uk());
         return new Stock(LocalDate.now(clock), ruleBook, settings.volumes(), settings.readAgain(),
                 Diet.own(settings.ownLists()), own(),
-                dishes.all(),
+                dishes(),
                 packs.all(), packs.links(), runs.inForce(), runs.done(served()),
                 OwnKit.of(kitList.pieces(), kitList.figures(), ruleBook), asides.all(),
                 new OnFile(events.groups(), keeping.own(), keeping.reports(), settings.identity(), events.inForce()));
+    }
+
+    /// The dishes as they are stored: fetched anew only where any of them may have changed.
+    private List<Stored<DishText>> dishes() {
+        var at = dishChanges.get();
+        var known = fetched;
+        if (known.at == at) return known.dishes;
+        // what changes meanwhile has a later number
+        var all = dishes.all();
+        fetched = new Fetched(at, all);
+        return all;
     }
 
     private LocalDate served() {

@@ -105,7 +105,7 @@ public class Packs {
         row.spare = false;
         row.standsInOn = null;
         rows.saveAndFlush(row);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
     }
 
     /// Lets a pack stand by. Where it was the usual one its food has none now, so that what such a product usually
@@ -114,7 +114,7 @@ public class Packs {
         var row = rows.findById(id).orElseThrow(() -> new Conflict("This pack is no longer in the larder."));
         row.spare = true;
         rows.saveAndFlush(row);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
     }
 
     /// Lets a spare pack stand in for the usual one on one day, or no longer.
@@ -124,7 +124,7 @@ public class Packs {
         if (day != null) for (var other : rows.findAllByFoodAndStandsInOn(row.food, day)) other.standsInOn = null;
         row.standsInOn = day;
         rows.saveAndFlush(row);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
     }
 
     /// {@return the lines that use a pack of their own}
@@ -140,12 +140,12 @@ public class Packs {
         row.line = link.line();
         row.packId = link.pack();
         links.saveAndFlush(row);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
     }
 
     public void unlink(long dish, String line) {
         links.findByDishIdAndLine(dish, line).ifPresent(links::delete);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
     }
 
     /// two who read the first pack of a food at the same moment
@@ -178,7 +178,7 @@ public class Packs {
         version.savedAt = Instant.now(clock);
         version.savedBy = by;
         versions.save(version);
-        events.publishEvent(new Changed());
+        events.publishEvent(Changed.ofPacks());
         return id;
     }
 
