@@ -55,7 +55,11 @@ public class Kitchen {
     private volatile @Nullable Menu last;
 
     /// The stored dishes, and how often they had changed before they were fetched.
-    private record Fetched(long at, List<Stored<DishText>> dishes) {}
+    private record Fetched(long at, List<Stored<DishText>> dishes) {
+        Fetched {
+            dishes = List.copyOf(dishes);
+        }
+    }
 
     Kitchen(Dishes dishes, Packs packs, Runs runs, KitList kitList, SetAsides asides, Settings settings,
             Weighings weighings, Events events, Keeping keeping, Clock clock) {
@@ -129,9 +133,9 @@ public class Kitchen {
         var known = fetched;
         if (known.at == at) return known.dishes;
         // what changes meanwhile has a later number
-        var all = dishes.all();
-        fetched = new Fetched(at, all);
-        return all;
+        var anew = new Fetched(at, dishes.all());
+        fetched = anew;
+        return anew.dishes;
     }
 
     private LocalDate served() {
