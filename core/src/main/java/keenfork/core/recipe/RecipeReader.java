@@ -100,7 +100,8 @@ final class RecipeReader {
             var line = Pasted.plain(written.get(at));
             isStepByBullet = bulletedSteps.get(at);
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
-            isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line);
+            isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line)
+                    && isFood(written.get(at + 1));
             if (!line.isEmpty() && name.isEmpty())
                 takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""), isOnly);
             else if (!line.isEmpty()) take(line, afterBlank);
@@ -214,7 +215,7 @@ final class RecipeReader {
         endPack();
         isBelowLine = false;
         var bare = Bullets.withoutBullet(line);
-        if (Signs.isKey(bare)) return;
+        if (signs.isKey(bare)) return;
         if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
             return;

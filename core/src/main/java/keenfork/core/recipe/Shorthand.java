@@ -1,5 +1,6 @@
 package keenfork.core.recipe;
 
+import java.util.Locale;
 import java.util.regex.Pattern;
 import keenfork.core.food.Grammar;
 import keenfork.core.measure.Unit;
@@ -13,7 +14,7 @@ final class Shorthand {
     /// "2x400g", "flatbreads x4": the times and the number are two words
     private static final Pattern TIMES = Pattern.compile("(?i)(?:(?<=\\d)|(?<= ))[x×](?=\\d)");
     /// "48213 Hummus 1 kg": a number of a store list, which no cook counts to
-    private static final Pattern CODE = Pattern.compile("^\\d{5,14} (?=\\p{L}.*\\d)");
+    private static final Pattern CODE = Pattern.compile("\\d{5,14} (?<next>\\p{L}+)(?=.*\\d)");
     /// "oats........500 g"
     private static final Pattern LEADERS = Pattern.compile("(?<=\\p{L})\\s*(?:\\.{3,}|…+\\.*|(?:\\. ){3,})\\s*(?=\\d)");
     /// "2 kg @ £0.80/kg"
@@ -30,11 +31,17 @@ final class Shorthand {
     /// {@return the line as it would be written in full}
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
-        if (!text.isEmpty() && Character.isDigit(text.charAt(0))) text = CODE.matcher(text).replaceFirst("");
+        if (!text.isEmpty() && Character.isDigit(text.charAt(0))) text = withoutCode(text);
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
         if (text.startsWith("l ") || text.startsWith("I ")) text = UPRIGHT.matcher(text).replaceFirst("1 ");
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
         return withCloves(timesApart(text));
+    }
+
+    private static String withoutCode(String text) {
+        var code = CODE.matcher(text);
+        return code.lookingAt() && Units.unit(code.group("next").toLowerCase(Locale.ROOT)) == null
+                ? text.substring(code.start("next")) : text;
     }
 
     private static String timesApart(String text) {

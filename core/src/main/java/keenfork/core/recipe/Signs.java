@@ -14,9 +14,10 @@ import keenfork.core.pack.AllergenStatement;
 /// Letters behind the lines of a recipe that stand for allergens, with a key below or above: "Feta 400 g (M)", "M =
 /// milk".
 ///
+/// @param key   the line that explains them; empty where none does
 /// @param names what each sign stands for, by the sign in lower case
-record Signs(Map<String, String> names) {
-    private static final Signs NONE = new Signs(Map.of());
+record Signs(String key, Map<String, String> names) {
+    private static final Signs NONE = new Signs("", Map.of());
     private static final String PAIR = "\\(?\\p{L}{1,3}\\)?\\s*(?:=|:|[-–—])\\s*\\p{L}[\\p{L} ]{1,30}";
     private static final Pattern KEY = Pattern.compile("(?i)^(?:(?:" + Grammar.anyOf("key-head") + ")\\s*[:–-]?\\s*)?"
             + PAIR + "(?:\\s*[,;|/·•]\\s*" + PAIR + ")+\\.?$");
@@ -29,16 +30,19 @@ record Signs(Map<String, String> names) {
         names = Map.copyOf(names);
     }
 
-    /// {@return the signs that a recipe explains; none where it has no key}
+    /// {@return the signs that a recipe explains and uses; none where it has no key}
     static Signs of(List<String> written) {
-        return written.stream().filter(Signs::isKey).findFirst().map(Signs::read).orElse(NONE);
+        return written.stream().map(String::strip).filter(Signs::isExplaining).map(Signs::read)
+                .filter(s -> HEAD.matcher(s.key).lookingAt() || written.stream().anyMatch(l -> !s.spelt(l).equals(l)))
+                .findFirst().orElse(NONE);
     }
 
-    /// {@return whether a line explains signs: each stands for allergens, and there are several}
-    static boolean isKey(String line) {
-        if (line.indexOf('=') < 0 && line.indexOf(':') < 0 && line.indexOf('-') < 0 && line.indexOf('–') < 0)
-            return false;
-        return KEY.matcher(line.strip()).matches()
+    /// {@return whether a line is the key itself, which puts nothing in}
+    boolean isKey(String line) { return !key.isEmpty() && line.strip().equals(key); }
+
+    private static boolean isExplaining(String line) {
+        return (line.indexOf('=') > 0 || line.indexOf(':') > 0 || line.indexOf('-') > 0 || line.indexOf('–') > 0)
+                && KEY.matcher(line).matches()
                 && read(line).names.values().stream().allMatch(AllergenStatement::isListOf);
     }
 
@@ -48,7 +52,7 @@ record Signs(Map<String, String> names) {
             var sign = SIGN.matcher(part.strip());
             if (sign.matches()) names.put(sign.group("sign").toLowerCase(Locale.ROOT), sign.group("name").strip());
         }
-        return new Signs(names);
+        return new Signs(key, names);
     }
 
     /// {@return a line with the signs of its brackets spelt out: "Feta (contains milk)"}

@@ -34,4 +34,12 @@ class MeasuredBehindTest {
             "salmon 1.2 kg, 120 g portions", "500 g mince, 30 g discs", "8 eggs, 60 g size",
             "flour 500 g, plus 50 g for dusting"})
     void how_large_it_is_cut_does_not(String text) { assertThat(aLine(text).isUnread()).isFalse(); }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"48213 Hummus classic 1kg x 2|2|kg", "15000 g flour, 2 bags|15000|g",
+            "10000 ml water|10000|ml", "20340117 Feta 900 g|900|g"})
+    void a_number_of_a_store_list_is_no_amount(String text, int amount, String unit) {
+        assertThat(aLine(text).amount().high().decimal().intValue()).isEqualTo(amount);
+        assertThat(aLine(text).amount().unit().id()).isEqualTo(unit);
+    }
 }

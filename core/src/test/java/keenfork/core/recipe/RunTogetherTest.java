@@ -44,4 +44,13 @@ class RunTogetherTest {
         assertThat(read.amount()).isNotNull();
         assertThat(read.amount().high().decimal().intValue()).isEqualTo(amount);
     }
+
+    /// "Cheeseboard" over "- brie, crackers"; but a word that nobody knows may be anything
+    @ParameterizedTest
+    @CsvSource(delimiter = '|',
+            value = {"Cheeseboard; - brie; - crackers|2", "Zugwort; - from the freezer; - 2 leeks|3",
+                    "Zugwort;2 leeks|2"})
+    void what_stands_over_bullets_with_foods_names_a_part(String lines, int count) {
+        assertThat(read("Buffet\n1 kg hummus\n" + lines.replace(";", "\n")).lines()).hasSize(count + 1);
+    }
 }

@@ -53,4 +53,10 @@ class SignsTest {
         assertThat(lines(text).getLast().declaration()).hasValueSatisfying(d -> assertThat(d.isList()).isTrue());
         assertThat(lines(text).getLast().text()).startsWith(text.split("\n")[1].substring(0, 5));
     }
+
+    /// two ingredients that begin with a letter are no key that nobody uses
+    @ParameterizedTest @ValueSource(strings = {"Dip\nM - milk, C - cream", "Dip\nT: tahini; S: sesame"})
+    void what_explains_no_sign_of_any_line_goes_in(String text) {
+        assertThat(lines(text)).isNotEmpty().allSatisfy(l -> assertThat(l.choices()).isNotEmpty());
+    }
 }
