@@ -201,7 +201,7 @@ final class DeclarationReader {
         while (said.find())
             if (tones[said.end() - 1] != Tone.NEGATED)
                 found(Allergens.all(), Tone.MAY, false, List.of(), said.start(), said.end());
-        anyWhereTold(CODES, CODES_ASK);
+        if (CodedKey.of(text).isEmpty()) anyWhereTold(CODES, CODES_ASK);
         anyWhereTold(ELSEWHERE, ELSEWHERE_ASK);
     }
 

@@ -109,7 +109,7 @@ enum Tone {
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
         Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text),
                 AllergenColumns.of(text),
-                KeyedRows.of(text)).flatMap(List::stream)
+                KeyedRows.of(text), CodedKey.of(text)).flatMap(List::stream)
                 .forEach(row -> Arrays.fill(tones, row.start(), row.end(), row.tone()));
         doubtWhatIsDenied(text, tones);
         return tones;
