@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -82,24 +83,24 @@ final class Pasted {
     /// "Egg noodles    1 kg    gluten, egg": a column of allergens, behind a name and an amount
     private static String withAllergensApart(String written) {
         if (written.indexOf('\t') < 0 && !written.contains("  ")) return written;
-        var cells = BLANKS.split(written.strip());
-        return isStatedLast(cells) ? String.join("  ", cells) : written;
+        return withStated(BLANKS.split(written.strip())).orElse(written);
     }
 
-    private static boolean isStatedLast(String[] cells) {
-        var last = cells[cells.length - 1];
+    /// {@return a row whose last cell states its allergens, or that it has none, on one line; empty for any other row}
+    private static Optional<String> withStated(String[] cells) {
         if (cells.length < 3 || cells[0].isEmpty() || cells[1].isEmpty() || !Character.isLetter(cells[0].charAt(0))
                 || !Character.isDigit(cells[1].charAt(0)))
-            return false;
-        if (Stated.isNone(last)) cells[cells.length - 1] = "";
-        else if (AllergenStatement.isListOf(last)) cells[cells.length - 1] = "(contains " + last + ")";
-        else return false;
-        return true;
+            return Optional.empty();
+        var last = cells[cells.length - 1];
+        var row = String.join(" ", Arrays.copyOf(cells, cells.length - 1));
+        if (Stated.isNone(last)) return Optional.of(row);
+        return AllergenStatement.isListOf(last) ? Optional.of(row + " (contains " + last + ")") : Optional.empty();
     }
 
     private static String ofBars(String line) {
         var cells = line.split("\\s*\\|\\s*");
-        if (isStatedLast(cells)) return String.join(" ", cells).strip();
+        var stated = withStated(cells);
+        if (stated.isPresent()) return stated.get();
         return cells.length > 1 && !cells[0].isEmpty() && !cells[1].isEmpty() && Character.isDigit(cells[1].charAt(0))
                 && !Character.isDigit(cells[0].charAt(0)) ? String.join(" ", cells) : line;
     }

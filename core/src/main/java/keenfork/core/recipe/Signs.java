@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
@@ -62,7 +63,7 @@ record Signs(String key, Map<String, String> names) {
             var signs = Arrays.stream(bracket.group(1).split("[,;/ +&]+")).filter(s -> !s.isBlank()).toList();
             var meant =
                     signs.stream().map(s -> names.get(s.toLowerCase(Locale.ROOT))).filter(Objects::nonNull).toList();
-            return java.util.regex.Matcher.quoteReplacement(meant.size() < signs.size() || meant.isEmpty()
+            return Matcher.quoteReplacement(meant.size() < signs.size() || meant.isEmpty()
                     ? bracket.group() : meant.stream().collect(Collectors.joining(", ", "(contains ", ")")));
         });
     }
