@@ -1,5 +1,6 @@
 package keenfork.core.recipe;
 
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /// The first line of a recipe: its name, and behind it the list or the whole recipe where somebody wrote it in one go.
@@ -10,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 record FirstLine(String name, String list, @Nullable Told told) {
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_NAME = 60;
+    private static final Pattern LISTED_TOO = Pattern.compile("[,;+&/]\\s*$");
 
     /// {@return the first line, parted}
     /// @param isOnly whether no other line follows, so that it is a whole recipe or none
@@ -39,7 +41,9 @@ record FirstLine(String name, String list, @Nullable Told told) {
     private static int listed(String line) {
         var figure = 0;
         while (figure < line.length() && !Character.isDigit(line.charAt(figure))) figure++;
-        return InlineList.isMadeOf(Several.of(line.substring(figure))) ? figure : -1;
+        if (!InlineList.isMadeOf(Several.of(line.substring(figure)))) return -1;
+        // "peanut butter, 200 g feta, 3 eggs": what a comma parts from the next is one of the list
+        return LISTED_TOO.matcher(line.substring(0, figure)).find() ? 0 : figure;
     }
 
     private static FirstLine only(String line, int colon) {

@@ -57,4 +57,10 @@ class NameLineTest {
             "Three ways: roasted, raw & pickled\n200 g beetroot\n1 onion",
             "Satay: for 40, with 2 dips\n1 kg tofu\n1 leek"})
     void a_name_with_a_colon_stays_one(String text) { assertThat(lines(text)).hasSize(2); }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Peanut butter, 200 g feta, 3 eggs\nMix.", "Peanut butter + 200 g feta + 3 eggs\nMix."})
+    void a_list_that_begins_without_an_amount_keeps_its_first(String text) {
+        assertThat(lines(text)).anyMatch(l -> l.contains("Peanut butter")).anyMatch(l -> l.contains("eggs"));
+    }
 }
