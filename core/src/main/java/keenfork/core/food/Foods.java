@@ -17,6 +17,7 @@ public final class Foods {
     private static final Foods SHIPPED = new Foods();
     private final List<Food> all = new ArrayList<>();
     private final Lexicon recipeWords;
+    private final OtherTongues otherTongues;
     private final Lexicon packWords;
     private final Additives additives = new Additives();
 
@@ -40,6 +41,7 @@ public final class Foods {
         addFoods(packWords);
         addSaidShort(packWords);
         addLanguages();
+        otherTongues = new OtherTongues();
     }
 
     /// {@return the tables that are shipped}
@@ -154,13 +156,34 @@ public final class Foods {
     public List<String> near(String text) { return UnknownWords.proposed(text); }
 
     /// Reads a phrase of a recipe to its last word.
-    public Phrase phrase(String text) { return phrase(recipeWords, text); }
+    public Phrase phrase(String text) {
+        var reading = recipeWords.read(text);
+        if (reading.unread().isEmpty()) return phrase(recipeWords, text, reading);
+        // "200 g lardons fumés": in another language, as its packs are
+        var other = reading.unread().stream().allMatch(this::isOfOtherTongue)
+                && reading.unread().stream().anyMatch(w -> shortForm(w.word()) == null) ? ofOtherTongue(text) : null;
+        if (other != null) return other;
+        var phrase = phrase(recipeWords, text, reading);
+        var open = phrase.unknown();
+        other = !open.isEmpty() && open.stream().allMatch(u -> isOfOtherTongue(u.word())) ? ofOtherTongue(text) : null;
+        return other == null ? phrase : other;
+    }
+
+    private @Nullable Phrase ofOtherTongue(String text) {
+        var other = phrase(packWords, text);
+        return other.unknown().isEmpty() && !other.matches().isEmpty()
+                && other.matches().stream().noneMatch(Lexicon.Match::isTaken) ? other : null;
+    }
+
+    private boolean isOfOtherTongue(Lexicon.Unread word) { return otherTongues.holds(word.word(), packWords); }
 
     /// Reads a phrase of a pack to its last word.
     public Phrase packPhrase(String text) { return phrase(packWords, text); }
 
-    private Phrase phrase(Lexicon lexicon, String text) {
-        var reading = lexicon.read(text);
+    private Phrase phrase(Lexicon lexicon, String text) { return phrase(lexicon, text, lexicon.read(text)); }
+
+    private Phrase phrase(Lexicon lexicon, String text, Lexicon.Reading known) {
+        var reading = known;
         if (reading.unread().isEmpty())
             return new Phrase(text, InPlural.foods(TwoSided.foods(text, reading.matches())), List.of(),
                     List.of());

@@ -66,6 +66,8 @@ final class UnknownWords {
         if (Dictionary.shipped().kind(word) != Dictionary.Edibility.NOT_HELD) return null;
         var talk = WITHOUT_VOWELS.talk(word);
         if (!talk.isEmpty()) return talk;
+        var named = WITHOUT_VOWELS.name(word);
+        if (!named.isEmpty()) return named;
         var near = VOCABULARY.oneAway(word);
         if (near.size() == 1 && near.getFirst().length() >= SHORTEST_TAKEN && isBegunAlike(near.getFirst(), word)
                 && isCommon(near.getFirst()))
@@ -175,6 +177,6 @@ final class UnknownWords {
     private static WithoutVowels withoutVowels() {
         var vocabulary = WORDS.vocabulary();
         return new WithoutVowels(vocabulary.stream().filter(WORDS::isTalk).toList(),
-                vocabulary.stream().filter(w -> !WORDS.isTalk(w)).toList());
+                vocabulary.stream().filter(w -> !WORDS.isTalk(w)).toList(), SHOWN);
     }
 }

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 final class AmountBehind {
     private static final Set<Unit> HANDS = Set.of(Unit.HANDFUL, Unit.PINCH, Unit.DRIZZLE, Unit.BUNCH, Unit.SPRIG,
             Unit.TIN, Unit.JAR);
-    /// "lemons 3" counts them; nobody counts hundreds, and "oil 120" leaves its unit out
+    /// "dill 3 bunches picked" counts them, and nobody counts hundreds of anything in the middle of a line
     private static final Fraction MOST_COUNTED = Fraction.of(48);
 
     /// "see book p 41"
@@ -30,6 +30,8 @@ final class AmountBehind {
     private static final Pattern TIMES = Pattern.compile("(?i)\\s*[x×]\\s?(?<count>[1-9]\\d{0,2})(?![\\p{L}\\d.,])");
     private static final Pattern TIMES_BEFORE =
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
+
+    private static final Pattern BRACKET_AT_END = Pattern.compile("\\s*\\([^()]{1,60}\\)\\s*$");
 
     private final MeasureReader ahead;
     private final Units units;
@@ -102,7 +104,7 @@ final class AmountBehind {
         var size = MeasureReader.sizes(cursor);
         var unit = unitEnding(cursor);
         var amount = ahead.amount(number, unit == null ? Written.NONE : unit);
-        if (unit != null) amount = ahead.added(cursor, ahead.wider(cursor, amount, unit));
+        if (unit != null) amount = ahead.added(cursor, SaidOn.andAPart(cursor, ahead.wider(cursor, amount, unit)));
         ahead.skipOther(cursor);
         cursor.blanks();
         var from = text.lastIndexOf("(from", at);
@@ -123,7 +125,7 @@ final class AmountBehind {
         if (isTimes) amount = amount.times(Fraction.of(Long.parseLong(times.group("count"))));
         var before = text.substring(0, isTimes ? times.start() : at);
         // "tofu, firm 400 g crumbled": talk between the food and its weight
-        var isRightBehind = !separated && (isWeighed && endsInTalk(before) || isFew && (unit != null || ends)
+        var isRightBehind = !separated && (isWeighed && endsInTalk(before) || (unit == null ? ends : isFew)
                 && endsInFood(before));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
@@ -155,7 +157,8 @@ final class AmountBehind {
     }
 
     private static boolean endsInFood(String words) {
-        var named = words.stripTrailing();
+        var named = BRACKET_AT_END.matcher(words).replaceFirst("").stripTrailing();
+        if (Foods.shipped().isShortForm(named.substring(named.lastIndexOf(' ') + 1))) return true;
         var matches = Foods.shipped().recipeWords().read(named).matches();
         return !matches.isEmpty() && matches.getLast().end() == named.length();
     }

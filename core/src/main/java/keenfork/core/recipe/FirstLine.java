@@ -11,6 +11,10 @@ import org.jspecify.annotations.Nullable;
 record FirstLine(String name, String list, @Nullable Told told) {
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_NAME = 60;
+    /// a name may have a stroke in it
+    private static final int FEWEST_MARKED = 4;
+    private static final Pattern DOTS = Pattern.compile("[.\\s]+$");
+    private static final Pattern DASH = Pattern.compile("\\s[-–—]\\s");
     private static final Pattern LISTED_TOO = Pattern.compile("[,;+&/]\\s*$");
 
     /// {@return the first line, parted}
@@ -46,10 +50,33 @@ record FirstLine(String name, String list, @Nullable Told told) {
         return LISTED_TOO.matcher(line.substring(0, figure)).find() ? 0 : figure;
     }
 
+    /// {@return "tarka dal - chana 1.5 kg // turmeric 10 g // onion 1 kg" as its name and its list; null where no marks
+    /// part a list}
+    private static @Nullable FirstLine marked(String line, int colon) {
+        var pieces = Several.byMarks(line);
+        if (pieces.size() < FEWEST_MARKED) return null;
+        var first = pieces.getFirst();
+        var dash = DASH.matcher(first);
+        if (colon > 0) return new FirstLine(line.substring(0, colon), line.substring(colon + 2), null);
+        if (dash.find()) return new FirstLine(first.substring(0, dash.start()), line.substring(dash.end()), null);
+        return new FirstLine(first, Numbers.hasFigure(first) ? line : line.substring(line.indexOf(pieces.get(1))),
+                null);
+    }
+
     private static FirstLine only(String line, int colon) {
         if (colon > 0) {
             var listed = Told.ofList(line.substring(colon + 2));
             if (listed.isPresent()) return new FirstLine(line.substring(0, colon), "", listed.get());
+        }
+        var marked = marked(line, colon);
+        if (marked != null) return marked;
+        var stop = colon > 0 ? -1 : line.indexOf(". ");
+        // "Chermoula. 4 bunches coriander, 8 cloves garlic. Blitz."
+        if (stop > 0 && stop <= LONGEST_NAME && !Numbers.hasFigure(line.substring(0, stop))) {
+            var rest = line.substring(stop + 2);
+            var told = Told.ofList(rest).or(() -> Told.ofOnly(rest));
+            if (told.isPresent())
+                return new FirstLine(DOTS.matcher(line.substring(0, stop)).replaceFirst(""), "", told.get());
         }
         if (line.length() <= LONGEST_HEADING) return new FirstLine(line, "", null);
         var told = Told.ofOnly(line).orElse(null);

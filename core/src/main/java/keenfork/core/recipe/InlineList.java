@@ -25,6 +25,8 @@ record InlineList(Kind kind, String name, List<String> lines) {
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
+    private static final Pattern BUILT_OF = Pattern.compile("(?i)(?:" + Grammar.anyOf("built-of") + ")");
+
     InlineList {
         lines = List.copyOf(lines);
     }
@@ -46,8 +48,12 @@ record InlineList(Kind kind, String name, List<String> lines) {
         if (FOR_ONE.matcher(name).matches())
             return Optional.of(new InlineList(Kind.FOR_ONE, name, Several.of(rest)));
         var pieces = Several.of(rest).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+|\\s/\\s"))).toList();
-        if (isPart && (pieces.size() > 1 || isFood(rest)) || !isPart && isMadeOf(pieces))
+        if (isPart && (pieces.size() > 1 && pieces.stream().anyMatch(InlineList::isFood) || isFood(rest))
+                || !isPart && isMadeOf(pieces))
             return Optional.of(new InlineList(Kind.PART, name, joined(pieces)));
+        // "Protein: roast chicken 90 g" of a bowl's sheet: its place in the bowl, and what goes there
+        if (pieces.size() == 1 && !isDashed && BUILT_OF.matcher(name).matches() && isFood(rest))
+            return Optional.of(new InlineList(Kind.LINES, name, pieces));
         var isDoneTo = !isPart && !isDashed && StepLine.isDone(name)
                 && pieces.stream().filter(InlineList::isFood).count() > 1;
         return isDoneTo ? Optional.of(new InlineList(Kind.LINES, name, joined(pieces))) : Optional.empty();

@@ -19,6 +19,7 @@ import keenfork.core.measure.Amount;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.MeasureReader.Measure;
+import org.jspecify.annotations.Nullable;
 
 /// Reads one ingredient line: how much, of what unit, and every food its words name.
 final class LineReader {
@@ -41,6 +42,8 @@ final class LineReader {
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
     private static final int LONGEST_TAIL = 2;
 
+    private static final Pattern TIMES = Pattern.compile("(?i)(?<!\\p{L})[x×]\\s?\\d|\\d\\s?[x×](?!\\p{L})");
+
     private final LineWeigher weigher;
     private final MeasureReader measures;
 
@@ -52,6 +55,10 @@ final class LineReader {
         this.weigher = new LineWeigher(volumes, own);
         this.measures = new MeasureReader(volumes);
     }
+
+    /// {@return the amount that a line says, as it says it; null where it says none}
+    @Nullable
+    Amount amount(String line) { return measures.read(Shorthand.written(line)).amount(); }
 
     Line read(String written) {
         var bare = Bullets.bare(written);
@@ -70,11 +77,17 @@ final class LineReader {
         var choices = named.choices.stream().map(c -> without(pressed(c, pressed), preparation)).toList();
         if (measure.amount() == null)
             return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
-        var counted = counted(measure);
+        var counted = inGrams(counted(measure), choices, text);
         var meant = Counted.of(counted, choices);
         var weighed = meant.subList(0, Math.min(named.weighed, meant.size()));
         var mass = LineWeigher.drained(weigher.weigh(counted, weighed), measure, lower, weighed);
         return new Line(bare, counted.amount(), toTaste, optional, preparation, meant, words, "", mass, null, null);
+    }
+
+    /// "mayo 500" is in grams; "limes x 60" counts
+    private Measure inGrams(Measure measure, List<Line.Choice> choices, String text) {
+        return TIMES.matcher(text).find() ? measure
+                : weigher.inGrams(measure, choices, Character.isLetter(text.charAt(0)));
     }
 
     private static Measure straight(Measure measure) {
@@ -252,7 +265,8 @@ final class LineReader {
         var matches = Mixes.opened(phrase, named);
         var main = matches.getFirst();
         for (var match : matches.subList(1, matches.size())) {
-            if (headEnds(phrase.substring(main.end(), match.start()))) break;
+            // the halves of a German compound stand in one place
+            if (match.start() >= main.end() && headEnds(phrase.substring(main.end(), match.start()))) break;
             main = match;
         }
         if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());

@@ -3,12 +3,14 @@ package keenfork.core.recipe;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.OwnWeights;
 import keenfork.core.measure.Amount;
+import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Mass;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
@@ -24,6 +26,13 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     private static final Pattern DRAINED_WEIGHT =
             Pattern.compile("\\bdrained (?:" + Grammar.anyOf("behind-drained") + ")\\b");
     private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
+
+    /// a smaller bare figure may count something: "2 chutney" is two pots of it
+    private static final Fraction LEAST_GRAMS = Fraction.of(10);
+    /// "1000 island dressing" is a name
+    private static final Fraction MOST_GRAMS = Fraction.of(1000);
+    private static final Fraction MOST_COUNTED = Fraction.of(48);
+    private static final Set<String> BY_HUNDREDS = Set.copyOf(Grammar.list("by-hundreds"));
 
     /// {@return what a line weighs, or null where that cannot be told}
     @Nullable
@@ -42,6 +51,27 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
             if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
         }
         return weighEach(amount, measure.noun(), measure.size(), choices);
+    }
+
+    /// "mayo 500", "120 pine nuts", "mango 400": a bare figure beside what has no piece to count is its grams, and
+    /// so is a large one behind what nobody counts by the hundred, as on the sheets of most kitchens (common practice).
+    Measure inGrams(Measure measure, List<Line.Choice> choices, boolean isBehind) {
+        var amount = measure.amount();
+        if (amount == null || amount.unit() != Unit.NONE || amount.low().compareTo(LEAST_GRAMS) < 0
+                || !isBehind && amount.high().compareTo(MOST_GRAMS) >= 0 || !measure.noun().equals(Unit.NONE.id())
+                || measure.each() != null || measure.noted() != null
+                || choices.isEmpty() || !choices.stream().allMatch(c -> food(c.main()).isPresent()))
+            return measure;
+        var isLarge = isBehind && amount.low().compareTo(MOST_COUNTED) > 0
+                && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(LineWeigher::isCounted);
+        if (!isLarge && weigh(measure, choices) != null) return measure;
+        return new Measure(new Amount(amount.low(), amount.high(), Unit.G), Unit.G.id(), BigDecimal.ONE, null, null,
+                null, measure.pressed(), measure.rest());
+    }
+
+    private static boolean isCounted(Food food) {
+        return food.isCompound()
+                || BY_HUNDREDS.stream().anyMatch(n -> food.name().equals(n) || food.name().endsWith(" " + n));
     }
 
     /// Of several choices the least and the most; juice and zest of one fruit together.

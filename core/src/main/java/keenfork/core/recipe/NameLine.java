@@ -23,7 +23,7 @@ final class NameLine {
         // "Cowboy caviar (makes 3 litres)"
         var unbracketed = BRACKETS.matcher(name).replaceAll(" ").strip();
         if (!Numbers.hasFigure(unbracketed)) return List.of();
-        var amount = reader.read(unbracketed).amount();
+        var amount = reader.amount(unbracketed);
         var line = reader.read(name);
         if (amount == null || line.choices().isEmpty() && !line.isUnread()) return List.of();
         var leads = Numbers.at(name, 0) != null;

@@ -44,11 +44,15 @@ final class Pasted {
     /// "4 | Lime juice | 80": the number of a row
     private static final Pattern NUMBERED_ROW = Pattern.compile("^\\d{1,3} ?\\| ?(?=\\p{L}[^|]*\\|)");
 
+    private static final Pattern TIGHT = Pattern.compile("(?<=[\\p{L})])[,;](?=[\\p{L}\\d½¼¾])|(?<=\\p{L}):(?=\\d)");
+
     private Pasted() {}
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
         var plain = unsent(isPlain(written) ? written : blanksAsOne(withAllergensApart(written)));
+        // a whole line in bold may be a headline
+        if (Numbers.hasFigure(plain) || !Emphasis.isWhole(plain)) plain = Emphasis.without(plain);
         if (plain.isEmpty()) return plain;
         if (Character.isDigit(plain.charAt(0)) && plain.indexOf('|') > 0)
             return ofBars(NUMBERED_ROW.matcher(plain).replaceFirst(""));
@@ -58,7 +62,12 @@ final class Pasted {
         if (COLUMNS.matcher(plain).matches() || Character.isDigit(plain.charAt(plain.length() - 1)) && SUM
                 .matcher(plain).matches())
             return "";
-        return ofColumns(plain);
+        return spaced(ofColumns(plain));
+    }
+
+    /// "Slaw:1ltr mayo,250ml vinegar,salt" as it is typed in a hurry, with its blanks
+    private static String spaced(String line) {
+        return line.indexOf(',') < 0 && line.indexOf(':') < 0 ? line : TIGHT.matcher(line).replaceAll("$0 ");
     }
 
     private static String unsent(String line) {

@@ -89,7 +89,7 @@ final class RecipeReader {
 
     Recipe read(String text) {
         var plain = withLineFeeds(text);
-        var written = Scales.first(RunTogether.apart(plain.lines().toList()));
+        var written = Scales.first(Sheet.asList(RunTogether.apart(plain.lines().toList())));
         signs = Signs.of(written);
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
@@ -103,7 +103,7 @@ final class RecipeReader {
             isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line)
                     && isFood(written.get(at + 1));
             if (!line.isEmpty() && name.isEmpty())
-                takeName(line.replaceFirst("^#+\\s*", "").replaceFirst(":$", ""), isOnly);
+                takeName(line.replaceFirst("^#+\\s*", "").replaceFirst("\\s*[:|]+$", ""), isOnly);
             else if (!line.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
         }
@@ -138,7 +138,7 @@ final class RecipeReader {
 
     private void takeName(String line, boolean isOnly) {
         var first = FirstLine.of(line, isOnly);
-        name = Bullets.withoutPictures(first.name());
+        name = Emphasis.without(Bullets.withoutPictures(first.name()));
         isOfSandwiches = SANDWICH.matcher(name).find();
         if (first.told() != null) takeTold(first.told());
         else if (!first.list().isEmpty()) take(first.list(), false);
@@ -215,7 +215,8 @@ final class RecipeReader {
         endPack();
         isBelowLine = false;
         var bare = Bullets.withoutBullet(line);
-        if (signs.isKey(bare)) return;
+        // a thumb up below what a colleague sent
+        if (bare.isEmpty() || signs.isKey(bare)) return;
         if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
             return;

@@ -61,10 +61,12 @@ public final class RecipeText {
 
     private static Changed changed(String text, int from, String line, List<String> with) {
         var lines = List.of(text.split("\n", -1));
+        var read = Sheet.asList(lines);
         for (var at = from; at < lines.size(); at++) {
             var raw = lines.get(at);
-            var end = raw.stripTrailing();
-            var bare = Bullets.bare(Pasted.plain(raw));
+            var bare = Bullets.bare(Pasted.plain(read.get(at)));
+            // the row of a sheet is written anew as the line it was read as
+            var end = bare.equals(line) && !raw.stripTrailing().endsWith(line) ? line : raw.stripTrailing();
             var isWhole = bare.equals(line) && end.endsWith(line);
             var apart = isWhole ? List.<String>of() : apart(bare, line, with);
             if (!isWhole && apart.isEmpty() && !(isPiece(bare, line) && end.contains(line)

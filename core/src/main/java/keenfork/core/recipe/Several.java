@@ -24,6 +24,7 @@ final class Several {
                     + UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
                             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
                     + ")?\\s*(?:\\([^()]{1,40}\\))?");
+    private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
     /// "1 clove garlic, juice of 1 lime"
@@ -39,19 +40,21 @@ final class Several {
     /// one}
     static List<String> of(String line) {
         var label = line.indexOf(':') < 0 ? null : LABEL.matcher(line);
-        var listed = label != null && label.lookingAt() ? of(line.substring(label.end())) : List.<String>of();
-        if (listed.size() > 1) return listed;
+        var labelled = label != null && label.lookingAt() ? of(line.substring(label.end())) : List.<String>of();
+        if (labelled.size() > 1) return labelled;
         var each = Each.of(line);
         if (!each.isEmpty()) return each;
-        if (hasMark(line) && MARKS.matcher(line).find())
-            return MARKS.splitAsStream(line).filter(p -> !p.isBlank())
-                    .flatMap(p -> of(p.strip()).stream()).toList();
+        var marked = byMarks(line);
+        if (!marked.isEmpty()) return marked.stream().flatMap(p -> of(p).stream()).toList();
         var slashed = line.indexOf('/') < 0 ? new String[] {line} : SLASH.split(line);
         // two may be one or the other
-        if (slashed.length > 2 && isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip()))
+        if (slashed.length > 2 && (isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip())
+                || Arrays.stream(slashed).map(String::strip).allMatch(Several::isMeasuredBehind)))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
         if (!behind.isEmpty()) return behind;
+        var listed = ofSemicolons(line);
+        if (listed.size() > 1) return listed;
         if (!mayBe(line)) return List.of(line);
         var pieces = new ArrayList<String>();
         var start = 0;
@@ -68,12 +71,32 @@ final class Several {
         return pieces;
     }
 
+    /// {@return what marks part that stand between the items of a list alone; none where there are no such marks}
+    static List<String> byMarks(String line) {
+        return hasMark(line) && MARKS.matcher(line).find()
+                ? MARKS.splitAsStream(line).map(String::strip).filter(p -> !p.isEmpty()).toList() : List.of();
+    }
+
+    /// "4 tins toms; 1 head garlic; harissa 3 T; cumin": what names no food goes with what stands before it
+    private static List<String> ofSemicolons(String line) {
+        if (line.indexOf(';') < 0 || line.indexOf(';') == line.lastIndexOf(';')) return List.of();
+        var pieces = new ArrayList<String>();
+        for (var piece : SEMICOLON.split(line))
+            if (pieces.isEmpty() || namesFood(piece) || Numbers.at(piece, 0) != null) pieces.add(piece);
+            else pieces.set(pieces.size() - 1, pieces.getLast() + "; " + piece);
+        return pieces.stream().filter(Several::namesFood).count() > 1
+                ? pieces.stream().flatMap(p -> of(p).stream()).toList() : List.of();
+    }
+
     /// "mayo 400 + dijon 40 + horseradish 20 (hot one)"; none where a piece has no amount behind its food
     private static List<String> measuredBehind(String line) {
         if (line.indexOf(',') < 0 && line.indexOf('+') < 0) return List.of();
         var pieces = JOINED.splitAsStream(line).map(String::strip).toList();
-        return pieces.size() > 1 && pieces.stream().allMatch(p -> BEHIND.matcher(p).matches() && namesFood(p)) ? pieces
-                : List.of();
+        return pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind) ? pieces : List.of();
+    }
+
+    private static boolean isMeasuredBehind(String piece) {
+        return BEHIND.matcher(piece).matches() && namesFood(piece);
     }
 
     private static boolean namesFood(String piece) {

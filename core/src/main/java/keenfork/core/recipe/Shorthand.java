@@ -1,8 +1,12 @@
 package keenfork.core.recipe;
 
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
 
 /// What store lists and cooks in a hurry leave together, put apart, and what is no part of an ingredient, left out.
@@ -10,7 +14,14 @@ final class Shorthand {
     /// "4 cl garlic" are cloves, and no centilitres
     private static final Pattern CLOVES =
             Pattern.compile("(?i)(?<=[\\d½¼¾]\\s?)(?:" + Grammar.anyOf("clove-short") + ")\\b");
+    private static final String OF_CLOVES_WORD = Grammar.list("of-cloves").getFirst();
+    private static final String POTATOES_WORD = Grammar.list("potatoes").getFirst();
     private static final Pattern OF_CLOVES = Grammar.wordOf("of-cloves");
+    /// "2 clv gar" is garlic, and no garfish
+    private static final Pattern SHORT_OF_CLOVES =
+            Pattern.compile("(?i)(?<before>\\b(?:" + cloves() + ")\\.? (?:of )?)(?:"
+                    + Grammar.anyOf("of-cloves-short") + ")\\b|\\b(?:" + Grammar.anyOf("of-cloves-short")
+                    + ")\\b(?<behind>\\.? (?:" + cloves() + ")\\b)");
     /// "2x400g", "flatbreads x4": the times and the number are two words
     private static final Pattern TIMES = Pattern.compile("(?i)(?:(?<=\\d)|(?<= ))[x×](?=\\d)");
     /// "48213 Hummus 1 kg": a number of a store list, which no cook counts to
@@ -26,7 +37,25 @@ final class Shorthand {
     private static final Pattern ROUND = Pattern.compile("(?<![\\p{L}\\d])\\d[\\dO]*O[\\dO]*(?=\\s?(?:g|kg|ml|l)\\b)");
     private static final Pattern UPRIGHT = Pattern.compile("^[lI] (?=(?:tbsp|tsp|cup|tin|clove|kg)\\b)");
 
+    /// what spoons told in words have in common: "c. à s.", "cuillère à café"
+    private static final char IN_FRENCH = 'à';
+    private static final Map<Pattern, String> SPOONS = Map.of(spoon("tablespoon-in-french"), Unit.TBSP.id(),
+            spoon("teaspoon-in-french"), Unit.TSP.id());
+    /// "6 jars piquillo @ 290 g": how much is in each
+    private static final Pattern EACH_SIZE =
+            Pattern.compile("(?i)(\\d .*\\p{L}) @ ?(\\d+(?:\\.\\d+)?\\s?(?:g|kg|ml|cl|l|oz|lb)\\b)");
+
+    /// "pots 3 kg", "pots for wedges": potatoes, and no pots of anything
+    private static final Pattern POTATOES =
+            Pattern.compile("(?i)^(?:" + Grammar.anyOf("potatoes-short") + ")(?=\\s(?:\\d|(?:"
+                    + Grammar.anyOf("meant-for") + ")\\b))");
+
     private Shorthand() {}
+
+    private static Pattern spoon(String kind) {
+        return Pattern.compile("(?iU)(?<=\\d\\s?)(?:" + Grammar.anyOf("french-spoon") + ")\\.?\\s?à\\s?(?:"
+                + Grammar.anyOf(kind) + ")\\b\\.?");
+    }
 
     /// {@return the line as it would be written in full}
     static String written(String line) {
@@ -35,6 +64,10 @@ final class Shorthand {
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
         if (text.startsWith("l ") || text.startsWith("I ")) text = UPRIGHT.matcher(text).replaceFirst("1 ");
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
+        if (text.indexOf(IN_FRENCH) >= 0)
+            for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
+        if (text.indexOf('@') > 0) text = EACH_SIZE.matcher(text).replaceFirst("$1 ($2)");
+        if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
         return withCloves(timesApart(text));
     }
 
@@ -51,8 +84,15 @@ final class Shorthand {
         return text;
     }
 
-    private static String withCloves(String text) {
-        if (text.indexOf("cl") < 0) return text;
+    private static String cloves() {
+        return UnitNames.all().stream().filter(n -> n.unit() == Unit.CLOVE).map(n -> Pattern.quote(n.word()))
+                .collect(Collectors.joining("|", Grammar.anyOf("clove-short") + "|", ""));
+    }
+
+    private static String withCloves(String written) {
+        if (written.indexOf("cl") < 0) return written;
+        var text = SHORT_OF_CLOVES.matcher(written).replaceAll(m -> Objects.requireNonNullElse(m.group("before"), "")
+                + OF_CLOVES_WORD + Objects.requireNonNullElse(m.group("behind"), ""));
         var cloves = CLOVES.matcher(text);
         return cloves.find() && OF_CLOVES.matcher(text).find() ? cloves.replaceFirst(Unit.CLOVE.id()) : text;
     }

@@ -42,7 +42,7 @@ class NameLineTest {
             "| Item | Amount |\n|---|---|\n| Peanuts | 2 kg |\n| Limes | 4 |",
             "LINE | INGREDIENT | WT\n1 | Peanuts, crushed | 2 kg\n2 | Limes | 4"})
     void nor_does_a_sheet_without_a_name_lose_its_first_row(String text) {
-        assertThat(lines(text)).hasSize(2).first().asString().startsWith("Peanuts");
+        assertThat(lines(text)).hasSize(2).first().asString().contains("Peanuts");
     }
 
     @ParameterizedTest

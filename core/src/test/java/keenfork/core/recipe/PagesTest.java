@@ -171,7 +171,7 @@ class PagesTest {
                 "Whipped ricotta\n------\n| Ingredient | Qty |\n|---|---|\n| Ricotta | 500 g |\n"
                         + "| Double cream | 100 ml |\n\n=====\n1. Whip the ricotta.\n2. Warm honey with chilli.",
                 Volumes.METRIC, new Law("uk"));
-        assertThat(dish.lines()).extracting(Line::text).containsExactly("Ricotta 500 g", "Double cream 100 ml");
+        assertThat(dish.lines()).extracting(Line::text).containsExactly("500 g Ricotta", "100 ml Double cream");
         assertThat(dish.lines()).allSatisfy(l -> assertThat(l.mass()).isNotNull());
         assertThat(dish.steps()).hasSize(2);
         for (var column : said("column").toList())
