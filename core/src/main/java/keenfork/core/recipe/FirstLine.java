@@ -72,11 +72,11 @@ record FirstLine(String name, String list, @Nullable Told told) {
         if (marked != null) return marked;
         var stop = colon > 0 ? -1 : line.indexOf(". ");
         // "Chermoula. 4 bunches coriander, 8 cloves garlic. Blitz."
-        if (stop > 0 && stop <= LONGEST_NAME && !Numbers.hasFigure(line.substring(0, stop))) {
+        var name = stop > 0 && stop <= LONGEST_NAME ? DOTS.matcher(line.substring(0, stop)).replaceFirst("") : "";
+        if (!name.isEmpty() && !Numbers.hasFigure(name)) {
             var rest = line.substring(stop + 2);
             var told = Told.ofList(rest).or(() -> Told.ofOnly(rest));
-            if (told.isPresent())
-                return new FirstLine(DOTS.matcher(line.substring(0, stop)).replaceFirst(""), "", told.get());
+            if (told.isPresent()) return new FirstLine(name, "", told.get());
         }
         if (line.length() <= LONGEST_HEADING) return new FirstLine(line, "", null);
         var told = Told.ofOnly(line).orElse(null);
