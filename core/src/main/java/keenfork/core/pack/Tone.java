@@ -235,8 +235,17 @@ enum Tone {
         var list = text.substring(phrase.end, end);
         if (Denied.areNoFoods(list)) return end;
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
-                && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isListOfAllergens(list);
+                && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isFreeList(list);
         return isList ? end : firstComma;
+    }
+
+    /// "dairy, gluten, soya, palm oil": allergens, and what is left out by its kind
+    private static boolean isFreeList(String list) {
+        var all = isListOfAllergens(list);
+        if (all || !isListOfAllergens(list.substring(0, list.indexOf(',')))) return all;
+        for (var item : AND_WORD.matcher(list.startsWith(":") ? list.substring(1) : list).replaceAll(",").split(","))
+            if (!item.isBlank() && !Denied.areNoFoods(item.strip()) && !Allergens.areAllOf(item)) return false;
+        return true;
     }
 
     /// "milk, egg and soya", or a list behind a colon
