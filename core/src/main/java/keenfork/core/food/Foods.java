@@ -162,11 +162,25 @@ public final class Foods {
         // "200 g lardons fumés": in another language, as its packs are
         var other = reading.unread().stream().allMatch(this::isOfOtherTongue)
                 && reading.unread().stream().anyMatch(w -> shortForm(w.word()) == null) ? ofOtherTongue(text) : null;
-        if (other != null) return other;
+        if (other != null) return reading.unread().size() > 1 ? other : withDoubt(other, reading.unread().getFirst());
         var phrase = phrase(recipeWords, text, reading);
         var open = phrase.unknown();
         other = !open.isEmpty() && open.stream().allMatch(u -> isOfOtherTongue(u.word())) ? ofOtherTongue(text) : null;
         return other == null ? phrase : other;
+    }
+
+    /// "Brot" alone is bread, or a slip of "broth": it is shown as taken for the one, and asked about.
+    private static Phrase withDoubt(Phrase other, Lexicon.Unread word) {
+        if (holds(other).containsAll(UnknownWords.resembled(word.word()))) return other;
+        var matches = other.matches().stream()
+                .map(m -> m.start() <= word.start() && m.end() >= word.end() ? m.takenForItself() : m).toList();
+        return new Phrase(other.text(), matches, other.past(), other.unknown());
+    }
+
+    private static Set<Substance> holds(Phrase phrase) {
+        var held = new HashSet<Substance>();
+        for (var match : phrase.matches()) held.addAll(match.meaning().holds());
+        return held;
     }
 
     private @Nullable Phrase ofOtherTongue(String text) {

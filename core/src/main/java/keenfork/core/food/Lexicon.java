@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +50,16 @@ public final class Lexicon {
         }
 
         public boolean isTaken() { return !taken.isEmpty(); }
+
+        /// {@return this match, told to the cook by the name of what it means}
+        Match takenForItself() {
+            var named = switch (meaning) {
+                case Meaning.OfFood(var food) -> food.name();
+                case Meaning.OfSubstances(var s) -> s.stream().map(Substance::name).collect(Collectors.joining(", "));
+                case Meaning.Vague _ -> "";
+            };
+            return new Match(text, meaning, start, end, named);
+        }
     }
 
     /// A word that names something the tables do not hold.

@@ -63,7 +63,14 @@ class ReadingPropertiesTest {
         };
         // a slip that makes another food of the table is that food: nobody can tell
         if (Foods.shipped().meaning(slipped).isPresent()) return;
+        // one that makes a word of another language is asked about: "soia" is soya
+        if (!Foods.shipped().packWords().read(slipped).matches().isEmpty() && isAsked("50 g " + slipped)) return;
         assertThat(groups("50 g " + slipped)).as("%s for %s", slipped, name).containsAll(groups("50 g " + name));
+    }
+
+    private static boolean isAsked(String line) {
+        var read = Recipe.read("A dish\n" + line, Volumes.METRIC, new Law("uk"));
+        return !read.lines().getFirst().words().as().isEmpty();
     }
 
     @Provide
