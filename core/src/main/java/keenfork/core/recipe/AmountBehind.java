@@ -125,8 +125,9 @@ final class AmountBehind {
         if (isTimes) amount = amount.times(Fraction.of(Long.parseLong(times.group("count"))));
         var before = text.substring(0, isTimes ? times.start() : at);
         // "tofu, firm 400 g crumbled": talk between the food and its weight
-        var isRightBehind = !separated && (isWeighed && endsInTalk(before) || (unit == null ? ends : isFew)
-                && endsInFood(before));
+        var isRightBehind = !separated
+                && (isWeighed && endsInTalk(before) || (unit == null ? ends || isFew && isTalk(cursor.rest()) : isFew)
+                        && endsInFood(before));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();
@@ -154,6 +155,13 @@ final class AmountBehind {
                         .toLowerCase(Locale.ROOT)), size, null, null, null, Set.of(), text.substring(0, from));
         }
         return null;
+    }
+
+    /// "onion 6 grated": only what is done to them stands behind
+    private static boolean isTalk(String rest) {
+        if (rest.isEmpty() || !Character.isLetter(rest.charAt(0))) return false;
+        var read = Foods.shipped().recipeWords().read(rest);
+        return read.matches().isEmpty() && read.unread().isEmpty();
     }
 
     private static boolean endsInFood(String words) {

@@ -88,5 +88,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
         return line.indexOf('-') >= 0 || line.indexOf('–') >= 0 || line.indexOf('—') >= 0;
     }
 
-    private static boolean isFood(String words) { return Foods.shipped().recipeWords().isNamedIn(words); }
+    private static boolean isFood(String words) {
+        return Foods.shipped().recipeWords().isNamedIn(words) || Foods.shipped().isShortForm(words);
+    }
 }

@@ -15,6 +15,8 @@ public final class Numbers {
             Map.entry('⅘', new Fraction(4, 5)), Map.entry('⅙', new Fraction(1, 6)), Map.entry('⅚', new Fraction(5, 6)),
             Map.entry('⅛', new Fraction(1, 8)), Map.entry('⅜', new Fraction(3, 8)), Map.entry('⅝', new Fraction(5, 8)),
             Map.entry('⅞', new Fraction(7, 8)));
+    /// nobody measures in smaller parts than sixteenths
+    private static final long MOST_PARTS = 15;
     private static final Fraction HALF = new Fraction(1, 2);
     private static final long MOST = 1_000_000;
 
@@ -142,7 +144,8 @@ public final class Numbers {
             if (!isDigitAt(cursor, 1)) return Range.of(Fraction.of(whole));
             cursor.at++;
             var bottom = integer(cursor);
-            return bottom == 0 ? null : Range.of(new Fraction(whole, bottom));
+            // "16/20 prawns" are so many to the pound, "80/20 mince" is how fat it is
+            return bottom == 0 || whole > MOST_PARTS ? null : Range.of(new Fraction(whole, bottom));
         }
         var part = partBehind(cursor);
         return Range.of(part == null ? Fraction.of(whole) : Fraction.of(whole).plus(part));

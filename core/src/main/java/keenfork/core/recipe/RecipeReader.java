@@ -30,6 +30,7 @@ final class RecipeReader {
     private static final Pattern SANDWICH = Grammar.wordOf("sandwich");
     private static final Pattern ON_BREAD =
             Pattern.compile("(?i)\\s[-–—]\\s+(?:" + Grammar.anyOf("bread-by-name") + ")$");
+    private static final Pattern MAKES = Pattern.compile("(?<=\\S\\s\\+\\s.{1,200})\\s=\\s\\p{L}[\\p{L} ]{2,30}$");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
                     + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
@@ -276,7 +277,9 @@ final class RecipeReader {
         return true;
     }
 
-    private void takeLine(String written) {
+    private void takeLine(String list) {
+        // "oil + lemon + garlic = dressing" tells what they make
+        var written = MAKES.matcher(list).replaceFirst("");
         var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
         bulleted = bulleted || Bullets.isBulleted(line);
         Told.of(line).ifPresentOrElse(this::takeTold, () -> {

@@ -24,6 +24,7 @@ final class Several {
                     + UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
                             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
                     + ")?\\s*(?:\\([^()]{1,40}\\))?");
+    private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
@@ -92,6 +93,9 @@ final class Several {
     private static List<String> measuredBehind(String line) {
         if (line.indexOf(',') < 0 && line.indexOf('+') < 0) return List.of();
         var pieces = JOINED.splitAsStream(line).map(String::strip).toList();
+        if (pieces.size() > 2 && pieces.stream().filter(Several::isMeasuredBehind).count() > 1
+                && pieces.stream().allMatch(p -> namesFood(p) && !OR.matcher(p).lookingAt()))
+            return pieces;
         return pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind) ? pieces : List.of();
     }
 
@@ -100,7 +104,8 @@ final class Several {
     }
 
     private static boolean namesFood(String piece) {
-        return !Foods.shipped().recipeWords().read(piece).matches().isEmpty();
+        return !Foods.shipped().recipeWords().read(piece).matches().isEmpty()
+                || !Foods.shipped().phrase(piece).matches().isEmpty();
     }
 
     private static boolean hasMark(String line) {
@@ -174,6 +179,7 @@ final class Several {
         if (number == null) return false;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return !Foods.shipped().recipeWords().read(head).matches().isEmpty() || Foods.shipped().isShortForm(head);
+        return !Foods.shipped().recipeWords().read(head).matches().isEmpty() || Foods.shipped().isShortForm(head)
+                || !Foods.shipped().phrase(head.strip()).matches().isEmpty();
     }
 }

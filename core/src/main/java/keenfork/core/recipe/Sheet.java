@@ -9,6 +9,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Grammar;
+import keenfork.core.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /// A sheet whose columns are named: "Ingredient | Unit | Qty | Yield" over its rows. Each row is a line of a list: its
 /// amount, its unit, its name, what is done to it and what it is said to contain; what is none of these, such as a
@@ -24,16 +26,20 @@ final class Sheet {
     /// the surest first: a comma may stand in a cell
     private static final List<String> BETWEEN = List.of("\t", "|", "  ", ",");
     private static final Pattern BESIDE = Pattern.compile("\\s{2,}");
+    private static final Pattern FIGURE = Pattern.compile("\\d[\\d.,]{0,9}");
     private static final Pattern OF_MARKS = Pattern.compile("[-:=+| ]*");
     /// a name and an amount: fewer columns are no sheet
     private static final int FEWEST = 2;
 
     private final List<Column> columns;
     private final String between;
+    /// the unit of a bare figure where the head of the amounts is one: "g" over "90"; else empty
+    private final String unit;
 
-    private Sheet(List<Column> columns, String between) {
+    private Sheet(List<Column> columns, String between, String unit) {
         this.columns = columns;
         this.between = between;
+        this.unit = unit;
     }
 
     /// {@return the lines of a recipe with the rows of each sheet in it as lines of a list; as many as before}
@@ -57,13 +63,24 @@ final class Sheet {
     }
 
     /// {@return the sheet whose columns a line names, or null where it names none}
-    private static @org.jspecify.annotations.Nullable Sheet headedBy(String line) {
+    private static @Nullable Sheet headedBy(String line) {
         var between = between(line);
         if (between.isEmpty()) return null;
-        var columns = cells(line, between).stream()
-                .map(cell -> NAMED.get(cell.toLowerCase(Locale.ROOT).replaceFirst("[:.]$", ""))).toList();
-        return columns.size() >= FEWEST && columns.stream().allMatch(c -> c != null) && isOnce(columns, Column.NAME)
-                && columns.contains(Column.AMOUNT) ? new Sheet(firstOfEach(columns), between) : null;
+        var heads =
+                cells(line, between).stream().map(c -> c.toLowerCase(Locale.ROOT).replaceFirst("[:.]$", "")).toList();
+        var columns = heads.stream().map(Sheet::headed).toList();
+        if (columns.size() < FEWEST || columns.contains(null) || !isOnce(columns, Column.NAME)
+                || !columns.contains(Column.AMOUNT))
+            return null;
+        var amounts = heads.get(columns.indexOf(Column.AMOUNT));
+        return new Sheet(firstOfEach(columns), between, isUnit(amounts) ? amounts : "");
+    }
+
+    private static @Nullable Column headed(String head) { return isUnit(head) ? Column.AMOUNT : NAMED.get(head); }
+
+    private static boolean isUnit(String head) {
+        var unit = Units.unit(head);
+        return unit != null && (unit.kind() == Unit.Kind.WEIGHT || unit.kind() == Unit.Kind.VOLUME);
     }
 
     private static boolean isOnce(List<Column> columns, Column column) {
@@ -90,7 +107,7 @@ final class Sheet {
     }
 
     /// {@return a row as a line of a list; empty for a rule between rows, null where a line is no row of this sheet}
-    private @org.jspecify.annotations.Nullable String row(String line) {
+    private @Nullable String row(String line) {
         if (line.isBlank() || !line.contains(between)) return null;
         if (OF_MARKS.matcher(line.strip()).matches()) return "";
         var cells = cells(line, between);
@@ -98,7 +115,7 @@ final class Sheet {
         var isWhole = between.equals("  ") ? cells.size() == columns.size() : cells.size() <= columns.size();
         if (!isWhole || cell(cells, Column.NAME).isEmpty()) return null;
         var amount = cell(cells, Column.AMOUNT);
-        var unit = cell(cells, Column.UNIT);
+        var unit = this.unit.isEmpty() || !FIGURE.matcher(amount).matches() ? cell(cells, Column.UNIT) : this.unit;
         var times = !amount.isEmpty() && !unit.isEmpty() && Character.isDigit(unit.charAt(0)) ? "x" : "";
         var said = Stream.of(amount, times, unit, cell(cells, Column.NAME)).filter(c -> !c.isEmpty())
                 .collect(Collectors.joining(" "));

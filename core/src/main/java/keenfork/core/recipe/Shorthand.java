@@ -2,11 +2,8 @@ package keenfork.core.recipe;
 
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
-import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
 
 /// What store lists and cooks in a hurry leave together, put apart, and what is no part of an ingredient, left out.
@@ -14,14 +11,8 @@ final class Shorthand {
     /// "4 cl garlic" are cloves, and no centilitres
     private static final Pattern CLOVES =
             Pattern.compile("(?i)(?<=[\\d½¼¾]\\s?)(?:" + Grammar.anyOf("clove-short") + ")\\b");
-    private static final String OF_CLOVES_WORD = Grammar.list("of-cloves").getFirst();
     private static final String POTATOES_WORD = Grammar.list("potatoes").getFirst();
     private static final Pattern OF_CLOVES = Grammar.wordOf("of-cloves");
-    /// "2 clv gar" is garlic, and no garfish
-    private static final Pattern SHORT_OF_CLOVES =
-            Pattern.compile("(?i)(?<before>\\b(?:" + cloves() + ")\\.? (?:of )?)(?:"
-                    + Grammar.anyOf("of-cloves-short") + ")\\b|\\b(?:" + Grammar.anyOf("of-cloves-short")
-                    + ")\\b(?<behind>\\.? (?:" + cloves() + ")\\b)");
     /// "2x400g", "flatbreads x4": the times and the number are two words
     private static final Pattern TIMES = Pattern.compile("(?i)(?:(?<=\\d)|(?<= ))[x×](?=\\d)");
     /// "48213 Hummus 1 kg": a number of a store list, which no cook counts to
@@ -84,15 +75,8 @@ final class Shorthand {
         return text;
     }
 
-    private static String cloves() {
-        return UnitNames.all().stream().filter(n -> n.unit() == Unit.CLOVE).map(n -> Pattern.quote(n.word()))
-                .collect(Collectors.joining("|", Grammar.anyOf("clove-short") + "|", ""));
-    }
-
-    private static String withCloves(String written) {
-        if (written.indexOf("cl") < 0) return written;
-        var text = SHORT_OF_CLOVES.matcher(written).replaceAll(m -> Objects.requireNonNullElse(m.group("before"), "")
-                + OF_CLOVES_WORD + Objects.requireNonNullElse(m.group("behind"), ""));
+    private static String withCloves(String text) {
+        if (text.indexOf("cl") < 0) return text;
         var cloves = CLOVES.matcher(text);
         return cloves.find() && OF_CLOVES.matcher(text).find() ? cloves.replaceFirst(Unit.CLOVE.id()) : text;
     }

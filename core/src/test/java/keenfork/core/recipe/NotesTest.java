@@ -102,7 +102,9 @@ class NotesTest {
             "mango chutney, about a kilo and a half | 1.5 | kg", "breadcrumb (panko) 120 | 120 | g", "lem 2 | 2 | none",
             "6 jars piquillo @ 290 g | 6 | jar", "3 c. à s. moutarde | 3 | tbsp",
             "2 cuillères à café de miel | 2 | tsp",
-            "1 1/2 gal salad oil | 240 | fl-oz", "1 part lemon juice | 1 | piece", "pots 3 kg | 3 | kg"})
+            "1 1/2 gal salad oil | 240 | fl-oz", "1 part lemon juice | 1 | piece", "pots 3 kg | 3 | kg",
+            "prawns 16/20 2 kg | 2 | kg",
+            "16/20 prawns, 2 kg | 2 | kg", "onion 6 grated | 6 | none", "tom 4 roasted | 4 | none"})
     void an_amount_stands_behind_its_food(String line, double amount, String unit) {
         var read = read(line).lines().getFirst().amount();
         assertThat(read.low().decimal().doubleValue()).isEqualTo(amount);
