@@ -31,6 +31,7 @@ final class AmountBehind {
     private static final Pattern TIMES_BEFORE =
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
 
+    private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
     private static final Pattern BRACKET_AT_END = Pattern.compile("\\s*\\([^()]{1,60}\\)\\s*$");
 
     private final MeasureReader ahead;
@@ -60,7 +61,9 @@ final class AmountBehind {
                     && !(separated && Character.isLetter(text.charAt(at))))
                 continue;
             var number = Numbers.at(text, at);
-            if (number == null || number.high().top() == 0) continue;
+            // "rice sticks 5mm 4kg" are as wide as that
+            if (number == null || number.high().top() == 0 || WIDE.matcher(text.substring(number.end())).lookingAt())
+                continue;
             var found = behind(text, at, number, separated);
             if (found != null) return found;
         }

@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
 import org.jspecify.annotations.Nullable;
 
 /// The first line of a recipe: its name, and behind it the list or the whole recipe where somebody wrote it in one go.
@@ -33,6 +34,9 @@ record FirstLine(String name, String list, @Nullable Told told) {
         if (isNamed && isOnly && list != null) return new FirstLine(line.substring(0, colon), line, null);
         // "Slaw: 2 carrots, 4 tbsp mayo" over what is done with it
         if (list != null && list.isMeasured()) return new FirstLine(list.name(), line, null);
+        // "Trail mix: 50% almonds" over the rest
+        if (isNamed && !isOnly && isMeasured(line.substring(colon + 2)))
+            return new FirstLine(line.substring(0, colon), line.substring(colon + 2), null);
         if (isOnly) return only(line, colon);
         var listed = listed(line);
         if (listed < 0) return new FirstLine(line, "", null);
@@ -61,6 +65,10 @@ record FirstLine(String name, String list, @Nullable Told told) {
         if (dash.find()) return new FirstLine(first.substring(0, dash.start()), line.substring(dash.end()), null);
         return new FirstLine(first, Numbers.hasFigure(first) ? line : line.substring(line.indexOf(pieces.get(1))),
                 null);
+    }
+
+    private static boolean isMeasured(String rest) {
+        return Numbers.at(rest, 0) != null && !Foods.shipped().phrase(rest).matches().isEmpty();
     }
 
     private static FirstLine only(String line, int colon) {

@@ -31,6 +31,8 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     private static final Fraction LEAST_GRAMS = Fraction.of(10);
     /// "1000 island dressing" is a name
     private static final Fraction MOST_GRAMS = Fraction.of(1000);
+    /// who writes a number in front of a food mostly counts it
+    private static final Fraction MOST_IN_FRONT = Fraction.of(99);
     private static final Fraction MOST_COUNTED = Fraction.of(48);
     private static final Set<String> BY_HUNDREDS = Set.copyOf(Grammar.list("by-hundreds"));
 
@@ -62,7 +64,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
                 || measure.each() != null || measure.noted() != null
                 || choices.isEmpty() || !choices.stream().allMatch(c -> food(c.main()).isPresent()))
             return measure;
-        var isLarge = isBehind && amount.low().compareTo(MOST_COUNTED) > 0
+        var isLarge = amount.low().compareTo(isBehind ? MOST_COUNTED : MOST_IN_FRONT) > 0
                 && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(LineWeigher::isCounted);
         if (!isLarge && weigh(measure, choices) != null) return measure;
         return new Measure(new Amount(amount.low(), amount.high(), Unit.G), Unit.G.id(), BigDecimal.ONE, null, null,

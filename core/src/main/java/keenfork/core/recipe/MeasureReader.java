@@ -59,6 +59,9 @@ final class MeasureReader {
         var cursor = new Cursor(text, 0);
         var pressed = JuiceOrZest.ahead(cursor);
         var number = Numbers.at(text, cursor.at);
+        // "25% salmon" is a share of the whole
+        if (number != null && text.startsWith("%", number.end()))
+            return measure(null, pressed, text.substring(number.end() + 1).strip());
         // "five spice" is no number of spices, nor is "5 spice"
         if (number == null || Foods.shipped().recipeWords().isNameBeyond(text, cursor.at, number.end()))
             return pressed.isEmpty() ? unnumbered(text) : measure(Amount.of(1, Unit.NONE), pressed, afterOf(cursor));

@@ -19,14 +19,16 @@ import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
 import org.jspecify.annotations.Nullable;
 
-/// A food that a step names: it is in the dish, whether a line says so or not.
+/// A food that a step names, or the dish's own name: it is in the dish, whether a line says so or not.
 ///
-/// @param step       the step, from 0
+/// @param step       the step, from 0; [#OF_NAME] where the dish is called after it
 /// @param words      the words of the step
 /// @param substances what such a food holds; anything where the word is not known
 /// @param product    the bought product it is, or null for a plain food and for what is not known
 /// @param isThe      whether it is spoken of as here already: "the breadcrumbs"
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product, boolean isThe) {
+    /// in the place of a step: no step, but the name of the dish
+    static final int OF_NAME = -1;
     private static final Pattern PUT_ON_TOP =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("put-on-top") + ")\\b");
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
@@ -59,6 +61,9 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     public Mention {
         substances = List.copyOf(substances);
     }
+
+    /// {@return whether the dish is called after it, and no step names it}
+    public boolean isOfName() { return step == OF_NAME; }
 
     private Mention at(int other) { return new Mention(other, words, substances, product, isThe); }
 

@@ -102,7 +102,8 @@ final class PartHeadline {
         if (matcher.group("bare") != null) return line;
         var caps = matcher.group("caps");
         if (caps == null) return matcher.group("name");
-        return WHOLE_PART.matcher(caps).matches() || PartKind.guess(caps) != PartKind.BASE ? caps : null;
+        return WHOLE_PART.matcher(caps).matches() || LONE.matcher(caps).matches()
+                || PartKind.guess(caps) != PartKind.BASE ? caps : null;
     }
 
     private static boolean mayBeHeading(String line) {

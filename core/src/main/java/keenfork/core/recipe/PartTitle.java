@@ -7,8 +7,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
-import keenfork.core.food.Lexicon.Match;
-import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 
@@ -37,28 +35,12 @@ final class PartTitle {
         if (NOT_AS_SAID.matcher(title).find()) return false;
         return Foods.shipped().phrase(NoFood.blanked(title)).matches().stream()
                 .filter(m -> !m.isTaken() && !Words.isDenied(title, m.end()) && !Words.isRuledOut(title, m.start()))
-                .flatMap(PartTitle::plainly).anyMatch(this::isMissing);
-    }
-
-    /// A made food is made here of what its lines say; the food that it is called after goes in: the peanut of "peanut
-    /// dressing", but not the milk of "almond milk".
-    private static Stream<String> plainly(Match match) {
-        if (!(match.meaning() instanceof Meaning.OfFood(var food)) || !food.isCompound())
-            return Stream.of(Words.key(match.text()));
-        var own = Stream.concat(food.holds().stream(), food.sometimes().stream()).toList();
-        return Words.of(match.text()).stream().map(Words.Word::text).filter(word -> own.containsAll(holds(word)));
+                .flatMap(DishName::plainly).anyMatch(this::isMissing);
     }
 
     private boolean isMissing(String name) {
-        var named = holds(name);
+        var named = DishName.holds(name);
         return !named.isEmpty() && !said.containsAll(List.of(name.split(" ")))
                 && held.stream().noneMatch(h -> named.stream().anyMatch(n -> Mention.canMean(n, h)));
-    }
-
-    /// {@return what a plain food surely holds; nothing for what is made}
-    private static List<Substance> holds(String name) {
-        return Foods.shipped().meaning(name)
-                .filter(m -> !(m instanceof Meaning.OfFood(var food) && food.isCompound()))
-                .map(Meaning::holds).orElse(List.of());
     }
 }

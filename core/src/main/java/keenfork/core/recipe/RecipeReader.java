@@ -120,7 +120,9 @@ final class RecipeReader {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
-        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps, Mention.in(steps),
+        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps,
+                Stream.concat(Mention.in(steps).stream(), DishName.said(statedName.words(), suggested).stream())
+                        .toList(),
                 suggested);
     }
 
@@ -217,7 +219,7 @@ final class RecipeReader {
         isBelowLine = false;
         var bare = Bullets.withoutBullet(line);
         // a thumb up below what a colleague sent
-        if (bare.isEmpty() || signs.isKey(bare)) return;
+        if (bare.isEmpty() || signs.isKey(bare) || Served.isPortion(bare)) return;
         if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
             return;

@@ -40,6 +40,9 @@ record Served(int people, String makes) {
     private static final Pattern FOR_ONE = Pattern.compile("(?i)\\((?:" + Grammar.anyOf("for-one") + ")\\)$");
     private static final Pattern TRAY =
             Pattern.compile("(?i)^(?:a )?(?:" + Grammar.anyOf("tray-of") + ") of \\d{1,4}$");
+    private static final Pattern PORTION = Pattern.compile("(?i)(?:" + Grammar.anyOf("portion-of")
+            + ")(?: (?:" + Grammar.anyOf("portion-size")
+            + "))?\\s?[:=–-]?\\s?\\d[\\d.,]{0,6}\\s?(?:g|gr|kg|ml|l|oz|fl oz|cups?)\\.?");
     private static final Fraction MOST = Fraction.of(99_999);
 
     /// {@return what a line above the list says: "Serves four to six", "Makes: enough for 10", "Makes 2 tubs"}
@@ -58,6 +61,9 @@ record Served(int people, String makes) {
         var made = MAKES.matcher(line);
         return made.matches() ? Optional.of(new Served(0, made.group("what"))) : Optional.empty();
     }
+
+    /// {@return whether a line only tells how large a portion is: "per portion 180 g", "PORTION: 2 OZ"}
+    static boolean isPortion(String line) { return PORTION.matcher(line).matches(); }
 
     /// {@return how many eat of it, as a line below the list or a sentence of what is told says; empty where it says
     /// more}

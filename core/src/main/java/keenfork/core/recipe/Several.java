@@ -25,6 +25,9 @@ final class Several {
                             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
                     + ")?\\s*(?:\\([^()]{1,40}\\))?");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
+    /// " tbsp wholegrain": mustard
+    private static final Pattern SPOONED =
+            Pattern.compile("(?i)[\\d½¼/.]*\\s?(?:tbsp|tbs|tsp|t) (?:" + Grammar.anyOf("mustard-short") + ")\\s*");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
@@ -50,7 +53,7 @@ final class Several {
         var slashed = line.indexOf('/') < 0 ? new String[] {line} : SLASH.split(line);
         // two may be one or the other
         if (slashed.length > 2 && (isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip())
-                || Arrays.stream(slashed).map(String::strip).allMatch(Several::isMeasuredBehind)))
+                || areMeasuredBehind(Arrays.stream(slashed).map(String::strip).toList())))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
         if (!behind.isEmpty()) return behind;
@@ -93,10 +96,17 @@ final class Several {
     private static List<String> measuredBehind(String line) {
         if (line.indexOf(',') < 0 && line.indexOf('+') < 0) return List.of();
         var pieces = JOINED.splitAsStream(line).map(String::strip).toList();
-        if (pieces.size() > 2 && pieces.stream().filter(Several::isMeasuredBehind).count() > 1
-                && pieces.stream().allMatch(p -> namesFood(p) && !OR.matcher(p).lookingAt()))
-            return pieces;
+        if (areMeasuredBehind(pieces)) return pieces;
         return pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind) ? pieces : List.of();
+    }
+
+    /// {@return whether words are a spoon of mustard by its short name}
+    static boolean isMustard(String piece) { return SPOONED.matcher(piece).matches(); }
+
+    /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
+    private static boolean areMeasuredBehind(List<String> pieces) {
+        return pieces.size() > 2 && pieces.stream().filter(Several::isMeasuredBehind).count() > 1
+                && pieces.stream().allMatch(p -> namesFood(p) && !OR.matcher(p).lookingAt());
     }
 
     private static boolean isMeasuredBehind(String piece) {
@@ -179,7 +189,8 @@ final class Several {
         if (number == null) return false;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return !Foods.shipped().recipeWords().read(head).matches().isEmpty() || Foods.shipped().isShortForm(head)
+        return isMustard(head) || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
+                || Foods.shipped().isShortForm(head)
                 || !Foods.shipped().phrase(head.strip()).matches().isEmpty();
     }
 }

@@ -1,11 +1,13 @@
 package keenfork.core.swap;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import keenfork.core.food.Substance;
 import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Line;
 import keenfork.core.recipe.Recipe;
@@ -13,11 +15,14 @@ import keenfork.core.recipe.RecipeText;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Fact;
 import keenfork.core.trace.Facts;
+import keenfork.core.trace.Origin;
 
 /// A plan written into a recipe's text: the lines it changes, and the steps that name them.
 public final class Accepted {
     /// before a step that the cook must write
     public static final String TO_WRITE = "Write anew: ";
+    /// before what is not in a dish that is called after it
+    private static final String NOT_IN = "No ";
     private final String text;
     private final Plan plan;
     private final List<Avoidance> avoid;
@@ -65,8 +70,25 @@ public final class Accepted {
             changed = next.text();
         }
         for (var heading : headings) changed = RecipeText.removed(changed, heading).text();
-        changed = withSteps(changed, moves);
+        changed = withDenials(withSteps(changed, moves));
         return isSo(read.apply(changed)) ? Optional.of(changed) : Optional.empty();
+    }
+
+    /// "Walnut dip" without walnuts keeps its name, and says so in a line.
+    private String withDenials(String changed) {
+        var after = read.apply(changed);
+        var asked = askedByName(after);
+        asked.removeAll(askedByName(read.apply(text)));
+        var denials =
+                after.mentions().stream().filter(m -> m.isOfName() && m.substances().stream().anyMatch(asked::contains))
+                        .map(m -> "\n" + NOT_IN + m.words()).distinct().collect(Collectors.joining());
+        return denials.isEmpty() ? changed : changed.stripTrailing() + denials;
+    }
+
+    private Set<Substance> askedByName(Recipe recipe) {
+        return Derivation.of(recipe, facts(recipe.name())).evidence().stream()
+                .filter(e -> e.origin() instanceof Origin.OfDish).map(e -> e.substance())
+                .collect(Collectors.toCollection(HashSet::new));
     }
 
     /// A step that the plan could not write says so, and names nothing that is out.

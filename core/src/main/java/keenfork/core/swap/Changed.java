@@ -28,7 +28,7 @@ final class Changed {
         var changed = recipe.withParts(part -> part.withLines(held.contains(part.name()) ? List.of()
                 : part.lines().stream().flatMap(line -> after(line, byLine.get(line)))
                         .toList()));
-        if (recipe.steps().isEmpty()) return changed;
+        if (recipe.steps().isEmpty()) return changed.with(changed.parts(), changed.steps());
         // whoever the portions are taken off for gets them without it
         var theirs =
                 moves.stream().map(m -> m instanceof Move.TakeOff off ? new Move.LeaveOut(off.line()) : m).toList();

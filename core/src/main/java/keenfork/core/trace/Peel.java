@@ -32,6 +32,7 @@ public enum Peel {
                 recipe.parts().stream().filter(p -> off.contains(p.kind())).flatMap(p -> p.lines().stream()).toList();
         return new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
                 recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps(),
-                recipe.mentions().stream().filter(m -> !m.isOnTop(gone, recipe.steps().get(m.step()))).toList());
+                recipe.mentions().stream()
+                        .filter(m -> !m.isOfName() && !m.isOnTop(gone, recipe.steps().get(m.step()))).toList());
     }
 }

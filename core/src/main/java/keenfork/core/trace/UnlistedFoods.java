@@ -51,8 +51,11 @@ final class UnlistedFoods {
         var held = new BitSet();
         // what may be there is no reason to leave out what a step says is
         for (var e : lines) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
-        for (var mention : recipe.mentions()) unlisted.mention(mention, held);
+        for (var mention : recipe.mentions()) if (!mention.isOfName()) unlisted.mention(mention, held);
         for (var mention : made) unlisted.made(mention, held);
+        // of a dish of which nothing is written anything is asked already
+        if (!recipe.parts().isEmpty())
+            for (var mention : recipe.mentions()) if (mention.isOfName()) unlisted.named(mention, held);
         return new Found(unlisted.evidence, unlisted.questions);
     }
 
@@ -87,6 +90,20 @@ final class UnlistedFoods {
         for (var s : missing) held.set(s.at());
     }
 
+    /// What the dish is called after and no line holds.
+    private void named(Mention mention, BitSet held) {
+        var missing = mention.substances().stream().filter(s -> isMissing(s, held)).toList();
+        // the salmon of a line is what "Gravlax" is made of
+        if (missing.size() < mention.substances().size() || mention.isShortFor(recipe.lines())) return;
+        questions.add(new Question(recipe.name(), recipe.name(),
+                "The name says %1$s, and no line does. Is it in the dish? If not, write a line “No %1$s”."
+                        .formatted(mention.words()),
+                Question.Settles.RECIPE));
+        var path = new Trail(place.above, Link.of(Link.Place.DISH, recipe.name()));
+        add(missing, place.origin == null ? new Origin.OfDish() : place.origin, path);
+        for (var s : missing) held.set(s.at());
+    }
+
     private boolean isCovered(Mention mention, BitSet held) {
         return mention.product() == null || !mention.product().holds().isEmpty()
                 && (mention.isCovered(recipe.lines()) || mention.mayHold().stream().noneMatch(s -> isMissing(s, held)));
@@ -108,6 +125,10 @@ final class UnlistedFoods {
         var path = new Trail(place.above, Link.of(Link.Place.DISH, recipe.name()))
                 .to(Link.of(Link.Place.STEP, "Step " + (mention.step() + 1))).to(Link.of(Link.Place.LINE, step));
         var origin = place.origin == null ? new Origin.OfStep(mention.step()) : place.origin;
+        add(substances, origin, path);
+    }
+
+    private void add(List<Substance> substances, Origin origin, Trail path) {
         for (var s : substances)
             evidence.add(new Evidence(s, Certainty.NOT_KNOWN, false, origin, path, place.off, null, null));
     }

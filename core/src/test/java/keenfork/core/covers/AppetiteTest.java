@@ -59,7 +59,7 @@ class AppetiteTest {
 
     @Test
     void a_variant_is_made_for_those_who_eat_it() {
-        var plain = derived("Feta salad, plain\nServes 10\n1 kg tomatoes");
+        var plain = derived("Feta salad, plain\nServes 10\n1 kg tomatoes\nNo feta");
         var withVariant = new MenuDish(FETA.dish(), "Salads", List.of(plain));
         assertThat(plates(Appetite.EVERY_DISH, List.of(withVariant), List.of(group(4, "milk")), 6))
                 .containsExactly(6, 4);

@@ -1,0 +1,80 @@
+package keenfork.core.recipe;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Lexicon.Match;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
+import keenfork.core.food.Words;
+
+/// What the name of a dish says is in it: the peanuts of "Peanut dressing", the walnuts of "Trail mix: walnuts". It may
+/// have been forgotten in the list.
+final class DishName {
+    /// "Vegan egg mayo", "mock crab": called after what it does without
+    private static final Pattern NOT_AS_SAID = Grammar.wordOf("not-as-said");
+    /// "Salsa for the lamb": it goes beside that
+    private static final Pattern GOES_WITH = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("goes-with") + ")\\s");
+    /// "Salmon glaze", "fish batter": it goes on that
+    private static final Pattern GOES_ON =
+            Pattern.compile("(?i)[\\s\\p{L}]{0,20}\\b(?:" + Grammar.anyOf("goes-on-flesh") + ")s?\\b");
+
+    private DishName() {}
+
+    /// {@return the foods that a name says go in, each with what it surely holds; none that a line denies: "No
+    /// walnuts"}
+    static List<Mention> said(String name, List<String> lines) {
+        var said = said(name);
+        if (said.isEmpty()) return said;
+        var denied = lines.stream().filter(Suggested::isDenial)
+                .flatMap(l -> Foods.shipped().phrase(l).matches().stream()).flatMap(m -> m.meaning().holds().stream())
+                .toList();
+        return said.stream()
+                .filter(m -> m.substances().stream()
+                        .noneMatch(s -> denied.stream().anyMatch(d -> Mention.canMean(s, d))))
+                .toList();
+    }
+
+    private static List<Mention> said(String name) {
+        if (NOT_AS_SAID.matcher(name).find()) return List.of();
+        var with = GOES_WITH.matcher(name);
+        var end = with.find() ? with.start() : name.length();
+        return Foods.shipped().phrase(NoFood.blanked(name)).matches().stream()
+                .filter(m -> !m.isTaken() && m.end() <= end && !Words.isDenied(name, m.end())
+                        && !Words.isRuledOut(name, m.start()))
+                .flatMap(m -> plainly(m).map(word -> mention(word)).filter(s -> !s.substances().isEmpty())
+                        .filter(s -> !isOn(s.substances(), name, m.end())))
+                .toList();
+    }
+
+    /// A made food is made here of what its lines say; the food that it is called after goes in: the peanut of "peanut
+    /// dressing", but not the milk of "almond milk".
+    static Stream<String> plainly(Match match) {
+        if (!(match.meaning() instanceof Meaning.OfFood(var food)) || !food.isCompound())
+            return Stream.of(Words.key(match.text()));
+        var own = Stream.concat(food.holds().stream(), food.sometimes().stream()).toList();
+        return Words.of(match.text()).stream().map(Words.Word::text).filter(word -> own.containsAll(holds(word)));
+    }
+
+    /// {@return what a plain food surely holds; nothing for what is made}
+    static List<Substance> holds(String name) {
+        return Foods.shipped().meaning(name)
+                .filter(m -> !(m instanceof Meaning.OfFood(var food) && food.isCompound()))
+                .map(Meaning::holds).orElse(List.of());
+    }
+
+    private static Mention mention(String word) { return new Mention(Mention.OF_NAME, word, holds(word), null, false); }
+
+    private static boolean isOn(List<Substance> substances, String name, int end) {
+        return GOES_ON.matcher(name).region(end, name.length()).lookingAt()
+                && substances.stream().allMatch(DishName::isOfAnimals);
+    }
+
+    private static boolean isOfAnimals(Substance substance) {
+        var tree = Substances.shipped();
+        return Grammar.list("flesh-branches").stream().anyMatch(b -> tree.isUnder(substance, tree.get(b)));
+    }
+}
