@@ -20,7 +20,8 @@ final class DishName {
     private static final Pattern GOES_WITH = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("goes-with") + ")\\s");
     /// "Salmon glaze", "fish batter": it goes on that
     private static final Pattern GOES_ON =
-            Pattern.compile("(?i)[\\s\\p{L}]{0,20}\\b(?:" + Grammar.anyOf("goes-on-flesh") + ")s?\\b");
+            Pattern.compile("(?i)\\p{L}+ (?:(?!(?:" + Grammar.anyOf("goes-on") + "|" + Grammar.anyOf("preposition")
+                    + ")\\b)\\p{L}+ )?(?:" + Grammar.anyOf("goes-on-flesh") + ")s?\\b");
 
     private DishName() {}
 
@@ -30,12 +31,13 @@ final class DishName {
         var said = said(name);
         if (said.isEmpty()) return said;
         var denied = lines.stream().filter(Suggested::isDenial)
-                .flatMap(l -> Foods.shipped().phrase(l).matches().stream()).flatMap(m -> m.meaning().holds().stream())
-                .toList();
-        return said.stream()
-                .filter(m -> m.substances().stream()
-                        .noneMatch(s -> denied.stream().anyMatch(d -> Mention.canMean(s, d))))
-                .toList();
+                .flatMap(l -> Foods.shipped().phrase(l).matches().stream()).toList();
+        return denied.isEmpty() ? said : said.stream().filter(m -> denied.stream().noneMatch(d -> isOf(m, d))).toList();
+    }
+
+    private static boolean isOf(Mention mention, Match denied) {
+        return mention.words().equals(Words.key(denied.text())) || mention.substances().stream()
+                .anyMatch(s -> denied.meaning().holds().stream().anyMatch(d -> Mention.canMean(s, d)));
     }
 
     private static List<Mention> said(String name) {
@@ -45,8 +47,7 @@ final class DishName {
         return Foods.shipped().phrase(NoFood.blanked(name)).matches().stream()
                 .filter(m -> !m.isTaken() && m.end() <= end && !Words.isDenied(name, m.end())
                         && !Words.isRuledOut(name, m.start()))
-                .flatMap(m -> plainly(m).map(word -> mention(word)).filter(s -> !s.substances().isEmpty())
-                        .filter(s -> !isOn(s.substances(), name, m.end())))
+                .flatMap(m -> plainly(m).map(DishName::mention).filter(s -> !isOn(s.substances(), name, m.start())))
                 .toList();
     }
 
@@ -59,18 +60,20 @@ final class DishName {
         return Words.of(match.text()).stream().map(Words.Word::text).filter(word -> own.containsAll(holds(word)));
     }
 
-    /// {@return what a plain food surely holds; nothing for what is made}
+    /// {@return what a plain food surely holds; of what is made only what has its very name, as mustard has}
     static List<Substance> holds(String name) {
         return Foods.shipped().meaning(name)
-                .filter(m -> !(m instanceof Meaning.OfFood(var food) && food.isCompound()))
-                .map(Meaning::holds).orElse(List.of());
+                .map(m -> m instanceof Meaning.OfFood(var food) && food.isCompound()
+                        ? food.holds().stream().filter(s -> Words.key(s.name()).equals(Words.key(name))).toList()
+                        : m.holds())
+                .orElse(List.of());
     }
 
     private static Mention mention(String word) { return new Mention(Mention.OF_NAME, word, holds(word), null, false); }
 
-    private static boolean isOn(List<Substance> substances, String name, int end) {
-        return GOES_ON.matcher(name).region(end, name.length()).lookingAt()
-                && substances.stream().allMatch(DishName::isOfAnimals);
+    private static boolean isOn(List<Substance> substances, String name, int from) {
+        return GOES_ON.matcher(name).region(from, name.length()).lookingAt()
+                && !substances.isEmpty() && substances.stream().allMatch(DishName::isOfAnimals);
     }
 
     private static boolean isOfAnimals(Substance substance) {

@@ -8,8 +8,10 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import keenfork.core.food.Substance;
+import keenfork.core.food.Words;
 import keenfork.core.people.Avoidance;
 import keenfork.core.recipe.Line;
+import keenfork.core.recipe.Mention;
 import keenfork.core.recipe.Recipe;
 import keenfork.core.recipe.RecipeText;
 import keenfork.core.trace.Derivation;
@@ -76,12 +78,14 @@ public final class Accepted {
 
     /// "Walnut dip" without walnuts keeps its name, and says so in a line.
     private String withDenials(String changed) {
+        var before = read.apply(text);
         var after = read.apply(changed);
         var asked = askedByName(after);
-        asked.removeAll(askedByName(read.apply(text)));
-        var denials =
-                after.mentions().stream().filter(m -> m.isOfName() && m.substances().stream().anyMatch(asked::contains))
-                        .map(m -> "\n" + NOT_IN + m.words()).distinct().collect(Collectors.joining());
+        asked.removeAll(askedByName(before));
+        var denials = after.mentions().stream().filter(Mention::isOfName)
+                .filter(m -> m.substances().stream().anyMatch(asked::contains)
+                        || isInLines(before, m.words()) && !isInLines(after, m.words()))
+                .map(m -> "\n" + NOT_IN + m.words()).distinct().collect(Collectors.joining());
         return denials.isEmpty() ? changed : changed.stripTrailing() + denials;
     }
 
@@ -89,6 +93,10 @@ public final class Accepted {
         return Derivation.of(recipe, facts(recipe.name())).evidence().stream()
                 .filter(e -> e.origin() instanceof Origin.OfDish).map(e -> e.substance())
                 .collect(Collectors.toCollection(HashSet::new));
+    }
+
+    private static boolean isInLines(Recipe recipe, String words) {
+        return recipe.lines().stream().anyMatch(l -> (" " + Words.key(l.text()) + " ").contains(" " + words + " "));
     }
 
     /// A step that the plan could not write says so, and names nothing that is out.

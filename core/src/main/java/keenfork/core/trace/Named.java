@@ -30,8 +30,9 @@ final class Named {
         var strongest = Held.NO;
         for (var line : recipe.lines()) strongest = stronger(strongest, line(recipe.name(), line));
         if (strongest != Held.NO) return strongest;
-        return Stream.concat(recipe.steps().stream().flatMap(s -> Mention.plainFoods(s).stream()), unlisted(recipe))
-                .anyMatch(f -> family.in(f.name()) == Held.YES) ? Held.MAY : Held.NO;
+        var isSaid = recipe.mentions().stream().anyMatch(m -> m.isOfName() && family.in(m.words()) == Held.YES);
+        return isSaid || Stream.concat(recipe.steps().stream().flatMap(s -> Mention.plainFoods(s).stream()),
+                unlisted(recipe)).anyMatch(f -> family.in(f.name()) == Held.YES) ? Held.MAY : Held.NO;
     }
 
     private static Stream<Food> unlisted(Recipe recipe) {

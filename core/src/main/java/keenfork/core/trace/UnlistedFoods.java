@@ -94,7 +94,8 @@ final class UnlistedFoods {
     private void named(Mention mention, BitSet held) {
         var missing = mention.substances().stream().filter(s -> isMissing(s, held)).toList();
         // the salmon of a line is what "Gravlax" is made of
-        if (missing.size() < mention.substances().size() || mention.isShortFor(recipe.lines())) return;
+        if (missing.isEmpty() || missing.size() < mention.substances().size() || mention.isShortFor(recipe.lines()))
+            return;
         questions.add(new Question(recipe.name(), recipe.name(),
                 "The name says %1$s, and no line does. Is it in the dish? If not, write a line “No %1$s”."
                         .formatted(mention.words()),
