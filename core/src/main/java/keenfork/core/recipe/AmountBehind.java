@@ -168,7 +168,8 @@ final class AmountBehind {
     }
 
     private static boolean endsInFood(String words) {
-        var named = BRACKET_AT_END.matcher(words).replaceFirst("").stripTrailing();
+        var bare = words.stripTrailing();
+        var named = bare.endsWith(")") ? BRACKET_AT_END.matcher(bare).replaceFirst("").stripTrailing() : bare;
         if (Foods.shipped().isShortForm(named.substring(named.lastIndexOf(' ') + 1))) return true;
         var matches = Foods.shipped().recipeWords().read(named).matches();
         return !matches.isEmpty() && matches.getLast().end() == named.length();

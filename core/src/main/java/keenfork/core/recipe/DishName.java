@@ -16,6 +16,7 @@ import keenfork.core.food.Words;
 final class DishName {
     /// "Vegan egg mayo", "mock crab": called after what it does without
     private static final Pattern NOT_AS_SAID = Grammar.wordOf("not-as-said");
+    private static final String QUOTES = "\"'“”‘’„«»";
     /// "Salsa for the lamb": it goes beside that
     private static final Pattern GOES_WITH = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("goes-with") + ")\\s");
     /// "Salmon glaze", "fish batter": it goes on that
@@ -45,10 +46,15 @@ final class DishName {
         var with = GOES_WITH.matcher(name);
         var end = with.find() ? with.start() : name.length();
         return Foods.shipped().phrase(NoFood.blanked(name)).matches().stream()
-                .filter(m -> !m.isTaken() && m.end() <= end && !Words.isDenied(name, m.end())
+                .filter(m -> !m.isTaken() && m.end() <= end && !isQuoted(name, m) && !Words.isDenied(name, m.end())
                         && !Words.isRuledOut(name, m.start()))
                 .flatMap(m -> plainly(m).map(DishName::mention).filter(s -> !isOn(s.substances(), name, m.start())))
                 .toList();
+    }
+
+    /// Chickpea "tuna" is none
+    private static boolean isQuoted(String name, Match match) {
+        return match.start() > 0 && QUOTES.indexOf(name.charAt(match.start() - 1)) >= 0;
     }
 
     /// A made food is made here of what its lines say; the food that it is called after goes in: the peanut of "peanut

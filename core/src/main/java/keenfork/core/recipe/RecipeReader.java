@@ -281,7 +281,7 @@ final class RecipeReader {
 
     private void takeLine(String list) {
         // "oil + lemon + garlic = dressing" tells what they make
-        var written = MAKES.matcher(list).replaceFirst("");
+        var written = list.indexOf(" = ") < 0 ? list : MAKES.matcher(list).replaceFirst("");
         var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
         bulleted = bulleted || Bullets.isBulleted(line);
         Told.of(line).ifPresentOrElse(this::takeTold, () -> {

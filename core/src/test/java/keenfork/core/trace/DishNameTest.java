@@ -45,6 +45,7 @@ class DishNameTest {
     @ParameterizedTest
     @ValueSource(
             strings = {"Salsa for the prawns", "Lamb marinade", "Fish seasoning", "Vegan egg mayo", "Mock crab salad",
+                    "Potato \"tuna\"",
                     "Nut-free pesto potatoes", "Slaw (no peanuts)", "Butternut and potato mash", "Potato salad",
                     "Oyster mushroom potatoes"})
     void is_nothing_where_the_name_says_what_it_goes_with_or_does_without(String name) {
