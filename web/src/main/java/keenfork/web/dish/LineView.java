@@ -8,9 +8,10 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
-import keenfork.core.food.Food;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.UnitNames;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.recipe.Answer;
 import keenfork.core.recipe.Line;
@@ -24,9 +25,9 @@ import org.jspecify.annotations.Nullable;
 /// A line as read: what was written, its grams, its food, its marks, its pack, and what it asks.
 record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken, String likely, String range,
         String food, String note, List<Sign> marks, PackNote pack, List<Ask> asks, Whisker whisker) {
-    private static final Pattern AMOUNT = Pattern.compile(
-            "(?i)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:kg|g|ml|l|tsp|tbsp|cups?|oz|lb|bunch(?:es)?|handfuls?"
-                    + "|cloves?|tins?|jars?)?(?=\\s)");
+    private static final Pattern AMOUNT = Pattern.compile("(?iU)^(?:juice of |zest of )?[\\d½⅓⅔¼¾⅛.,/ –-]+(?:"
+            + UnitNames.all().stream().map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
+            + ")?(?=\\s)");
     private static final PackNote NONE = new PackNote("", "", List.of());
 
     /// A stretch of a line in one voice.
@@ -134,10 +135,18 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
         if (!line.dish().isEmpty()) return "our own " + line.dish();
         if (line.isStatement()) return "the recipe states it, and names no food";
         var names = new LinkedHashSet<String>();
-        for (var choice : line.choices())
-            if (choice.main() instanceof Meaning.OfFood(Food food)) names.add(food.name());
+        for (var choice : line.choices()) names.add(named(choice.main()));
         if (names.isEmpty()) return "not read";
         return String.join(line.choices().size() > 1 ? " or " : ", ", names);
+    }
+
+    private static String named(Meaning meaning) {
+        return switch (meaning) {
+            case Meaning.OfFood(var food) -> food.name();
+            // "2 TL Senf": a word of the law, and no food of the table
+            case Meaning.OfSubstances(var all) -> all.stream().map(s -> s.name()).collect(Collectors.joining(" or "));
+            case Meaning.Vague _ -> "a word for several things";
+        };
     }
 
     private static String note(Line line, Format format) {
