@@ -17,11 +17,13 @@ record InlineList(Kind kind, String name, List<String> lines) {
     /// What it is; for one: "Per plate: 40 g leaves, 1 egg".
     enum Kind { PART, LINES, FOR_ONE, STEP }
 
+    /// "Sauce (in a tub of its own): 500 g peanut butter, 40 ml soy sauce"
+    private static final String ASIDE = "(?:\\s?\\([^()]{1,40}\\)(?=:))?";
     private static final Pattern LISTED = Pattern.compile(
-            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})(?:(?<colon>:)|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
+            "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})" + ASIDE + "(?:(?<colon>:)|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + "))(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
+                    + "))" + ASIDE + "(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
