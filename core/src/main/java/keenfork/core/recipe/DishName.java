@@ -48,7 +48,8 @@ final class DishName {
         return Foods.shipped().phrase(NoFood.blanked(name)).matches().stream()
                 .filter(m -> !m.isTaken() && m.end() <= end && !isQuoted(name, m) && !Words.isDenied(name, m.end())
                         && !Words.isRuledOut(name, m.start()))
-                .flatMap(m -> plainly(m).map(DishName::mention).filter(s -> !isOn(s.substances(), name, m.start())))
+                .flatMap(m -> plainly(m).filter(DishName::isPlain).map(DishName::mention)
+                        .filter(s -> !isOn(s.substances(), name, m.start())))
                 .toList();
     }
 
@@ -73,6 +74,12 @@ final class DishName {
                         ? food.holds().stream().filter(s -> Words.key(s.name()).equals(Words.key(name))).toList()
                         : m.holds())
                 .orElse(List.of());
+    }
+
+    /// a slaw is what is made here, and nothing that goes into it
+    private static boolean isPlain(String word) {
+        return !holds(word).isEmpty() || Foods.shipped().meaning(word)
+                .filter(m -> m instanceof Meaning.OfFood(var food) && !food.isCompound()).isPresent();
     }
 
     private static Mention mention(String word) { return new Mention(Mention.OF_NAME, word, holds(word), null, false); }

@@ -65,6 +65,15 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     /// {@return whether the dish is called after it, and no step names it}
     public boolean isOfName() { return step == OF_NAME; }
 
+    /// {@return whether one of some lines is what it names: holds it or its kin, says its words, or uses a dish called
+    /// after it}
+    public boolean isHeldBy(List<Line> lines) {
+        return lines.stream().anyMatch(l -> says(l.text(), words) || says(l.dish(), words)
+                || l.choices().stream().flatMap(c -> Stream.concat(Stream.of(c.main()), c.others().stream()))
+                        .flatMap(m -> m.holds().stream())
+                        .anyMatch(held -> substances.stream().anyMatch(s -> canMean(s, held))));
+    }
+
     private Mention at(int other) { return new Mention(other, words, substances, product, isThe); }
 
     /// {@return whether a step's word for one substance can mean another that is held: "the cheese" is the feta of a

@@ -28,17 +28,26 @@ final class Changed {
         var changed = recipe.withParts(part -> part.withLines(held.contains(part.name()) ? List.of()
                 : part.lines().stream().flatMap(line -> after(line, byLine.get(line)))
                         .toList()));
-        if (recipe.steps().isEmpty()) return changed.with(changed.parts(), changed.steps());
+        if (recipe.steps().isEmpty()) return called(recipe, changed.with(changed.parts(), changed.steps()));
         // whoever the portions are taken off for gets them without it
         var theirs =
                 moves.stream().map(m -> m instanceof Move.TakeOff off ? new Move.LeaveOut(off.line()) : m).toList();
-        var after = recipe.with(changed.parts(),
-                Method.of(named, theirs, null).stream().map(MethodStep::plain).toList());
+        var after = called(recipe, recipe.with(changed.parts(),
+                Method.of(named, theirs, null).stream().map(MethodStep::plain).toList()));
         if (held.isEmpty()) return after;
         var off =
                 recipe.parts().stream().filter(p -> held.contains(p.name())).flatMap(p -> p.lines().stream()).toList();
         return new Recipe(after.name(), after.serves(), after.makes(), after.parts(), after.steps(),
-                after.mentions().stream().filter(m -> !m.isOnTop(off, after.steps().get(m.step()))).toList());
+                after.mentions().stream()
+                        .filter(m -> m.isOfName() || !m.isOnTop(off, after.steps().get(m.step()))).toList());
+    }
+
+    /// What the dish is called after and no line held is as open as before; what a line held is what a plan changes.
+    private static Recipe called(Recipe before, Recipe after) {
+        var open = before.mentions().stream().filter(m -> m.isOfName() && !m.isHeldBy(before.lines())).toList();
+        return open.isEmpty() ? after
+                : new Recipe(after.name(), after.serves(), after.makes(), after.parts(), after.steps(),
+                        Stream.concat(after.mentions().stream(), open.stream()).toList(), after.suggested());
     }
 
     private static Stream<Line> after(Line line, @Nullable Move move) {

@@ -18,6 +18,7 @@ import keenfork.core.swap.Puzzle.Option;
 import keenfork.core.trace.Certainty;
 import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
+import keenfork.core.trace.Origin;
 import org.jspecify.annotations.Nullable;
 
 /// Plans the least change that lets a dish pass every avoidance. Each replacement is derived like a line of the recipe,
@@ -270,8 +271,9 @@ public final class SwapPlanner {
                             Judge.reason(e, a), "wash the kit first, or change the order of the run: " + e.because()));
                 // beside lines that can be mended it makes each plan not known, no more
                 else if (alone)
-                    blocked.add(new Plans.Blocked(e.line(), Judge.reason(e, a),
-                            "a step names it and no line does: write down whether it is in the dish"));
+                    blocked.add(new Plans.Blocked(e.line(), Judge.reason(e, a), (e.origin() instanceof Origin.OfDish
+                            ? "the name says it" : "a step names it")
+                            + " and no line does: write down whether it is in the dish"));
             }
     }
 

@@ -33,6 +33,7 @@ public enum Peel {
         return new Recipe(recipe.name(), recipe.serves(), recipe.makes(),
                 recipe.parts().stream().filter(p -> !off.contains(p.kind())).toList(), recipe.steps(),
                 recipe.mentions().stream()
-                        .filter(m -> !m.isOfName() && !m.isOnTop(gone, recipe.steps().get(m.step()))).toList());
+                        .filter(m -> m.isOfName() ? !m.isHeldBy(gone) : !m.isOnTop(gone, recipe.steps().get(m.step())))
+                        .toList());
     }
 }

@@ -76,6 +76,17 @@ class DishNameTest {
                 .isEqualTo(Avoidance.Answer.NOTHING);
     }
 
+    /// a plan for something else does not answer it
+    @Test
+    void a_plan_leaves_it_open() {
+        var avoid = Avoidances.of("peanuts, milk", RuleBook.uk()).all();
+        var facts = Facts.none(RuleBook.uk());
+        var recipe = read("Peanut dressing\nServes 10\n200 g feta\n1 tbsp sugar\n50 ml olive oil");
+        var plans = new SwapPlanner(new Context(facts, RuleBook.uk(), Volumes.METRIC), avoid).plan(recipe, 5,
+                Budget.USUAL);
+        assertThat(plans.best()).allSatisfy(p -> assertThat(marks(p.after())).contains("peanuts NOT_KNOWN"));
+    }
+
     /// An accepted plan keeps what it promised: the dish is still called after what is out.
     @Test
     void a_plan_that_takes_it_out_says_so_in_the_recipe() {
