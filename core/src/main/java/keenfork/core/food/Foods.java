@@ -17,7 +17,7 @@ public final class Foods {
     private static final Foods SHIPPED = new Foods();
     private final List<Food> all = new ArrayList<>();
     private final Lexicon recipeWords;
-    private final OtherTongues otherTongues;
+    private final OtherTongues otherTongues = new OtherTongues();
     private final Lexicon packWords;
     private final Additives additives = new Additives();
 
@@ -41,7 +41,6 @@ public final class Foods {
         addFoods(packWords);
         addSaidShort(packWords);
         addLanguages();
-        otherTongues = new OtherTongues();
     }
 
     /// {@return the tables that are shipped}
@@ -120,7 +119,11 @@ public final class Foods {
                     throw new IllegalArgumentException("no word \"%s\" in the English tables".formatted(word));
                 return found;
             });
-            for (var column = 1; column <= 4; column++) for (var word : row.list(column)) packWords.add(word, meaning);
+            for (var column = 1; column <= 4; column++)
+                for (var word : row.list(column)) {
+                    packWords.add(word, meaning);
+                    otherTongues.add(word);
+                }
             // "Spuren von Nüssen": the dative
             for (var word : row.list(2)) packWords.add(word + "n", meaning);
         }
@@ -160,12 +163,16 @@ public final class Foods {
         var reading = recipeWords.read(text);
         if (reading.unread().isEmpty()) return phrase(recipeWords, text, reading);
         // "200 g lardons fumés": in another language, as its packs are
-        var other = reading.unread().stream().allMatch(this::isOfOtherTongue)
-                && reading.unread().stream().anyMatch(w -> shortForm(w.word()) == null) ? ofOtherTongue(text) : null;
-        if (other != null) return reading.unread().size() > 1 ? other : withDoubt(other, reading.unread().getFirst());
+        if (reading.unread().stream().allMatch(this::isOfOtherTongue)
+                && reading.unread().stream().anyMatch(w -> shortForm(w.word()) == null)) {
+            var other = ofOtherTongue(text);
+            if (other == null) return phrase(recipeWords, text, reading);
+            return reading.unread().size() > 1 ? other : withDoubt(other, reading.unread().getFirst());
+        }
         var phrase = phrase(recipeWords, text, reading);
         var open = phrase.unknown();
-        other = !open.isEmpty() && open.stream().allMatch(u -> isOfOtherTongue(u.word())) ? ofOtherTongue(text) : null;
+        if (open.isEmpty() || !open.stream().allMatch(u -> isOfOtherTongue(u.word()))) return phrase;
+        var other = ofOtherTongue(text);
         return other == null ? phrase : other;
     }
 

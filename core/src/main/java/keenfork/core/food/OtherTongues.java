@@ -12,13 +12,12 @@ final class OtherTongues {
     private final Set<String> words = new HashSet<>();
 
     OtherTongues() {
-        for (var row : Table.read(OtherTongues.class, "languages.txt", 6))
-            for (var column = 1; column <= 4; column++) for (var name : row.list(column)) add(name);
         for (var row : Table.read(OtherTongues.class, "pack-talk.txt", 3))
             if (!row.cell(1).equals(OURS)) add(row.cell(0));
     }
 
-    private void add(String name) { for (var word : Words.of(name)) words.add(Words.key(word.text())); }
+    /// Adds each word of a name.
+    void add(String name) { for (var word : Words.of(name)) words.add(Words.key(word.text())); }
 
     /// {@return whether a word is one of them, or a German compound that begins with one}
     ///

@@ -36,13 +36,16 @@ final class DishName {
         return denied.isEmpty() ? said : said.stream().filter(m -> denied.stream().noneMatch(d -> isOf(m, d))).toList();
     }
 
+    /// {@return whether a name tells what it does without: "vegan egg mayo"}
+    static boolean isNotAsSaid(String name) { return NOT_AS_SAID.matcher(name).find(); }
+
     private static boolean isOf(Mention mention, Match denied) {
         return mention.words().equals(Words.key(denied.text())) || mention.substances().stream()
                 .anyMatch(s -> denied.meaning().holds().stream().anyMatch(d -> Mention.canMean(s, d)));
     }
 
     private static List<Mention> said(String name) {
-        if (NOT_AS_SAID.matcher(name).find()) return List.of();
+        if (isNotAsSaid(name)) return List.of();
         var with = GOES_WITH.matcher(name);
         var end = with.find() ? with.start() : name.length();
         return Foods.shipped().phrase(NoFood.blanked(name)).matches().stream()

@@ -25,9 +25,6 @@ import org.jspecify.annotations.Nullable;
 final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
     private static final int LONGEST = 500;
-    /// "1 tbsp wholegrain"
-    private static final Set<String> MUSTARD = Set.copyOf(Grammar.list("mustard-short"));
-    private static final String MUSTARD_NAME = Grammar.list("mustard-name").getFirst();
     private static final Set<String> LEAVES = Set.copyOf(Grammar.list("salad-leaves"));
     private static final List<String> HEAD_ENDS =
             Grammar.list("head-end").stream().map(w -> " " + w + " ").toList();
@@ -72,9 +69,6 @@ final class LineReader {
         var toTaste = TO_TASTE.isIn(text);
         var optional = lower.contains("optional");
         var measure = straight(measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text));
-        if (measure.amount() != null && measure.amount().unit().kind() == Unit.Kind.VOLUME
-                && MUSTARD.contains(measure.rest().strip().toLowerCase(Locale.ROOT)))
-            measure = measure.withRest(measure.rest().strip() + " " + MUSTARD_NAME);
         var named = choices(measure.rest());
         var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
                 : named.words;

@@ -3,18 +3,14 @@ package keenfork.core.recipe;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
-import keenfork.core.food.Grammar;
 import keenfork.core.food.Substance;
 import keenfork.core.food.Words;
 
 /// What the name of a part says is in it: the peanuts of "Peanut dressing", whose lines tell lime and sugar alone.
 /// Whoever calls it so puts them in.
 final class PartTitle {
-    /// "Vegan egg mayo", "mock crab": called after what it does without
-    private static final Pattern NOT_AS_SAID = Grammar.wordOf("not-as-said");
     /// the words of all lines, and what they surely hold; what only some makes of a product hold is no reason to leave
     /// out what the name says
     private final Set<String> said = new HashSet<>();
@@ -32,7 +28,7 @@ final class PartTitle {
     /// {@return whether a part's name names a food that the law or a diet asks about, and no line says it or holds the
     /// like}
     boolean saysMore(String title) {
-        if (NOT_AS_SAID.matcher(title).find()) return false;
+        if (DishName.isNotAsSaid(title)) return false;
         return Foods.shipped().phrase(NoFood.blanked(title)).matches().stream()
                 .filter(m -> !m.isTaken() && !Words.isDenied(title, m.end()) && !Words.isRuledOut(title, m.start()))
                 .flatMap(DishName::plainly).anyMatch(this::isMissing);

@@ -25,9 +25,6 @@ final class Several {
                             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
                     + ")?\\s*(?:\\([^()]{1,40}\\))?");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
-    /// " tbsp wholegrain": mustard
-    private static final Pattern SPOONED =
-            Pattern.compile("(?i)[\\d½¼/.]*\\s?(?:tbsp|tbs|tsp|t) (?:" + Grammar.anyOf("mustard-short") + ")\\s*");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
@@ -99,9 +96,6 @@ final class Several {
         if (areMeasuredBehind(pieces)) return pieces;
         return pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind) ? pieces : List.of();
     }
-
-    /// {@return whether words are a spoon of mustard by its short name}
-    static boolean isMustard(String piece) { return SPOONED.matcher(piece).matches(); }
 
     /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
     private static boolean areMeasuredBehind(List<String> pieces) {
@@ -189,7 +183,7 @@ final class Several {
         if (number == null) return false;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return isMustard(head) || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
+        return Shorthand.isMustard(piece) || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
                 || Foods.shipped().isShortForm(head)
                 || !Foods.shipped().phrase(head.strip()).matches().isEmpty();
     }

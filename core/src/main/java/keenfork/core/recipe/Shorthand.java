@@ -3,7 +3,9 @@ package keenfork.core.recipe;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
 
 /// What store lists and cooks in a hurry leave together, put apart, and what is no part of an ingredient, left out.
@@ -41,7 +43,22 @@ final class Shorthand {
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("potatoes-short") + ")(?=\\s(?:\\d|(?:"
                     + Grammar.anyOf("meant-for") + ")\\b))");
 
+    /// "1 tbsp wholegrain": mustard
+    private static final Pattern MUSTARD = Pattern.compile("(?i)[\\d½¼¾/., ]+(?:" + spoons() + ") (?:"
+            + Grammar.anyOf("mustard-short") + ")\\s*");
+    private static final String MUSTARD_NAME = " " + Grammar.list("mustard-name").getFirst();
+
     private Shorthand() {}
+
+    private static String spoons() {
+        return UnitNames.all().stream().filter(u -> u.unit() == Unit.TBSP || u.unit() == Unit.TSP)
+                .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|", "", "|t"));
+    }
+
+    /// {@return whether words are a spoon of mustard by its short name}
+    static boolean isMustard(String words) {
+        return !words.isEmpty() && !Character.isLetter(words.charAt(0)) && MUSTARD.matcher(words).matches();
+    }
 
     private static Pattern spoon(String kind) {
         return Pattern.compile("(?iU)(?<=\\d\\s?)(?:" + Grammar.anyOf("french-spoon") + ")\\.?\\s?à\\s?(?:"
@@ -59,7 +76,7 @@ final class Shorthand {
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.indexOf('@') > 0) text = EACH_SIZE.matcher(text).replaceFirst("$1 ($2)");
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
-        return withCloves(timesApart(text));
+        return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
 
     private static String withoutCode(String text) {
