@@ -12,7 +12,7 @@ import keenfork.core.measure.Unit;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT }
+    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, TOPS, LEADS }
 
     private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -53,6 +53,14 @@ final class TwoSided {
             Pattern.compile("(?i)['’]?s?['’]?\\s+(?:" + Grammar.anyOf("worth-of") + ")\\s+");
 
     private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
+
+    /// "for the salad", "to crumble"
+    private static final Pattern LEADS_TO = Grammar.wordOf("is-meant-to");
+    private static final Pattern AND =
+            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
+    private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
+    /// "stuffed peppers with feta": it is told
+    private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
 
     private TwoSided() {}
 
@@ -107,7 +115,12 @@ final class TwoSided {
             return Joint.comesTo(text, match.end()) || at > 0
                     && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
                             || isWaitedFor(text, matches, at));
-        if (kind == Sense.WORKS && isThing(text, matches, at)) return false;
+        if (kind == Sense.HEADS || kind == Sense.TOPS)
+            return !isHead(text, matches, at) || kind == Sense.TOPS && at > 0 && !grows(matches.get(at - 1));
+        if (kind == Sense.LEADS)
+            return !isFoodRightBehind(text, matches, at) || TOLD_WITH.matcher(text).region(match.end(), text.length())
+                    .find();
+        if (kind == Sense.WORKS && (isThing(text, matches, at) || isFilling(text, matches, at))) return false;
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
         if (kind == Sense.MANNER && at > 0)
             return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
@@ -122,10 +135,31 @@ final class TwoSided {
                 || at > 0 && WORTH.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
     }
 
+    /// "chicken salad", "200 g salad", but not "salad to serve it with", "150 g feta, to crumble"
+    private static boolean isHead(String text, List<Match> matches, int at) {
+        var match = matches.get(at);
+        if (isFoodRightBehind(text, matches, at)) return false;
+        return at == 0
+                ? matches.size() == 1 && !LEADS_TO.matcher(text.substring(0, match.start())).find()
+                : text.substring(matches.get(at - 1).end(), match.start()).isBlank();
+    }
+
+    /// a crumble of apples is one, and feta crumble is feta
+    private static boolean grows(Match match) {
+        return !(match.meaning() instanceof Meaning.OfFood(var food)) || food.origin() == Origin.PLANT;
+    }
+
     /// "rub the toast with garlic", "pile on toast with butter", but not "the toast bread"
     private static boolean isThing(String text, List<Match> matches, int at) {
         return !isFoodRightBehind(text, matches, at)
                 && THING.matcher(text.substring(0, matches.get(at).start())).find();
+    }
+
+    /// "cheese & pickle on malted", "ham and relish in a bap"
+    private static boolean isFilling(String text, List<Match> matches, int at) {
+        var match = matches.get(at);
+        return at > 0 && FILLED_IN.matcher(text).region(match.end(), text.length()).lookingAt()
+                && AND.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none

@@ -44,6 +44,9 @@ final class MadeHere {
 
     private MadeHere(LeadIn before) { this.before = before; }
 
+    /// {@return whether a name mostly tells what is being made: the salad, the dough}
+    static boolean isMostlyMade(Match match) { return WORDS.get(Words.key(match.text())) == Mostly.MADE; }
+
     /// {@return what a step means by a product}
     static Meant product(String step, Match match) {
         var from = Math.max(0, match.start() - LONGEST_BOUGHT);

@@ -46,9 +46,14 @@ final class State {
             if (words.length < 2) continue;
             // how it is cut makes no other food of it, but for what is ground
             for (var half : List.of(words[0], words[words.length - 1]))
-                if (!Foods.isCut(half) || half.equals("ground")) found.add(half);
+                if ((!Foods.isCut(half) || half.equals("ground")) && !isMade(half)) found.add(half);
         }
         return Set.copyOf(found);
+    }
+
+    /// the bread of "cheese and onion bread" makes no bread cheese
+    private static boolean isMade(String word) {
+        return Foods.shipped().find(word).filter(Food::isCompound).isPresent();
     }
 
     /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the

@@ -166,7 +166,7 @@ record Told(List<String> lines, List<String> steps) {
     private static boolean isNew(Match match, Set<Meaning> named) {
         // "blend it to a pesto": what a product's name tells is mostly what is being made
         if (match.meaning() instanceof Meaning.OfFood(var food) && food.isCompound() && match.text().indexOf(' ') < 0
-                && named.size() > 1)
+                && (named.size() > 1 || MadeHere.isMostlyMade(match)))
             return false;
         if (named.stream().anyMatch(n -> isShortFor(match, n))) return false;
         return named.add(match.meaning());
