@@ -121,7 +121,10 @@ final class TwoSided {
             return !isFoodRightBehind(text, matches, at) || TOLD_WITH.matcher(text).region(match.end(), text.length())
                     .find();
         if (kind == Sense.WORKS && (isThing(text, matches, at) || isFilling(text, matches, at))) return false;
-        if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start())) return true;
+        if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start()))
+            // "jelly, 1 pkt strawberry" and "jelly 1 pkt strawberry" say the same
+            return kind != Sense.DESCRIBES || text.substring(match.end(), matches.get(at + 1).start()).chars()
+                    .noneMatch(Character::isDigit);
         if (kind == Sense.MANNER && at > 0)
             return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
                     || !Joint.parts(text, matches.get(at - 1).end(), match.start());

@@ -58,6 +58,9 @@ record FirstLine(String name, String list, @Nullable Told told) {
     /// part a list}
     private static @Nullable FirstLine marked(String line, int colon) {
         var pieces = Several.byMarks(line);
+        // "Bircher pot | oats 60 g + apple juice 90 ml"
+        if (pieces.size() == 2 && InlineList.isMadeOf(Several.of(pieces.getLast())))
+            return new FirstLine(pieces.getFirst(), pieces.getLast(), null);
         if (pieces.size() < FEWEST_MARKED) return null;
         var first = pieces.getFirst();
         var dash = DASH.matcher(first);

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 /// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of,
 /// and ranges of them.
 public final class Numbers {
+    private static final String GRADE = "00";
     private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)),
             Map.entry('⅓', new Fraction(1, 3)),
             Map.entry('⅔', new Fraction(2, 3)), Map.entry('¼', new Fraction(1, 4)), Map.entry('¾', new Fraction(3, 4)),
@@ -94,9 +95,15 @@ public final class Numbers {
     }
 
     private static @Nullable Range any(Cursor cursor) {
-        if (cursor.isDigit()) return digits(cursor);
+        if (cursor.isDigit()) return isGrade(cursor) ? null : digits(cursor);
         if (cursor.ahead() == '.') return decimals(cursor);
         return Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
+    }
+
+    /// "1 kg 00" is of a grade of flour, and no figure
+    private static boolean isGrade(Cursor cursor) {
+        return cursor.text.startsWith(GRADE, cursor.at) && cursor.at + GRADE.length() == cursor.text.length()
+                || cursor.text.startsWith(GRADE + " ", cursor.at);
     }
 
     private static @Nullable Range glyph(Cursor cursor) {

@@ -34,9 +34,16 @@ final class Pasted {
     private static final Pattern BLANKS = Pattern.compile("\\t+\\s*|\\s{2,}");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,5}(?:\\.\\d{1,3})?");
 
+    private static final String DATE = "\\d{1,2}[/.]\\d{1,2}(?:[/.]\\d{2,4})?";
+    private static final String TIME = "\\d{1,2}:\\d{2}(?::\\d{2})?(?: ?[ap]m)?";
     /// "[12/03, 09:14] Maz: 2 kg basil": when it was sent and by whom
-    private static final Pattern SENT = Pattern.compile("^\\[?\\d{1,2}[/.]\\d{1,2}(?:[/.]\\d{2,4})?,? \\d{1,2}:\\d{2}"
-            + "(?::\\d{2})?(?: ?[ap]m)?\\]?(?: -)? [^:]{1,30}: (?=\\S)");
+    private static final Pattern SENT =
+            Pattern.compile("(?i)^(?:\\[?" + DATE + ",? " + TIME + "\\]?|\\[" + TIME + "(?:,? " + DATE
+                    + ")?\\])(?: -)? [^:]{1,30}: (?=\\S)");
+    /// "\"2 cups flour\"," of a page's data, and the brackets around all of them
+    private static final Pattern QUOTED = Pattern.compile("^\"([^\"]*\\d[^\"]*)\",?$");
+    private static final Pattern BRACKETS = Pattern.compile("[\\[\\]{}(),;]+");
+
     /// the head of a mail: "From: Sam", and "Re: Thursday's pie", which is what it is about
     private static final Pattern MAIL = Pattern.compile("(?i)^(?:(?:" + Grammar.anyOf("mail-head") + ")|(?<about>"
             + Grammar.anyOf("mail-about") + ")): ");
@@ -50,7 +57,7 @@ final class Pasted {
 
     /// {@return the text with entities decoded, and every run of blanks of any kind as one}
     static String plain(String written) {
-        var plain = unsent(isPlain(written) ? written : blanksAsOne(withAllergensApart(written)));
+        var plain = unquoted(unsent(isPlain(written) ? written : blanksAsOne(withAllergensApart(written))));
         // a whole line in bold may be a headline
         if (Numbers.hasFigure(plain) || !Emphasis.isWhole(plain)) plain = Emphasis.without(plain);
         if (plain.isEmpty()) return plain;
@@ -75,6 +82,12 @@ final class Pasted {
         if (head != null && head.lookingAt()) return head.group("about") == null ? "" : line.substring(head.end());
         return line.indexOf(": ") > 0 && (line.charAt(0) == '[' || Character.isDigit(line.charAt(0)))
                 ? SENT.matcher(line).replaceFirst("") : line;
+    }
+
+    private static String unquoted(String line) {
+        if (line.isEmpty() || Character.isLetterOrDigit(line.charAt(0))) return line;
+        if (BRACKETS.matcher(line).matches()) return "";
+        return line.charAt(0) == '"' ? QUOTED.matcher(line).replaceFirst("$1") : line;
     }
 
     /// "kale,2,kg" of a sheet is "kale 2 kg", and so is "kale | 2 | kg".

@@ -19,11 +19,17 @@ final class Several {
     /// "Pesto: 500 g basil, 300 g seeds"
     private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
     private static final Pattern JOINED = Pattern.compile("\\s+\\+\\s+|,\\s+");
+    private static final String MEASURES = UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
+            .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"));
     private static final Pattern BEHIND =
             Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:"
-                    + UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
-                            .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
-                    + ")?\\s*(?:\\([^()]{1,40}\\))?");
+                    + MEASURES + ")?\\s*(?:\\([^()]{1,40}\\))?");
+    /// "basil 200 g pine kernels 80 g", one behind the other without a mark
+    private static final Pattern NEXT_BEHIND = Pattern.compile(
+            "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES + ")(?:\\s+|$)");
+    /// "250 butter 250 flour"
+    private static final Pattern NEXT_IN_FRONT = Pattern.compile(
+            "(?i)\\d{1,5}(?:[.,/]\\d{1,3})?\\s?(?:(?:" + MEASURES + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|]{1,40}");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
@@ -54,6 +60,8 @@ final class Several {
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
         if (!behind.isEmpty()) return behind;
+        var unmarked = unmarked(line);
+        if (unmarked.size() > 1) return unmarked;
         var listed = ofSemicolons(line);
         if (listed.size() > 1) return listed;
         if (!mayBe(line)) return List.of(line);
@@ -101,6 +109,27 @@ final class Several {
     private static boolean areMeasuredBehind(List<String> pieces) {
         return pieces.size() > 2 && pieces.stream().filter(Several::isMeasuredBehind).count() > 1
                 && pieces.stream().allMatch(p -> namesFood(p) && !OR.matcher(p).lookingAt());
+    }
+
+    /// {@return the foods of a list without marks, each with its amount; none where anything else stands in it}
+    private static List<String> unmarked(String line) {
+        if (line.isEmpty() || !hasFigureWithin(line)) return List.of();
+        var next = (Character.isDigit(line.charAt(0)) ? NEXT_IN_FRONT : NEXT_BEHIND).matcher(line);
+        var pieces = new ArrayList<String>();
+        var from = 0;
+        for (; from < line.length() && next.region(from, line.length()).lookingAt(); from = next.end()) {
+            var piece = next.group().strip();
+            if (!namesFood(piece)) return List.of();
+            pieces.add(piece);
+        }
+        return from == line.length() ? pieces : List.of();
+    }
+
+    /// a figure behind a blank, and a letter somewhere behind that one
+    private static boolean hasFigureWithin(String line) {
+        for (var at = 3; at + 2 < line.length(); at++)
+            if (Character.isDigit(line.charAt(at)) && line.charAt(at - 1) == ' ') return true;
+        return false;
     }
 
     private static boolean isMeasuredBehind(String piece) {

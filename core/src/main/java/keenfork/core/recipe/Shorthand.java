@@ -21,6 +21,9 @@ final class Shorthand {
     private static final Pattern CODE = Pattern.compile("\\d{5,14} (?<next>\\p{L}+)(?=.*\\d)");
     /// "oats........500 g"
     private static final Pattern LEADERS = Pattern.compile("(?<=\\p{L})\\s*(?:\\.{3,}|…+\\.*|(?:\\. ){3,})\\s*(?=\\d)");
+    /// 12" tortillas: how wide
+    private static final Pattern INCHES = Pattern.compile("(?<=\\d) ?[\"”″](?= ?\\p{L})");
+    private static final String INCH = " " + Grammar.list("inch").getFirst() + " ";
     /// "2 kg @ £0.80/kg"
     private static final Pattern PRICE =
             Pattern.compile("(?i)\\s*@\\s?(?:[£$€₹]\\s?\\d[\\d.,]{0,9}|\\d[\\d.,]{0,9}p\\b)"
@@ -77,6 +80,8 @@ final class Shorthand {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
         if (!text.isEmpty() && Character.isDigit(text.charAt(0))) text = withoutCode(text);
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
+        if (text.indexOf('"') > 0 || text.indexOf('”') > 0 || text.indexOf('″') > 0)
+            text = INCHES.matcher(text).replaceAll(INCH);
         if (text.startsWith("l ") || text.startsWith("I ")) text = UPRIGHT.matcher(text).replaceFirst("1 ");
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
         if (text.indexOf(IN_FRENCH) >= 0)

@@ -10,11 +10,12 @@ import keenfork.core.trace.Certainty;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
-/// What is in foods of regional kitchens, under the names they have there (common practice; the groups are those of
-/// Regulation (EU) No 1169/2011, Annex II, as retained in the UK). None is silent, and none is a word not read.
+/// What is in foods of regional kitchens, under the names they have there, and in made dishes that a line names (common
+/// practice; the groups are those of Regulation (EU) No 1169/2011, Annex II, as retained in the UK). None is silent,
+/// and none is a word not read.
 class RegionalFoodsTest {
     @ParameterizedTest(name = "{0}")
-    @CsvFileSource(resources = "/corpus/regional.txt", delimiter = '|')
+    @CsvFileSource(resources = {"/corpus/regional.txt", "/corpus/made-dishes.txt"}, delimiter = '|')
     void a_food_is_read_and_not_silent(String name, String expected) {
         var derived = derived("100 g " + name);
         assertThat(derived.recipe().lines().getFirst().words().unread()).isEmpty();
