@@ -56,6 +56,7 @@ final class TwoSided {
 
     /// "for the salad", "to crumble"
     private static final Pattern LEADS_TO = Grammar.wordOf("is-meant-to");
+    private static final int FEWEST_LISTED = 2;
     private static final Pattern AND =
             Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
@@ -121,6 +122,7 @@ final class TwoSided {
             return !isFoodRightBehind(text, matches, at) || TOLD_WITH.matcher(text).region(match.end(), text.length())
                     .find();
         if (kind == Sense.WORKS && (isThing(text, matches, at) || isFilling(text, matches, at))) return false;
+        if (kind == Sense.WORKS && isListed(text, matches, at)) return false;
         if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start()))
             // "jelly, 1 pkt strawberry" and "jelly 1 pkt strawberry" say the same
             return kind != Sense.DESCRIBES || text.substring(match.end(), matches.get(at + 1).start()).chars()
@@ -163,6 +165,23 @@ final class TwoSided {
         var match = matches.get(at);
         return at > 0 && FILLED_IN.matcher(text).region(match.end(), text.length()).lookingAt()
                 && AND.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
+    }
+
+    /// "haddock, chips, peas": one of several foods that commas part, and nothing that is done to one
+    private static boolean isListed(String text, List<Match> matches, int at) {
+        var match = matches.get(at);
+        if (at == 0 || !isBetweenCommas(text, match)) return false;
+        return matches.stream().mapToInt(m -> text.lastIndexOf(',', m.start()))
+                .filter(c -> c != text.lastIndexOf(',', match.start())).distinct().count() >= FEWEST_LISTED;
+    }
+
+    /// with no more than one word before it
+    private static boolean isBetweenCommas(String text, Match match) {
+        var from = text.lastIndexOf(',', match.start()) + 1;
+        var before = text.substring(from, match.start()).strip();
+        var next = text.indexOf(',', match.end());
+        return before.indexOf(' ') < 0 && before.chars().allMatch(Character::isLetter)
+                && (next < 0 ? text.substring(match.end()) : text.substring(match.end(), next)).isBlank();
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none

@@ -93,7 +93,7 @@ public record Answer(String words, String line) {
         var answers = new ArrayList<Answer>();
         for (var i = 0; i < line.choices().size(); i++) {
             var choice = line.choices().get(i);
-            var name = name(choice.main());
+            var name = choice.main().name().orElse(null);
             if (name == null) continue;
             for (var candidate : candidates(line.text(), i, name)) {
                 var read = reader.read(candidate);
@@ -139,14 +139,6 @@ public record Answer(String words, String line) {
     private static String alternative(String text, int choice) {
         var pieces = OR.split(text);
         return choice < pieces.length ? pieces[choice].strip() : "";
-    }
-
-    private static @Nullable String name(Meaning meaning) {
-        return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.name();
-            case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
-            case Meaning.Vague _ -> null;
-        };
     }
 
     private static List<Answer> meant(Line line, List<String> words, LineReader reader) {

@@ -54,8 +54,8 @@ record InlineList(Kind kind, String name, List<String> lines) {
                 || !isPart && isMadeOf(pieces))
             return Optional.of(new InlineList(Kind.PART, name, joined(pieces)));
         // "Protein: roast chicken 90 g" of a bowl's sheet: its place in the bowl, and what goes there
-        if (pieces.size() == 1 && !isDashed && BUILT_OF.matcher(name).matches() && isFood(rest))
-            return Optional.of(new InlineList(Kind.LINES, name, pieces));
+        if (!isDashed && !pieces.isEmpty() && isFood(pieces.getFirst()) && BUILT_OF.matcher(name).matches())
+            return Optional.of(new InlineList(Kind.LINES, name, joined(pieces)));
         var isDoneTo = !isPart && !isDashed && StepLine.isDone(name)
                 && pieces.stream().filter(InlineList::isFood).count() > 1;
         return isDoneTo ? Optional.of(new InlineList(Kind.LINES, name, joined(pieces))) : Optional.empty();

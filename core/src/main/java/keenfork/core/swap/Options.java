@@ -97,15 +97,7 @@ final class Options {
     private static String chosenText(Line line, Line.Choice choice) {
         var number = line.text()
                 .replaceFirst("(?i)^((?:[\\d½⅓⅔¼¾⅛./–-]+\\s*)*(?:tbsp|tsp|cups?|g|kg|ml|l|oz|lb)?)\\b.*", "$1").strip();
-        return (number + " " + name(choice.main())).strip();
-    }
-
-    private static String name(Meaning meaning) {
-        return switch (meaning) {
-            case Meaning.OfFood(var food) -> food.name();
-            case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
-            case Meaning.Vague _ -> "the other";
-        };
+        return (number + " " + choice.main().name().orElse("the other")).strip();
     }
 
     private void consider(Move move, Part part, List<Option> options) {

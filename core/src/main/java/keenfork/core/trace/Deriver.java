@@ -181,7 +181,8 @@ final class Deriver {
                     || mustBeNamed(byChoice))
                 questions.add(new Question(dish, line.text(),
                         "Which is it: %s?".formatted(
-                                String.join(" or ", line.choices().stream().map(c -> name(c.main())).toList())),
+                                String.join(" or ", line.choices().stream()
+                                        .map(c -> c.main().name().orElse("the other")).toList())),
                         Question.Settles.WORDS));
             for (var choice : byChoice)
                 for (var e : choice) {
@@ -269,14 +270,6 @@ final class Deriver {
 
         private List<String> said(Substance substance) {
             return facts.home().placesOf(substance).stream().map(p -> p.said() == null ? "" : p.said().id()).toList();
-        }
-
-        private static String name(Meaning meaning) {
-            return switch (meaning) {
-                case Meaning.OfFood(var food) -> food.name();
-                case Meaning.OfSubstances(var substances) -> substances.getFirst().name();
-                case Meaning.Vague _ -> "the other";
-            };
         }
 
         private void meaning(Meaning meaning, boolean packRead) {

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import keenfork.core.Kit;
 import keenfork.core.measure.Span;
+import keenfork.core.trace.Certainty;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -260,5 +262,14 @@ class FoodsTest {
     @ParameterizedTest @CsvSource({"ｍｉｌｋ", "𝗺𝗶𝗹𝗸", "mi\u00ADlk", "mi\u200Blk", "MILK", "mílk"})
     void disguised_letters_are_seen_through(String word) {
         assertThat(foods.find(word).map(Food::name)).as(word).contains("milk");
+    }
+
+    /// An additive that holds nothing of the law's lists has no name of theirs, on its own or beside another food.
+    @Test
+    void an_additive_of_another_language_is_read_beside_a_food() {
+        var derived = Kit.derived("2 g gasificante or dried yeast", "5 g Säuerungsmittel");
+        assertThat(derived.recipe().lines().getFirst().choices()).hasSize(2);
+        assertThat(Kit.groups(derived, Kit.UK, Certainty.CONTAINS)).isEmpty();
+        assertThat(new Meaning.OfSubstances(List.of()).name()).isEmpty();
     }
 }
