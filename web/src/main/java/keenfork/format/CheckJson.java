@@ -57,7 +57,7 @@ public record CheckJson(String file, String dish, String regime, List<Allergen> 
 
         private static String name(Meaning meaning) {
             return switch (meaning) {
-                case Meaning.OfFood _, Meaning.OfSubstances _ -> meaning.name().orElse("the other");
+                case Meaning.OfFood _,Meaning.OfSubstances _ -> meaning.name().orElse("the other");
                 case Meaning.Vague(var suspects, _) ->
                         "one of " + String.join(", ", suspects.stream().map(s -> s.name()).toList());
             };
