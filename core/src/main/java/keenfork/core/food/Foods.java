@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
@@ -32,6 +33,7 @@ public final class Foods {
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
         addSaidShort(recipeWords);
+        addOfShortForms(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -81,6 +83,26 @@ public final class Foods {
         for (var food : all)
             for (var name : food.names())
                 for (var written : LeftOut.written(name)) addUnlessKnown(lexicon, written, new Meaning.OfFood(food));
+    }
+
+    /// "chix kiev": a short form that is a name of its own stands in the longer names of what it is short for, too
+    private void addOfShortForms(Lexicon lexicon) {
+        SHORT_FORMS.forEach((shortly, full) -> {
+            if (lexicon.exactly(shortly) != null)
+                addOfShortForm(lexicon, shortly, Pattern.compile("\\b" + Pattern.quote(full) + "\\b"));
+        });
+    }
+
+    private void addOfShortForm(Lexicon lexicon, String shortly, Pattern full) {
+        for (var food : all)
+            food.names().stream().filter(n -> n.indexOf(' ') > 0 && full.matcher(n).find() && !endsInCut(n))
+                    .forEach(n -> addUnlessKnown(lexicon, full.matcher(n).replaceFirst(shortly),
+                            new Meaning.OfFood(food)));
+    }
+
+    /// "Grill the chix. Slice": how it is cut begins the next sentence
+    private static boolean endsInCut(String name) {
+        return isCut(Words.key(name.substring(name.lastIndexOf(' ') + 1)));
     }
 
     private static void addUnlessKnown(Lexicon lexicon, String name, Meaning meaning) {

@@ -54,15 +54,6 @@ final class TwoSided {
 
     private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
 
-    /// "for the salad", "to crumble"
-    private static final Pattern LEADS_TO = Grammar.wordOf("is-meant-to");
-    private static final int FEWEST_LISTED = 2;
-    private static final Pattern AND =
-            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
-    private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
-    /// "stuffed peppers with feta": it is told
-    private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
-
     private TwoSided() {}
 
     private static Map<String, Sense> read() {
@@ -82,7 +73,7 @@ final class TwoSided {
             var kind = HELD.get(Words.key(match.text()));
             // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
             if (kind == Sense.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
-            if (kind == null || isWeighed(text, matches, i) || !isTalk(text, matches, i, kind)) continue;
+            if (kind == null || isWeighed(text, matches, i) || !isTalk(new Place(text, matches, i), kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
         }
@@ -98,99 +89,44 @@ final class TwoSided {
                 || Joint.parts(text, matches.get(at).end(), matches.get(at + 1).start());
     }
 
-    private static boolean isTalk(String text, List<Match> matches, int at, Sense kind) {
-        var match = matches.get(at);
-        if (kind == Sense.ORIGIN)
-            return Character.isUpperCase(text.charAt(match.start()))
-                    && FROM.matcher(text.substring(0, match.start())).find();
-        if (kind == Sense.PART)
-            return isTakenOf(text, matches, at)
-                    || at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
-                            && BECOMES.matcher(text).region(match.end(), text.length()).lookingAt();
-        if (kind == Sense.OF_NEXT)
-            return at + 1 < matches.size()
-                    && MADE_OF.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches();
-        if (kind == Sense.QUALIFIED)
-            return at > 0 && text.substring(matches.get(at - 1).end(), match.start()).isBlank();
-        if (kind == Sense.UNTIL)
-            return Joint.comesTo(text, match.end()) || at > 0
-                    && (Joint.isAmidTalk(text, matches.get(at - 1).end(), match.start(), match.end())
-                            || isWaitedFor(text, matches, at));
-        if (kind == Sense.HEADS || kind == Sense.TOPS)
-            return !isHead(text, matches, at) || kind == Sense.TOPS && at > 0 && !grows(matches.get(at - 1));
-        if (kind == Sense.LEADS)
-            return !isFoodRightBehind(text, matches, at) || TOLD_WITH.matcher(text).region(match.end(), text.length())
-                    .find();
-        if (kind == Sense.WORKS && (isThing(text, matches, at) || isFilling(text, matches, at))) return false;
-        if (kind == Sense.WORKS && isListed(text, matches, at)) return false;
-        if (at + 1 < matches.size() && !Joint.parts(text, match.end(), matches.get(at + 1).start()))
+    private static boolean isTalk(Place place, Sense kind) {
+        return switch (kind) {
+            case ORIGIN -> Character.isUpperCase(place.text().charAt(place.match().start()))
+                    && FROM.matcher(place.text().substring(0, place.match().start())).find();
+            case PART -> isTakenOf(place) || place.isAside() && BECOMES.matcher(place.text())
+                    .region(place.match().end(), place.text().length()).lookingAt();
+            case OF_NEXT -> !place.isLast() && MADE_OF.matcher(place.behind()).matches();
+            case QUALIFIED -> place.isRightBehindFood();
+            case UNTIL -> Joint.comesTo(place.text(), place.match().end())
+                    || !place.isFirst() && (isAmidTalk(place) || isWaitedFor(place));
+            case HEADS -> !DishWord.isHead(place);
+            case TOPS -> !DishWord.isTopping(place);
+            case LEADS -> !DishWord.leads(place);
+            case WORKS -> !isThing(place) && !DishWord.isFilling(place) && !DishWord.isListed(place)
+                    && (place.leadsToFood() || place.isAside());
+            case MANNER -> place.leadsToFood() || !place.isFirst() && (place.isAside()
+                    || !Joint.parts(place.text(), place.last().end(), place.match().start()));
             // "jelly, 1 pkt strawberry" and "jelly 1 pkt strawberry" say the same
-            return kind != Sense.DESCRIBES || text.substring(match.end(), matches.get(at + 1).start()).chars()
-                    .noneMatch(Character::isDigit);
-        if (kind == Sense.MANNER && at > 0)
-            return Joint.turnsAside(text, matches.get(at - 1).end(), match.start())
-                    || !Joint.parts(text, matches.get(at - 1).end(), match.start());
-        return kind == Sense.WORKS && at > 0 && Joint.turnsAside(text, matches.get(at - 1).end(), match.start());
+            case DESCRIBES -> place.leadsToFood() && place.behind().chars().noneMatch(Character::isDigit);
+        };
     }
 
-    private static boolean isTakenOf(String text, List<Match> matches, int at) {
-        var match = matches.get(at);
-        return at + 1 < matches.size()
-                && TAKEN_OF.matcher(text.substring(match.end(), matches.get(at + 1).start())).matches()
-                || at > 0 && WORTH.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
+    private static boolean isTakenOf(Place place) {
+        return !place.isLast() && TAKEN_OF.matcher(place.behind()).matches()
+                || !place.isFirst() && WORTH.matcher(place.before()).matches();
     }
 
-    /// "chicken salad", "200 g salad", but not "salad to serve it with", "150 g feta, to crumble"
-    private static boolean isHead(String text, List<Match> matches, int at) {
-        var match = matches.get(at);
-        if (isFoodRightBehind(text, matches, at)) return false;
-        return at == 0
-                ? matches.size() == 1 && !LEADS_TO.matcher(text.substring(0, match.start())).find()
-                : text.substring(matches.get(at - 1).end(), match.start()).isBlank();
-    }
-
-    /// a crumble of apples is one, and feta crumble is feta
-    private static boolean grows(Match match) {
-        return !(match.meaning() instanceof Meaning.OfFood(var food)) || food.origin() == Origin.PLANT;
+    private static boolean isAmidTalk(Place place) {
+        return Joint.isAmidTalk(place.text(), place.last().end(), place.match().start(), place.match().end());
     }
 
     /// "rub the toast with garlic", "pile on toast with butter", but not "the toast bread"
-    private static boolean isThing(String text, List<Match> matches, int at) {
-        return !isFoodRightBehind(text, matches, at)
-                && THING.matcher(text.substring(0, matches.get(at).start())).find();
-    }
-
-    /// "cheese & pickle on malted", "ham and relish in a bap"
-    private static boolean isFilling(String text, List<Match> matches, int at) {
-        var match = matches.get(at);
-        return at > 0 && FILLED_IN.matcher(text).region(match.end(), text.length()).lookingAt()
-                && AND.matcher(text.substring(matches.get(at - 1).end(), match.start())).matches();
-    }
-
-    /// "haddock, chips, peas": one of several foods that commas part, and nothing that is done to one
-    private static boolean isListed(String text, List<Match> matches, int at) {
-        var match = matches.get(at);
-        if (at == 0 || !isBetweenCommas(text, match)) return false;
-        return matches.stream().mapToInt(m -> text.lastIndexOf(',', m.start()))
-                .filter(c -> c != text.lastIndexOf(',', match.start())).distinct().count() >= FEWEST_LISTED;
-    }
-
-    /// with no more than one word before it
-    private static boolean isBetweenCommas(String text, Match match) {
-        var from = text.lastIndexOf(',', match.start()) + 1;
-        var before = text.substring(from, match.start()).strip();
-        var next = text.indexOf(',', match.end());
-        return before.indexOf(' ') < 0 && before.chars().allMatch(Character::isLetter)
-                && (next < 0 ? text.substring(match.end()) : text.substring(match.end(), next)).isBlank();
+    private static boolean isThing(Place place) {
+        return !place.isRightBeforeFood() && THING.matcher(place.text().substring(0, place.match().start())).find();
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none
-    private static boolean isWaitedFor(String text, List<Match> matches, int at) {
-        return !isFoodRightBehind(text, matches, at) && Joint.goesOnInTalk(text, matches.get(at).end());
-    }
-
-    private static boolean isFoodRightBehind(String text, List<Match> matches, int at) {
-        return at + 1 < matches.size()
-                && text.substring(matches.get(at).end(), matches.get(at + 1).start()).isBlank();
+    private static boolean isWaitedFor(Place place) {
+        return !place.isRightBeforeFood() && Joint.goesOnInTalk(place.text(), place.match().end());
     }
 }

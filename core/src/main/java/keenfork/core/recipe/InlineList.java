@@ -27,7 +27,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
-    private static final Pattern BUILT_OF = Pattern.compile("(?i)(?:" + Grammar.anyOf("built-of") + ")");
+    private static final Pattern BUILT_OF = Pattern.compile("(?i)(?:" + Grammar.anyOf("built-of") + ")(?: \\p{L})?");
 
     InlineList {
         lines = List.copyOf(lines);

@@ -34,6 +34,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     /// who writes a number in front of a food mostly counts it
     private static final Fraction MOST_IN_FRONT = Fraction.of(99);
     private static final Fraction MOST_COUNTED = Fraction.of(48);
+    private static final Set<String> NEVER_COUNTED = Set.copyOf(Grammar.list("never-counted"));
     private static final Set<String> BY_HUNDREDS = Set.copyOf(Grammar.list("by-hundreds"));
 
     /// {@return what a line weighs, or null where that cannot be told}
@@ -72,7 +73,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     }
 
     private static boolean isCounted(Food food) {
-        return food.isCompound()
+        return food.isCompound() && !NEVER_COUNTED.contains(food.name())
                 || BY_HUNDREDS.stream().anyMatch(n -> food.name().equals(n) || food.name().endsWith(" " + n));
     }
 

@@ -26,7 +26,8 @@ final class Several {
                     + MEASURES + ")?\\s*(?:\\([^()]{1,40}\\))?");
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
-            "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES + ")(?:\\s+|$)");
+            "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES
+                    + ")|[1-9]\\d{1,3})(?:\\s+|$)");
     /// "250 butter 250 flour"
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
             "(?i)\\d{1,5}(?:[.,/]\\d{1,3})?\\s?(?:(?:" + MEASURES + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|]{1,40}");

@@ -46,14 +46,14 @@ final class State {
             if (words.length < 2) continue;
             // how it is cut makes no other food of it, but for what is ground
             for (var half : List.of(words[0], words[words.length - 1]))
-                if ((!Foods.isCut(half) || half.equals("ground")) && !isMade(half)) found.add(half);
+                if ((!Foods.isCut(half) || half.equals("ground")) && !isFood(half)) found.add(half);
         }
         return Set.copyOf(found);
     }
 
-    /// the bread of "cheese and onion bread" makes no bread cheese
-    private static boolean isMade(String word) {
-        return Foods.shipped().find(word).filter(Food::isCompound).isPresent();
+    /// the bread of "cheese and onion bread" makes no bread cheese, nor the water of coconut water water spinach
+    private static boolean isFood(String word) {
+        return !PARTS_OF_ONE.contains(word) && Foods.shipped().find(word).isPresent();
     }
 
     /// {@return the plain food that a food is in the state that some words tell, where that is another entry of the

@@ -1,0 +1,63 @@
+package keenfork.core.food;
+
+import java.util.regex.Pattern;
+import keenfork.core.food.Lexicon.Match;
+
+/// Words that name a made dish where they stand in a certain place, and say something else anywhere else: the salad of
+/// "chicken salad" and of "salad potatoes".
+final class DishWord {
+    /// "for the salad", "to crumble"
+    private static final Pattern MEANT_TO = Grammar.wordOf("is-meant-to");
+    /// "stuffed peppers with feta": it is told
+    private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
+    private static final Pattern AND =
+            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
+    private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
+    private static final int FEWEST_LISTED = 2;
+
+    private DishWord() {}
+
+    /// {@return whether it stands last, right behind a food or alone: "chicken salad", "200 g salad", but not "salad
+    /// potatoes" or "for the salad"}
+    static boolean isHead(Place place) {
+        if (place.isRightBeforeFood()) return false;
+        return place.isFirst() ? place.isLast() && !MEANT_TO.matcher(place.before()).find() : place.isRightBehindFood();
+    }
+
+    /// {@return whether it is the head behind what grows: a crumble of apples is one, and feta crumble is feta}
+    static boolean isTopping(Place place) {
+        return isHead(place) && (place.isFirst() || !(place.last().meaning() instanceof Meaning.OfFood(var food))
+                || food.origin() == Origin.PLANT);
+    }
+
+    /// {@return whether it leads a food, and nobody tells with what: "stuffed mushrooms"}
+    static boolean leads(Place place) {
+        return place.isRightBeforeFood()
+                && !TOLD_WITH.matcher(place.text()).region(place.match().end(), place.text().length()).find();
+    }
+
+    /// {@return whether it fills a sandwich with the food before it: "cheese & pickle on malted", "ham and relish in a
+    /// bap"}
+    static boolean isFilling(Place place) {
+        return !place.isFirst() && AND.matcher(place.before()).matches()
+                && FILLED_IN.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
+    }
+
+    /// {@return whether it is one of several foods that commas part, and nothing that is done to one: "haddock, chips,
+    /// peas"}
+    static boolean isListed(Place place) {
+        var text = place.text();
+        if (place.isFirst() || !isBetweenCommas(text, place.match())) return false;
+        var own = text.lastIndexOf(',', place.match().start());
+        return place.matches().stream().mapToInt(m -> text.lastIndexOf(',', m.start())).filter(c -> c != own)
+                .distinct().count() >= FEWEST_LISTED;
+    }
+
+    /// with no more than one word before it
+    private static boolean isBetweenCommas(String text, Match match) {
+        var before = text.substring(text.lastIndexOf(',', match.start()) + 1, match.start()).strip();
+        var next = text.indexOf(',', match.end());
+        return before.chars().allMatch(Character::isLetter)
+                && text.substring(match.end(), next < 0 ? text.length() : next).isBlank();
+    }
+}
