@@ -13,6 +13,7 @@ final class DishWord {
     private static final Pattern AND =
             Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
+    private static final Pattern WORD_AT_MOST = Pattern.compile("\\s+(?:\\p{L}+\\s+)?");
     private static final int FEWEST_LISTED = 2;
 
     private DishWord() {}
@@ -30,9 +31,9 @@ final class DishWord {
                 || food.origin() == Origin.PLANT);
     }
 
-    /// {@return whether it leads a food, and nobody tells with what: "stuffed mushrooms"}
+    /// {@return whether it leads a food, and nobody tells with what: "stuffed mushrooms", "stuffed roast peppers"}
     static boolean leads(Place place) {
-        return place.isRightBeforeFood()
+        return !place.isLast() && WORD_AT_MOST.matcher(place.behind()).matches()
                 && !TOLD_WITH.matcher(place.text()).region(place.match().end(), place.text().length()).find();
     }
 
