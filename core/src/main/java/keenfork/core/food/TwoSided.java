@@ -73,20 +73,20 @@ final class TwoSided {
             var kind = HELD.get(Words.key(match.text()));
             // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
             if (kind == Sense.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
-            if (kind == null || isWeighed(text, matches, i) || !isTalk(new Place(text, matches, i), kind)) continue;
+            if (kind == null || isFood(new Place(text, matches, i), kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
         }
         return kept == null ? matches : kept;
     }
 
+    private static boolean isFood(Place place, Sense kind) { return isWeighed(place) || !isTalk(place, kind); }
+
     /// "80 g quinoa, 10 g seeds": what has an amount of its own goes in, and not what only describes the food behind it
-    private static boolean isWeighed(String text, List<Match> matches, int at) {
-        var start = matches.get(at).start();
-        var from = Math.max(at == 0 ? 0 : matches.get(at - 1).end(), start - FURTHEST);
-        if (!WEIGHED.matcher(text.substring(from, start)).find()) return false;
-        return at + 1 == matches.size()
-                || Joint.parts(text, matches.get(at).end(), matches.get(at + 1).start());
+    private static boolean isWeighed(Place place) {
+        var before = place.before();
+        return WEIGHED.matcher(before.substring(Math.max(0, before.length() - FURTHEST))).find()
+                && !place.leadsToFood();
     }
 
     private static boolean isTalk(Place place, Sense kind) {

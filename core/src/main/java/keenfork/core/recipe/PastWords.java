@@ -11,13 +11,14 @@ final class PastWords {
     private PastWords() {}
 
     static List<String> of(Line line) {
-        var text = line.text();
+        // "on rye" is read as rye bread: what is put in full by itself is looked for as it was read
+        var text = Shorthand.written(line.text());
         var matches = Foods.shipped().phrase(text).matches();
         var past = new ArrayList<String>();
         for (var word : Words.of(text)) {
             if (matches.stream().anyMatch(m -> m.start() <= word.start() && word.end() <= m.end())) continue;
             var written = text.substring(word.start(), word.end());
-            if (isAmount(written) || line.unread().contains(written)
+            if (!line.text().contains(written) || isAmount(written) || line.unread().contains(written)
                     || line.words().doubts().stream().anyMatch(d -> d.word().equals(written)))
                 continue;
             past.add(written);

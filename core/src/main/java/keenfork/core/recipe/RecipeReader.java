@@ -28,8 +28,6 @@ final class RecipeReader {
     private static final Pattern INGREDIENTS = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
     private static final Pattern SANDWICH = Grammar.wordOf("sandwich");
-    private static final Pattern ON_BREAD =
-            Pattern.compile("(?i)\\s[-–—]\\s+(?:" + Grammar.anyOf("bread-by-name") + ")$");
     private static final Pattern MAKES = Pattern.compile("(?<=\\S\\s\\+\\s.{1,200})\\s=\\s\\p{L}[\\p{L} ]{2,30}$");
     private static final Pattern CONVENTION = Pattern.compile(
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
@@ -282,7 +280,7 @@ final class RecipeReader {
     private void takeLine(String list) {
         // "oil + lemon + garlic = dressing" tells what they make
         var written = list.indexOf(" = ") < 0 ? list : MAKES.matcher(list).replaceFirst("");
-        var line = isOfSandwiches ? ON_BREAD.matcher(written).replaceFirst("$0 bread") : written;
+        var line = isOfSandwiches ? OnBread.dashed(written) : written;
         bulleted = bulleted || Bullets.isBulleted(line);
         Told.of(line).ifPresentOrElse(this::takeTold, () -> {
             for (var piece : Several.of(Bullets.bare(line))) addLine(piece);

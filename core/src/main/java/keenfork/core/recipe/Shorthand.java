@@ -51,13 +51,6 @@ final class Shorthand {
             + Grammar.anyOf("mustard-short") + ")\\s*");
     private static final String MUSTARD_NAME = " " + Grammar.list("mustard-name").getFirst();
 
-    /// "pastrami on rye": bread, by its kind alone
-    private static final Pattern ON_BREAD =
-            Pattern.compile("(?i) (?:" + Grammar.anyOf("on-bread") + ") (?:\\p{L}+ )?(?:"
-                    + Grammar.anyOf("bread-by-name") + ")(?=\\s*(?:[,;.)/]|$))");
-    private static final String ON = " " + Grammar.list("on-bread").getFirst() + " ";
-    private static final String BREAD_NAME = " " + Grammar.list("bread-name").getFirst();
-
     private Shorthand() {}
 
     private static String spoons() {
@@ -88,8 +81,7 @@ final class Shorthand {
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.indexOf('@') > 0) text = EACH_SIZE.matcher(text).replaceFirst("$1 ($2)");
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
-        text = Kinds.inFull(text);
-        if (text.indexOf(ON) > 0) text = ON_BREAD.matcher(text).replaceFirst("$0" + BREAD_NAME);
+        text = OnBread.under(Kinds.inFull(text));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
 

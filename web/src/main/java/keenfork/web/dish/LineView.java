@@ -176,17 +176,27 @@ record LineView(String text, String amount, List<Spoken> rest, List<Taken> taken
     }
 
     private static List<Ask> asks(Line line, long dish, List<Question> questions, Menu menu) {
-        return questions.stream().distinct().map(q -> switch (q.settles()) {
-            case WORDS -> words(q.ask(), Answer.to(line, menu.volumes()), line.isUnread());
+        var asks = new ArrayList<Ask>();
+        for (var question : questions.stream().distinct().toList()) {
+            // the answers are of the line: under its first question they stand once
+            var isAnswered = asks.stream().anyMatch(a -> !a.answers().isEmpty());
+            asks.add(ask(line, dish, question, isAnswered, menu));
+        }
+        return asks;
+    }
+
+    private static Ask ask(Line line, long dish, Question question, boolean isAnswered, Menu menu) {
+        return switch (question.settles()) {
+            case WORDS -> words(question.ask(), Answer.to(line, menu.volumes()), line.isUnread());
             case PACK ->
                     menu.packFor(dish, line)
-                            .map(p -> new Ask(q.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
-                            .orElseGet(() -> new Ask(q.ask(),
-                                    line.isReadThrough() ? Answer.to(line, menu.volumes()) : List.of(), newPack(line),
-                                    "Read the pack", false));
-            case RECIPE ->
-                    new Ask(q.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new", "Write that dish", false);
-        }).toList();
+                            .map(p -> new Ask(question.ask(), List.of(), "/larder/" + p.id(), "Read the pack", false))
+                            .orElseGet(() -> new Ask(question.ask(),
+                                    line.isReadThrough() && !isAnswered ? Answer.to(line, menu.volumes()) : List.of(),
+                                    newPack(line), "Read the pack", false));
+            case RECIPE -> new Ask(question.ask(), List.of(), line.dish().isEmpty() ? "" : "/dishes/new",
+                    "Write that dish", false);
+        };
     }
 
     /// Where the choices stand on buttons, the question need not say them again.
