@@ -14,6 +14,13 @@ final class DishWord {
             Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
     private static final Pattern WORD_AT_MOST = Pattern.compile("\\s+(?:\\p{L}+\\s+)?");
+    private static final Pattern GOES_WITH = Pattern.compile(
+            "(?i)\\s+(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b");
+    private static final Pattern ALONG = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:(?:"
+            + Grammar.anyOf("all-of") + ")\\s+)*$");
+    private static final Pattern STOPS = Pattern.compile(
+            "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
+                    + AND.pattern() + ")");
     private static final int FEWEST_LISTED = 2;
 
     private DishWord() {}
@@ -23,6 +30,13 @@ final class DishWord {
     static boolean isHead(Place place) {
         if (place.isRightBeforeFood()) return false;
         return place.isFirst() ? place.isLast() && !MEANT_TO.matcher(place.before()).find() : place.isRightBehindFood();
+    }
+
+    /// {@return whether it stands right behind a food and no word goes on: "salmon bites, 200 g", "halloumi bites with
+    /// dip", but not "chicken bite-size pieces" or "bread crusts removed"}
+    static boolean ends(Place place) {
+        return place.isRightBehindFood()
+                && STOPS.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
     }
 
     /// {@return whether it is the head behind what grows: a crumble of apples is one, and feta crumble is feta}
@@ -42,6 +56,16 @@ final class DishWord {
     static boolean isFilling(Place place) {
         return !place.isFirst() && AND.matcher(place.before()).matches()
                 && FILLED_IN.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
+    }
+
+    /// {@return whether what follows goes with it, and is not what it describes: "burger in a bun", "cake with cream"}
+    static boolean isServed(Place place) {
+        return GOES_WITH.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
+    }
+
+    /// {@return whether it is served with what stands before, and nobody tells what it is: "with all the trimmings"}
+    static boolean isServedAlong(Place place) {
+        return !place.leadsToFood() && ALONG.matcher(place.text().substring(0, place.match().start())).find();
     }
 
     /// {@return whether it is one of several foods that commas part, and nothing that is done to one: "haddock, chips,

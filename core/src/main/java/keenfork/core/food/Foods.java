@@ -118,7 +118,7 @@ public final class Foods {
 
     private static void addVague(Lexicon lexicon, boolean onPacks) {
         for (var row : Table.read(Foods.class, "vague.txt", 5)) {
-            if (!onPacks && row.cell(3).equals("pack")) continue;
+            if (row.cell(3).equals(onPacks ? "line" : "pack")) continue;
             var meaning = new Meaning.Vague(row.read(1, c -> Substances.shipped().getAll(row.list(1))), row.cell(2));
             for (var word : row.list(0)) lexicon.add(word, meaning);
         }

@@ -1,10 +1,12 @@
 package keenfork.core.food;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Lexicon.Match;
@@ -12,7 +14,9 @@ import keenfork.core.measure.Unit;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
-    private enum Sense { DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, TOPS, LEADS }
+    private enum Sense {
+        DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS, ALONG, NOUN
+    }
 
     private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -37,6 +41,7 @@ final class TwoSided {
     private static final Pattern WEIGHED = Pattern.compile("(?i)[\\d½⅓⅔¼¾]\\s?(?:" + UnitNames.all().stream()
             .filter(u -> u.unit().kind() != Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
             .collect(Collectors.joining("|")) + ")\\b[^,;(]*$");
+    private static final Pattern COUNTED = Pattern.compile("[\\d½⅓⅔¼¾]\\s*(?:\\p{L}+\\s+)?$");
     private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:"
             + Grammar.anyOf("becomes") + ")\\b|\\s*$");
     private static final Pattern FROM = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("taken-of") + ")\\s+$");
@@ -63,8 +68,16 @@ final class TwoSided {
         return Map.copyOf(held);
     }
 
+    /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
+    private static final Set<Sense> TALK = EnumSet.of(Sense.ENDS, Sense.ALONG);
+    private static final Set<Sense> OTHERS = EnumSet.complementOf(EnumSet.copyOf(TALK));
+
     /// {@return the matches that are foods where they stand}
     static List<Match> foods(String text, List<Match> matches) {
+        return foods(text, foods(text, matches, TALK), OTHERS);
+    }
+
+    private static List<Match> foods(String text, List<Match> matches, Set<Sense> kinds) {
         if (matches.isEmpty()) return matches;
         List<Match> kept = null;
         for (var i = 0; i < matches.size(); i++) {
@@ -73,7 +86,7 @@ final class TwoSided {
             var kind = HELD.get(Words.key(match.text()));
             // "paprika, sweet" is no sweet, and "jelly, sweets" holds some
             if (kind == Sense.MANNER && match.text().toLowerCase(Locale.ROOT).endsWith("s")) continue;
-            if (kind == null || isFood(new Place(text, matches, i), kind)) continue;
+            if (kind == null || !kinds.contains(kind) || isFood(new Place(text, matches, i), kind)) continue;
             if (kept == null) kept = new ArrayList<>(matches);
             kept.remove(match);
         }
@@ -86,7 +99,13 @@ final class TwoSided {
     private static boolean isWeighed(Place place) {
         var before = place.before();
         return WEIGHED.matcher(before.substring(Math.max(0, before.length() - FURTHEST))).find()
-                && !place.leadsToFood();
+                && (!place.leadsToFood() || DishWord.isServed(place));
+    }
+
+    /// "2 rolls with butter", "chips with dip": no work is counted, or done by many
+    private static boolean isServed(Place place, Sense kind) {
+        return DishWord.isServed(place) && (kind == Sense.NOUN || place.match().text().endsWith("s")
+                || COUNTED.matcher(place.before()).find());
     }
 
     private static boolean isTalk(Place place, Sense kind) {
@@ -100,14 +119,18 @@ final class TwoSided {
             case UNTIL -> Joint.comesTo(place.text(), place.match().end())
                     || !place.isFirst() && (isAmidTalk(place) || isWaitedFor(place));
             case HEADS -> !DishWord.isHead(place);
+            case ENDS -> !DishWord.ends(place);
+            case ALONG -> !DishWord.isServedAlong(place);
             case TOPS -> !DishWord.isTopping(place);
             case LEADS -> !DishWord.leads(place);
-            case WORKS -> !isThing(place) && !DishWord.isFilling(place) && !DishWord.isListed(place)
+            case WORKS, NOUN -> !isThing(place) && !isServed(place, kind) && !DishWord.isFilling(place)
+                    && !DishWord.isListed(place)
                     && (place.leadsToFood() || place.isAside());
             case MANNER -> place.leadsToFood() || !place.isFirst() && (place.isAside()
                     || !Joint.parts(place.text(), place.last().end(), place.match().start()));
             // "jelly, 1 pkt strawberry" and "jelly 1 pkt strawberry" say the same
-            case DESCRIBES -> place.leadsToFood() && place.behind().chars().noneMatch(Character::isDigit);
+            case DESCRIBES -> place.leadsToFood() && !DishWord.isServed(place)
+                    && place.behind().chars().noneMatch(Character::isDigit);
         };
     }
 
