@@ -15,9 +15,13 @@ final class DishWord {
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
     private static final Pattern WORD_AT_MOST = Pattern.compile("\\s+(?:\\p{L}+\\s+)?");
     private static final Pattern GOES_WITH = Pattern.compile(
-            "(?i)\\s+(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b");
+            "(?i),?\\s+(?:\\p{L}+\\s+)?(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b");
     private static final Pattern ALONG = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:(?:"
             + Grammar.anyOf("all-of") + ")\\s+)*$");
+    private static final Pattern JOINS = Pattern.compile("(?i)[&+]|\\b(?:" + Grammar.anyOf("goes-on") + "|"
+            + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("on-bread") + ")\\b");
+    private static final Pattern WITH_A =
+            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:an?\\s+)?$");
     private static final Pattern STOPS = Pattern.compile(
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
                     + AND.pattern() + ")");
@@ -25,17 +29,20 @@ final class DishWord {
 
     private DishWord() {}
 
-    /// {@return whether it stands last, right behind a food or alone: "chicken salad", "200 g salad", but not "salad
-    /// potatoes" or "for the salad"}
+    /// {@return whether it stands last, right behind a food, alone, or with another: "chicken salad", "200 g salad",
+    /// "fish pie and green salad", but not "salad potatoes" or "for the salad"}
     static boolean isHead(Place place) {
         if (place.isRightBeforeFood()) return false;
-        return place.isFirst() ? place.isLast() && !MEANT_TO.matcher(place.before()).find() : place.isRightBehindFood();
+        if (place.isRightBehindFood()) return true;
+        var joins = place.isFirst() ? place.isLast() || place.behind().startsWith(",") || isServed(place)
+                : JOINS.matcher(place.before()).find();
+        return joins && !MEANT_TO.matcher(place.before()).find();
     }
 
-    /// {@return whether it stands right behind a food and no word goes on: "salmon bites, 200 g", "halloumi bites with
-    /// dip", but not "chicken bite-size pieces" or "bread crusts removed"}
+    /// {@return whether it stands right behind a food, or with one, and no word goes on: "salmon bites, 200 g", "cod
+    /// with a crust", but not "chicken bite-size pieces" or "bread crusts removed"}
     static boolean ends(Place place) {
-        return place.isRightBehindFood()
+        return (place.isRightBehindFood() || !place.isFirst() && WITH_A.matcher(place.before()).find())
                 && STOPS.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
     }
 
@@ -60,7 +67,8 @@ final class DishWord {
 
     /// {@return whether what follows goes with it, and is not what it describes: "burger in a bun", "cake with cream"}
     static boolean isServed(Place place) {
-        return GOES_WITH.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
+        var with = GOES_WITH.matcher(place.text()).region(place.match().end(), place.text().length());
+        return with.lookingAt() && (place.isLast() || place.matches().get(place.at() + 1).start() >= with.end());
     }
 
     /// {@return whether it is served with what stands before, and nobody tells what it is: "with all the trimmings"}
@@ -71,12 +79,15 @@ final class DishWord {
     /// {@return whether it is one of several foods that commas part, and nothing that is done to one: "haddock, chips,
     /// peas"}
     static boolean isListed(Place place) {
+        if (!isOneOfMany(place)) return false;
         var text = place.text();
-        if (place.isFirst() || !isBetweenCommas(text, place.match())) return false;
         var own = text.lastIndexOf(',', place.match().start());
         return place.matches().stream().mapToInt(m -> text.lastIndexOf(',', m.start())).filter(c -> c != own)
                 .distinct().count() >= FEWEST_LISTED;
     }
+
+    /// {@return whether it stands alone behind a comma: "burger, chips"}
+    static boolean isOneOfMany(Place place) { return !place.isFirst() && isBetweenCommas(place.text(), place.match()); }
 
     /// with no more than one word before it
     private static boolean isBetweenCommas(String text, Match match) {

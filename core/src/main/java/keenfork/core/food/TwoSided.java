@@ -112,7 +112,7 @@ final class TwoSided {
         return switch (kind) {
             case ORIGIN -> Character.isUpperCase(place.text().charAt(place.match().start()))
                     && FROM.matcher(place.text().substring(0, place.match().start())).find();
-            case PART -> isTakenOf(place) || place.isAside() && BECOMES.matcher(place.text())
+            case PART -> isTakenOf(place) || place.isAside() && hasParts(place) && BECOMES.matcher(place.text())
                     .region(place.match().end(), place.text().length()).lookingAt();
             case OF_NEXT -> !place.isLast() && MADE_OF.matcher(place.behind()).matches();
             case QUALIFIED -> place.isRightBehindFood();
@@ -134,6 +134,12 @@ final class TwoSided {
         };
     }
 
+    /// a chilli has seeds of its own, and bread or yoghurt has others
+    private static boolean hasParts(Place place) {
+        return !(place.last().meaning() instanceof Meaning.OfFood(var food))
+                || food.make() == Food.Make.PLAIN && food.origin() == Origin.PLANT;
+    }
+
     private static boolean isTakenOf(Place place) {
         return !place.isLast() && TAKEN_OF.matcher(place.behind()).matches()
                 || !place.isFirst() && WORTH.matcher(place.before()).matches();
@@ -143,9 +149,10 @@ final class TwoSided {
         return Joint.isAmidTalk(place.text(), place.last().end(), place.match().start(), place.match().end());
     }
 
-    /// "rub the toast with garlic", "pile on toast with butter", but not "the toast bread"
+    /// "rub the toast with garlic", "pile on toast with butter", "burger, chips", but not "the toast bread"
     private static boolean isThing(Place place) {
-        return !place.isRightBeforeFood() && THING.matcher(place.text().substring(0, place.match().start())).find();
+        return !place.isRightBeforeFood() && (THING.matcher(place.text().substring(0, place.match().start())).find()
+                || place.match().text().endsWith("s") && DishWord.isOneOfMany(place));
     }
 
     /// "roasted til collapsing": right behind it stands a word that is no food and leads to none
