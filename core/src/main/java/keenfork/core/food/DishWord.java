@@ -13,7 +13,8 @@ final class DishWord {
     private static final Pattern AND =
             Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
-    private static final Pattern WORD_AT_MOST = Pattern.compile("\\s+(?:\\p{L}+\\s+)?");
+    private static final Pattern WORD_AT_MOST =
+            Pattern.compile("(?i)\\s+(?:(?!(?:in|" + Grammar.anyOf("told-with") + ")\\b)\\p{L}+\\s+)?");
     private static final Pattern GOES_WITH = Pattern.compile(
             "(?i),?\\s+(?:\\p{L}+\\s+)?(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b");
     private static final Pattern ALONG = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:(?:"

@@ -228,8 +228,7 @@ public final class Foods {
     private Phrase phrase(Lexicon lexicon, String text, Lexicon.Reading known) {
         var reading = known;
         if (reading.unread().isEmpty())
-            return new Phrase(text, InPlural.foods(TwoSided.foods(text, reading.matches())), List.of(),
-                    List.of());
+            return new Phrase(text, foods(lexicon, text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
         reading = lexicon == packWords ? withCompounds(reading) : UnknownWords.withJoined(reading);
         for (var word : reading.unread()) {
@@ -240,9 +239,15 @@ public final class Foods {
             reading =
                     lexicon == packWords ? withCompounds(lexicon.read(text, taken))
                             : UnknownWords.withJoined(lexicon.read(text, taken));
-        var matches = InPlural.foods(TwoSided.foods(text, reading.matches()));
+        var matches = foods(lexicon, text, reading.matches());
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of())
                 : Phrase.of(text, matches, reading.unread());
+    }
+
+    /// what words mean where they stand
+    private List<Lexicon.Match> foods(Lexicon lexicon, String text, List<Lexicon.Match> matches) {
+        var standing = InPlural.foods(TwoSided.foods(text, matches));
+        return lexicon == packWords ? standing : Imitation.foods(text, standing);
     }
 
     /// German writes "Garnelenpaste" as one word: where a word is a name and another word of the tables behind it, both

@@ -55,10 +55,12 @@ public final class LeftOut {
     }
 
     /// {@return the food of the tables that is another without what some words say: the vegan feta for feta that is
-    /// "vegan"; empty where the words say nothing of the kind, or no table holds it}
+    /// "vegan", or what stands in the place of beef that is; empty where the words say nothing of the kind}
     public static Optional<Food> of(Food food, String words) {
-        var full = words.length() > LONGEST ? null : IN_FULL.get(Words.key(words));
-        return full == null ? Optional.empty()
+        if (words.length() > LONGEST) return Optional.empty();
+        var full = IN_FULL.get(Words.key(words));
+        var held = full == null ? Optional.<Food>empty()
                 : food.names().stream().flatMap(n -> Foods.shipped().find(full + " " + n).stream()).findFirst();
+        return held.or(() -> Imitation.saidBehind(food, words));
     }
 }

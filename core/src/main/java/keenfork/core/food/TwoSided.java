@@ -15,7 +15,8 @@ import keenfork.core.measure.Unit;
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
     private enum Sense {
-        DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS, ALONG, NOUN
+        DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS, PREPARED, ALONG,
+        NOUN
     }
 
     private static final Map<String, Sense> HELD = read();
@@ -123,6 +124,7 @@ final class TwoSided {
             case ALONG -> !DishWord.isServedAlong(place);
             case TOPS -> !DishWord.isTopping(place);
             case LEADS -> !DishWord.leads(place);
+            case PREPARED -> place.isRightBehindFood() || !DishWord.leads(place);
             case WORKS, NOUN -> !isThing(place) && !isServed(place, kind) && !DishWord.isFilling(place)
                     && !DishWord.isListed(place)
                     && (place.leadsToFood() || place.isAside());
