@@ -40,6 +40,12 @@ final class DishWord {
         return joins && !MEANT_TO.matcher(place.before()).find();
     }
 
+    /// "potatoes, salad" are salad potatoes, and "burger, salad" are two
+    private static boolean isPlainPlant(Match match) {
+        return match.meaning() instanceof Meaning.OfFood(var food) && food.make() == Food.Make.PLAIN
+                && food.origin() == Origin.PLANT;
+    }
+
     /// {@return whether it stands right behind a food, or with one, and no word goes on: "salmon bites, 200 g", "cod
     /// with a crust", but not "chicken bite-size pieces" or "bread crusts removed"}
     static boolean ends(Place place) {

@@ -51,6 +51,11 @@ public final class Lexicon {
 
         public boolean isTaken() { return !taken.isEmpty(); }
 
+        /// {@return this match, where another name takes its end}
+        Match upTo(int other) {
+            return new Match(text.substring(0, other - start).strip(), meaning, start, other, taken);
+        }
+
         /// {@return this match, told to the cook by the name of what it means}
         Match takenForItself() {
             var named = switch (meaning) {
@@ -189,8 +194,7 @@ public final class Lexicon {
         for (var at = 0; at < run.size;) {
             var length = longest(text, run, at);
             if (length > 0) {
-                matches.add(match(text, run, at, length, taken));
-                at += length;
+                at = addName(text, run, at, length, taken, matches);
                 continue;
             }
             if (!isTalk(text, run, at)) {
@@ -203,6 +207,30 @@ public final class Lexicon {
             at++;
         }
         return new Reading(matches, unread);
+    }
+
+    /// {@return where to read on behind a name that was found, or where the longer one begins that it leads to}
+    private int addName(String text, Vocabulary.Run run, int at, int length, Map<Integer, String> taken,
+            List<Match> matches) {
+        var found = match(text, run, at, length, taken);
+        var within = length == 1 ? at : within(text, run, at, length);
+        if (within == at) {
+            matches.add(found);
+            return at + length;
+        }
+        var longer = match(text, run, within, longest(text, run, within), taken);
+        if (!longer.meaning().holds().containsAll(found.meaning().holds())) matches.add(found.upTo(longer.start()));
+        return within;
+    }
+
+    /// "fresh egg roll" is an egg roll, and no fresh egg.
+    ///
+    /// @return where a name begins behind a word of talk and goes on beyond the name that the talk begins, or the place
+    ///         itself
+    private int within(String text, Vocabulary.Run run, int at, int length) {
+        for (var i = at + 1; i < at + length && isTalk(text, run, i - 1); i++)
+            if (i + longest(text, run, i) > at + length) return i;
+        return at;
     }
 
     /// {@return how many words from a place on are one name, 0 where none is; the run holds its node}
