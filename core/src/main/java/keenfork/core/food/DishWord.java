@@ -35,9 +35,16 @@ final class DishWord {
     static boolean isHead(Place place) {
         if (place.isRightBeforeFood()) return false;
         if (place.isRightBehindFood()) return true;
-        var joins = place.isFirst() ? place.isLast() || place.behind().startsWith(",") || isServed(place)
-                : JOINS.matcher(place.before()).find();
-        return joins && !MEANT_TO.matcher(place.before()).find();
+        if (isOneOfMany(place) && !isPlainPlant(place.last())) return true;
+        return (place.isFirst() ? isFirstOfMany(place) : JOINS.matcher(place.before()).find())
+                && !MEANT_TO.matcher(place.before()).find();
+    }
+
+    /// {@return whether a name at the head of a line stands for itself: alone, or with others behind a comma, "and" or
+    /// "with"}
+    private static boolean isFirstOfMany(Place place) {
+        return place.isLast() || place.behind().startsWith(",") || isServed(place)
+                || AND.matcher(place.behind()).matches();
     }
 
     /// "potatoes, salad" are salad potatoes, and "burger, salad" are two

@@ -17,6 +17,9 @@ record Place(String text, List<Match> matches, int at) {
     /// {@return the one before; there must be one}
     Match last() { return matches.get(at - 1); }
 
+    /// {@return the one behind; there must be one}
+    Match next() { return matches.get(at + 1); }
+
     /// {@return what stands between it and the one before, or the head of the text}
     String before() { return text.substring(isFirst() ? 0 : last().end(), match().start()); }
 

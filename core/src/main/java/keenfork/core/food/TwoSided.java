@@ -15,7 +15,8 @@ import keenfork.core.measure.Unit;
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
     private enum Sense {
-        DESCRIBES, WORKS, ORIGIN, QUALIFIED, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS, PREPARED, ALONG,
+        DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS,
+        PREPARED, ALONG,
         NOUN
     }
 
@@ -57,6 +58,17 @@ final class TwoSided {
     /// "a pomegranate's worth of seeds"
     private static final Pattern WORTH =
             Pattern.compile("(?i)['’]?s?['’]?\\s+(?:" + Grammar.anyOf("worth-of") + ")\\s+");
+
+    /// "lentil flour", but not "butter flour sugar"
+    private static final Pattern MILLED = last("milled");
+    /// "tofu steak", but not "garlic steak"
+    private static final Pattern CUT = last("cut-like-meat");
+    private static final Set<Origin> FLESHY = EnumSet.of(Origin.FLESH, Origin.FISH);
+    private static final Set<Origin> MILKED = EnumSet.of(Origin.DAIRY, Origin.EGG);
+
+    private static Pattern last(String kind) {
+        return Pattern.compile("(?i)\\b(?:" + Grammar.anyOf(kind) + ")(?:e?s)?$");
+    }
 
     private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
 
@@ -116,7 +128,10 @@ final class TwoSided {
             case PART -> isTakenOf(place) || place.isAside() && hasParts(place) && BECOMES.matcher(place.text())
                     .region(place.match().end(), place.text().length()).lookingAt();
             case OF_NEXT -> !place.isLast() && MADE_OF.matcher(place.behind()).matches();
-            case QUALIFIED -> place.isRightBehindFood();
+            case MILLED -> place.isRightBehindFood() && MILLED.matcher(place.last().text()).find();
+            case CUT_OF -> place.isRightBehindFood()
+                    && (isOf(place.last(), FLESHY) || CUT.matcher(place.last().text()).find());
+            case ANIMAL -> place.leadsToFood() && isOf(place.next(), MILKED);
             case UNTIL -> Joint.comesTo(place.text(), place.match().end())
                     || !place.isFirst() && (isAmidTalk(place) || isWaitedFor(place));
             case HEADS -> !DishWord.isHead(place);
@@ -140,6 +155,10 @@ final class TwoSided {
     private static boolean hasParts(Place place) {
         return !(place.last().meaning() instanceof Meaning.OfFood(var food))
                 || food.make() == Food.Make.PLAIN && food.origin() == Origin.PLANT;
+    }
+
+    private static boolean isOf(Match match, Set<Origin> origins) {
+        return match.meaning() instanceof Meaning.OfFood(var food) && origins.contains(food.origin());
     }
 
     private static boolean isTakenOf(Place place) {

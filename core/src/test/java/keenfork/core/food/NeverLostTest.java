@@ -1,0 +1,67 @@
+package keenfork.core.food;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// No word around the name of a food hides what it holds: every name of the tables beside another food, and behind a
+/// word of talk.
+class NeverLostTest {
+    private static final Foods FOODS = Foods.shipped();
+    /// the groups of the laws and flesh, as `substances.txt` holds them
+    private static final List<Substance> GROUPS = Stream
+            .of("gluten", "crustaceans", "eggs", "fish", "peanuts", "soybeans", "milk", "tree-nut", "celery", "mustard",
+                    "sesame", "lupin", "molluscs", "flesh")
+            .map(id -> Substances.shipped().all().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow())
+            .toList();
+
+    /// What stands behind the bar is work or a part there, and no food: "roll with potatoes", "potatoes, seeds out"; a
+    /// sweet crisp is named in the plural.
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+            "potatoes with %s | seed, sweet, crisp",
+            "potatoes and %s | ''",
+            "potatoes + %s | ''",
+            "potatoes topped with %s | seed, sweet, crisp",
+            "potatoes served with %s | seed, sweet, crisp",
+            "%s and potatoes | ''",
+            "%s with potatoes | mash, toast, roll, wrap, spread, sweet, rub, dip, glaze, crisp, batter",
+            "fresh %s | ''",
+            "leftover %s | ''",
+            "chopped %s | ''",
+            "dried %s | ''",
+            "good quality %s | ''",
+            "%s from the freezer | ''",
+            "%s to serve | ''"})
+    void what_a_name_holds_is_held_wherever_it_stands(String form, String works) {
+        var exempt = Set.of(works.split(", "));
+        var lost = new TreeSet<String>();
+        for (var food : FOODS.all())
+            for (var name : food.names())
+                if (!exempt.contains(name) && !held(form.formatted(name)).containsAll(held(name))) lost.add(name);
+        assertThat(lost).isEmpty();
+    }
+
+    private static Set<Substance> held(String text) {
+        var held = new HashSet<Substance>();
+        for (var match : FOODS.phrase(text).matches())
+            for (var substance : of(match.meaning()))
+                for (var group : GROUPS)
+                    if (Substances.shipped().isUnder(substance, group)) held.add(group);
+        return held;
+    }
+
+    private static List<Substance> of(Meaning meaning) {
+        return switch (meaning) {
+            case Meaning.OfFood(var food) -> Stream.concat(food.holds().stream(), food.sometimes().stream()).toList();
+            case Meaning.OfSubstances(var substances) -> substances;
+            case Meaning.Vague(var suspects, var _) -> suspects;
+        };
+    }
+}
