@@ -23,6 +23,9 @@ final class DishWord {
             + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("on-bread") + ")\\b");
     private static final Pattern WITH_A =
             Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:an?\\s+)?$");
+    /// "prawn layered salad", but not "herbs for salad"
+    private static final Pattern QUALIFIED = Pattern.compile("(?i)\\s+(?!(?:" + Grammar.anyOf("is-meant-to") + "|"
+            + Grammar.anyOf("turns-aside") + ")\\b)\\p{L}+\\s+");
     private static final Pattern STOPS = Pattern.compile(
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
                     + AND.pattern() + ")");
@@ -34,7 +37,7 @@ final class DishWord {
     /// "fish pie and green salad", but not "salad potatoes" or "for the salad"}
     static boolean isHead(Place place) {
         if (place.isRightBeforeFood()) return false;
-        if (place.isRightBehindFood()) return true;
+        if (place.isRightBehindFood() || !place.isFirst() && QUALIFIED.matcher(place.before()).matches()) return true;
         if (isOneOfMany(place) && !isPlainPlant(place.last())) return true;
         return (place.isFirst() ? isFirstOfMany(place) : JOINS.matcher(place.before()).find())
                 && !MEANT_TO.matcher(place.before()).find();
