@@ -61,6 +61,16 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
                 origin, density, counts, protein, sulphite, source);
     }
 
+    /// {@return this bought food made without what is of an animal, "vegan slaw": whether it is, and what stands in its
+    /// place, is not known until a pack is read}
+    /// @param standIn what makers put in the place of the animal's
+    Food imitatedWith(Food standIn) {
+        var held = holds.stream().filter(s -> !s.animal()).toList();
+        var open = Stream.of(sometimes.stream(), holds.stream(), standIn.sometimes().stream()).flatMap(s -> s)
+                .filter(s -> !held.contains(s)).distinct().toList();
+        return new Food(id, names, make, held, open, Origin.PLANT, density, counts, protein, sulphite, source);
+    }
+
     /// {@return g of one centimetre cut off it, or empty where none is held}
     public Optional<Span> centimetre() { return Optional.ofNullable(counts.get("cm")); }
 

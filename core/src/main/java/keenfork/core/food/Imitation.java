@@ -28,6 +28,8 @@ final class Imitation {
     }
 
     private static Optional<Meaning> meant(String text, Match match) {
+        if (match.start() == 0 && (match.end() == text.length() || text.charAt(match.end()) != ' '))
+            return Optional.empty();
         return standIn(text, match).<Meaning>map(Meaning.OfFood::new).or(() -> denied(text, match));
     }
 
@@ -51,13 +53,14 @@ final class Imitation {
     /// {@return what stands in the place of a food that words before it call an imitation}
     private static Optional<Food> of(Food food, String before, boolean isBehind) {
         var imitated = isBehind || OF_ANY.matcher(before).find();
-        return switch (food.origin()) {
+        var standIn = switch (food.origin()) {
             case FLESH -> named("meat alternative", imitated || OF_FLESH.matcher(before).find());
             case FISH -> named("fish alternative", imitated || OF_FLESH.matcher(before).find());
             case DAIRY -> named("dairy alternative", imitated || OF_DAIRY.matcher(before).find());
             case EGG -> named("egg replacer", imitated);
-            default -> Optional.empty();
+            default -> Optional.<Food>empty();
         };
+        return food.isCompound() ? standIn.map(food::imitatedWith) : standIn;
     }
 
     /// {@return what stands in the place of a food where all that is said behind it is that it imitates one: "beef,

@@ -103,6 +103,8 @@ final class MeasureReader {
         if (cursor.mark("x×X")) cursor.blanks();
         var each = each(cursor);
         if (each != null) return contained(cursor, number, each, pressed);
+        var all = cursor.at == times ? null : times(cursor, number);
+        if (all != null) return measure(all, pressed, behind(cursor));
         if (cursor.at == times || !isCounted(cursor)) cursor.at = times;
         var size = sizes(cursor);
         var bracket = bracketed(cursor);
@@ -205,6 +207,16 @@ final class MeasureReader {
             cursor.at = container;
             if (unit != null && unit.unit().kind() == Unit.Kind.COUNT) return each;
         }
+        cursor.at = start;
+        return null;
+    }
+
+    /// "2 x 250 g butter": as much in all; else null, with the cursor where it was
+    private @Nullable Amount times(Cursor cursor, Numbers.Found number) {
+        var start = cursor.at;
+        var one = weight(cursor);
+        if (one != null)
+            return new Amount(number.low().times(one.low()), number.high().times(one.high()), one.unit());
         cursor.at = start;
         return null;
     }

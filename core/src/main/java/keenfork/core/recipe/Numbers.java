@@ -53,12 +53,12 @@ public final class Numbers {
         if (high == null) {
             cursor.at = back;
             cursor.blanks();
-            return new Found(low.low, low.high, cursor.at);
+            return dozens(low.low, low.high, cursor);
         }
         cursor.blanks();
         // a range told downwards ("3-2 spoons") is the same range
-        return new Found(low.low.compareTo(high.low) <= 0 ? low.low : high.low,
-                low.high.compareTo(high.high) >= 0 ? low.high : high.high, cursor.at);
+        return dozens(low.low.compareTo(high.low) <= 0 ? low.low : high.low,
+                low.high.compareTo(high.high) >= 0 ? low.high : high.high, cursor);
     }
 
     private static @Nullable Range second(Cursor cursor) {
@@ -98,6 +98,14 @@ public final class Numbers {
         if (cursor.isDigit()) return isGrade(cursor) ? null : digits(cursor);
         if (cursor.ahead() == '.') return decimals(cursor);
         return Character.isLetter(cursor.ahead()) ? words(cursor) : glyph(cursor);
+    }
+
+    /// "2 dozen eggs" are 24, "1-2 dozen" 12 to 24
+    private static Found dozens(Fraction low, Fraction high, Cursor cursor) {
+        var each = cursor.said().figure();
+        if (!cursor.take(Does.DOZEN)) return new Found(low, high, cursor.at);
+        cursor.blanks();
+        return new Found(low.times(each), high.times(each), cursor.at);
     }
 
     /// "1 kg 00" is of a grade of flour, and no figure

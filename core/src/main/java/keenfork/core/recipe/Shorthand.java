@@ -81,7 +81,7 @@ final class Shorthand {
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.indexOf('@') > 0) text = EACH_SIZE.matcher(text).replaceFirst("$1 ($2)");
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
-        text = OnBread.under(Kinds.inFull(text));
+        text = OnBread.under(Kinds.inFull(PackSizes.inFront(text)));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
 

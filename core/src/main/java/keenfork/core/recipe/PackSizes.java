@@ -1,0 +1,49 @@
+package keenfork.core.recipe;
+
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
+import keenfork.core.measure.Unit;
+
+/// Packs told behind the name, as orders tell them: "butter 2 x 250 g" is read as "2 x 250 g butter", and an A10 as the
+/// tin that it is.
+final class PackSizes {
+    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.all().stream()
+            .filter(u -> u.unit().kind() != Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
+            .collect(Collectors.joining("|")) + ")\\b";
+    private static final String IN = "(?:\\s(?:" + UnitNames.all().stream()
+            .filter(u -> u.unit().kind() == Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
+            .collect(Collectors.joining("|")) + ")\\b)?";
+    private static final String FOOD = "(?iU)^(?<food>\\p{L}[^\\d,;:()@]*?)\\s*[-–—:]?\\s+";
+    private static final String REST = "(?<rest>\\s*(?:[,;(].*)?)$";
+    private static final Pattern TIMES_FIRST =
+            Pattern.compile(FOOD + "(?<many>\\d+)\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
+    private static final Pattern TIMES_LAST =
+            Pattern.compile(FOOD + "(?<each>" + EACH + ")(?<in>" + IN + ")\\s?[x×]\\s?(?<many>\\d+)" + REST);
+    private static final String IN_FRONT = "${many} x ${each}${in} ${food}${rest}";
+    /// the caterers' tin, of about 2.5 kg (common practice)
+    private static final Pattern TEN = Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("ten-can") + ")\\b(?:"
+            + "\\s(?:tins?|cans?)\\b)?");
+    private static final String TIN = "2.5 kg tin";
+
+    private PackSizes() {}
+
+    /// most lines tell none: a look at the signs settles it
+    private static boolean tellsTimes(String text) {
+        for (var at = 1; at + 1 < text.length(); at++) {
+            if ("x×X".indexOf(text.charAt(at)) < 0) continue;
+            var next = text.charAt(at + 1) == ' ' ? at + 2 : at + 1;
+            if (next < text.length() && Character.isDigit(text.charAt(next))) return true;
+        }
+        return false;
+    }
+
+    /// {@return the line with its packs in front}
+    static String inFront(String line) {
+        var text = line.indexOf("10") < 0 ? line : TEN.matcher(line).replaceAll(TIN);
+        if (!tellsTimes(text)) return text;
+        var first = TIMES_FIRST.matcher(text);
+        return first.matches() ? first.replaceFirst(IN_FRONT) : TIMES_LAST.matcher(text).replaceFirst(IN_FRONT);
+    }
+}
