@@ -1,5 +1,6 @@
 package keenfork.core.recipe;
 
+import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
@@ -21,6 +22,12 @@ final class PackSizes {
             Pattern.compile(FOOD + "(?<many>\\d+)\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
     private static final Pattern TIMES_LAST =
             Pattern.compile(FOOD + "(?<each>" + EACH + ")(?<in>" + IN + ")\\s?[x×]\\s?(?<many>\\d+)" + REST);
+    /// "pitta 4 x 6pk"
+    private static final Pattern PACKED = Pattern.compile(FOOD + "(?<many>\\d+)\\s?[x×]\\s?(?<each>\\d{1,2}(?:\\s?(?:"
+            + Grammar.anyOf("pack-of") + "))?)(?<in>)" + REST);
+    /// "4 fillets 150 g each"
+    private static final Pattern EACH_BEHIND = Pattern
+            .compile("(?iU)(?<=\\p{L})\\s(?<each>" + EACH + ")\\s(?:" + Grammar.anyOf("said-each") + ")$");
     private static final String IN_FRONT = "${many} x ${each}${in} ${food}${rest}";
     /// the caterers' tin, of about 2.5 kg (common practice)
     private static final Pattern TEN = Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("ten-can") + ")\\b(?:"
@@ -39,11 +46,20 @@ final class PackSizes {
         return false;
     }
 
+    private static String eachInBrackets(String text) {
+        return text.endsWith("h") || text.endsWith("a") || text.endsWith("e")
+                ? EACH_BEHIND.matcher(text).replaceFirst(" (${each} each)") : text;
+    }
+
     /// {@return the line with its packs in front}
     static String inFront(String line) {
         var text = line.indexOf("10") < 0 ? line : TEN.matcher(line).replaceAll(TIN);
+        text = eachInBrackets(text);
         if (!tellsTimes(text)) return text;
-        var first = TIMES_FIRST.matcher(text);
-        return first.matches() ? first.replaceFirst(IN_FRONT) : TIMES_LAST.matcher(text).replaceFirst(IN_FRONT);
+        for (var packs : List.of(TIMES_FIRST, TIMES_LAST, PACKED)) {
+            var told = packs.matcher(text);
+            if (told.matches()) return told.replaceFirst(IN_FRONT);
+        }
+        return text;
     }
 }

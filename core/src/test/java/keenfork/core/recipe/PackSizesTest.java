@@ -20,7 +20,8 @@ class PackSizesTest {
             "halloumi 2 x 225g blocks | 450 | halloumi", "2 x A10 tomatoes | 5000 | tomato",
             "kidney beans 1 x A10 | 2500 | kidney bean", "1 no.10 tin tomatoes | 2500 | tomato",
             "2 dozen eggs | 1200 | egg", "eggs 2 doz | 1200 | egg", "1-2 dozen eggs | 900 | egg",
-            "2 x 30 g butter | 60 | butter"})
+            "2 x 30 g butter | 60 | butter", "eggs 2 x 30 | 3000 | egg", "pitta 4 x 6pk | 1560 | pitta",
+            "2 x 30 eggs | 3000 | egg", "4 fillets sea bass 150g ea | 600 | sea bass"})
     void packs_are_added_up_wherever_they_stand(String line, double grams, String food) {
         var read = aLine(line);
         assertThat(read.food().map(keenfork.core.food.Food::name)).contains(food);
