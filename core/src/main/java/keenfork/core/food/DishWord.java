@@ -13,19 +13,15 @@ final class DishWord {
     private static final Pattern AND =
             Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
+    /// "prawn layered salad", "stuffed roast peppers", but not "herbs for salad" or "marinated in lemon"
     private static final Pattern WORD_AT_MOST =
-            Pattern.compile("(?i)\\s+(?:(?!(?:in|" + Grammar.anyOf("told-with") + ")\\b)\\p{L}+\\s+)?");
+            Pattern.compile("(?i)\\s+(?:(?!(?:" + Grammar.anyOf("turns-aside") + ")\\b)\\p{L}+\\s+)?");
     private static final Pattern GOES_WITH = Pattern.compile(
             "(?i),?\\s+(?:\\p{L}+\\s+)?(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b");
     private static final Pattern ALONG = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:(?:"
             + Grammar.anyOf("all-of") + ")\\s+)*$");
     private static final Pattern JOINS = Pattern.compile("(?i)[&+]|\\b(?:" + Grammar.anyOf("goes-on") + "|"
             + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("on-bread") + ")\\b");
-    private static final Pattern WITH_A =
-            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("told-with") + ")\\s+(?:an?\\s+)?$");
-    /// "prawn layered salad", but not "herbs for salad"
-    private static final Pattern QUALIFIED = Pattern.compile("(?i)\\s+(?!(?:" + Grammar.anyOf("is-meant-to") + "|"
-            + Grammar.anyOf("turns-aside") + ")\\b)\\p{L}+\\s+");
     private static final Pattern STOPS = Pattern.compile(
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
                     + AND.pattern() + ")");
@@ -37,7 +33,7 @@ final class DishWord {
     /// "fish pie and green salad", but not "salad potatoes" or "for the salad"}
     static boolean isHead(Place place) {
         if (place.isRightBeforeFood()) return false;
-        if (place.isRightBehindFood() || !place.isFirst() && QUALIFIED.matcher(place.before()).matches()) return true;
+        if (!place.isFirst() && WORD_AT_MOST.matcher(place.before()).matches()) return true;
         if (isOneOfMany(place) && !isPlainPlant(place.last())) return true;
         return (place.isFirst() ? isFirstOfMany(place) : JOINS.matcher(place.before()).find())
                 && !MEANT_TO.matcher(place.before()).find();
@@ -50,8 +46,9 @@ final class DishWord {
                 || AND.matcher(place.behind()).matches();
     }
 
-    /// "potatoes, salad" are salad potatoes, and "burger, salad" are two
-    private static boolean isPlainPlant(Match match) {
+    /// "potatoes, salad" are salad potatoes, and "burger, salad" are two; a chilli has seeds of its own, and bread has
+    /// others
+    static boolean isPlainPlant(Match match) {
         return match.meaning() instanceof Meaning.OfFood(var food) && food.make() == Food.Make.PLAIN
                 && food.origin() == Origin.PLANT;
     }
@@ -59,7 +56,7 @@ final class DishWord {
     /// {@return whether it stands right behind a food, or with one, and no word goes on: "salmon bites, 200 g", "cod
     /// with a crust", but not "chicken bite-size pieces" or "bread crusts removed"}
     static boolean ends(Place place) {
-        return (place.isRightBehindFood() || !place.isFirst() && WITH_A.matcher(place.before()).find())
+        return (place.isRightBehindFood() || !place.isFirst() && ALONG.matcher(place.before()).find())
                 && STOPS.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
     }
 

@@ -3,20 +3,23 @@ package keenfork.core.food;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Lexicon.Match;
 
 /// What is called after an animal's food and is made of something else: "vegan beef", "mock chicken", "bacon
 /// substitute". It holds what makers put in its place, and nobody may take it for the animal's.
-final class Imitation {
-    private static final String NOT_DENIED = "(?<!\\p{L})(?<!\\bnon[- ])(?<!\\bnot )";
+public final class Imitation {
+    private static final String NOT_DENIED = "(?<!\\p{L})(?<!\\b(?:" + Grammar.anyOf("denies-imitation") + ")[- ])";
     private static final Pattern OF_ANY = before("imitates");
     private static final Pattern OF_FLESH = before("imitates-flesh");
     private static final Pattern OF_DAIRY = before("imitates-dairy");
     private static final Pattern BEHIND =
             Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("imitation") + ")\\b(?!\\s+(?:\\p{L}|\\d))");
-    private static final Pattern DENIED = Pattern.compile("(?i)\\bnon[- ]$");
+    private static final Pattern DENIED = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("denies-imitation") + ")[- ]$");
     private static final Pattern LEADS = Pattern.compile(
             "(?i)(?:" + Grammar.anyOf("imitates") + "|" + Grammar.anyOf("imitates-flesh") + ")[- ]");
+    private static final List<String> SAID = Stream.of("imitates", "imitates-flesh", "imitates-dairy", "imitation")
+            .flatMap(kind -> Grammar.list(kind).stream()).map(Words::key).distinct().toList();
     private static final int FURTHEST = 20;
 
     private Imitation() {}
@@ -25,6 +28,14 @@ final class Imitation {
     static List<Match> foods(String text, List<Match> matches) {
         return matches.stream().anyMatch(m -> meant(text, m).isPresent())
                 ? matches.stream().map(m -> meant(text, m).map(f -> of(m, f)).orElse(m)).toList() : matches;
+    }
+
+    /// {@return whether a text calls something an imitation: "vegan beef" does beef, and "bacon substitute" bacon}
+    /// @param name its key, as [Words#key] gives it
+    public static boolean isOf(String text, String name) {
+        var said = " " + Words.key(text) + " ";
+        return said.contains(" " + name + " ") && SAID.stream()
+                .anyMatch(i -> said.contains(" " + i + " " + name + " ") || said.contains(" " + name + " " + i + " "));
     }
 
     private static Optional<Meaning> meant(String text, Match match) {

@@ -16,10 +16,12 @@ import keenfork.core.measure.Unit;
 final class TwoSided {
     private enum Sense {
         DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS,
-        PREPARED, ALONG,
-        NOUN
+        PREPARED, ALONG, NOUN
     }
 
+    /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
+    private static final Set<Sense> TALK = EnumSet.of(Sense.ENDS, Sense.ALONG);
+    private static final Set<Sense> OTHERS = EnumSet.complementOf(EnumSet.copyOf(TALK));
     private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
     private static final int[] LETTERS = letters();
@@ -66,13 +68,13 @@ final class TwoSided {
     private static final Set<Origin> FLESHY = EnumSet.of(Origin.FLESH, Origin.FISH);
     private static final Set<Origin> MILKED = EnumSet.of(Origin.DAIRY, Origin.EGG);
 
-    private static Pattern last(String kind) {
-        return Pattern.compile("(?i)\\b(?:" + Grammar.anyOf(kind) + ")(?:e?s)?$");
-    }
-
     private static final Pattern THING = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("before-thing") + ")\\s+$");
 
     private TwoSided() {}
+
+    private static Pattern last(String kind) {
+        return Pattern.compile("(?i)\\b(?:" + Grammar.anyOf(kind) + ")(?:e?s)?$");
+    }
 
     private static Map<String, Sense> read() {
         var held = new HashMap<String, Sense>();
@@ -80,10 +82,6 @@ final class TwoSided {
             held.put(Words.key(row.cell(0)), row.read(1, c -> Sense.valueOf(c.toUpperCase(Locale.ROOT))));
         return Map.copyOf(held);
     }
-
-    /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
-    private static final Set<Sense> TALK = EnumSet.of(Sense.ENDS, Sense.ALONG);
-    private static final Set<Sense> OTHERS = EnumSet.complementOf(EnumSet.copyOf(TALK));
 
     /// {@return the matches that are foods where they stand}
     static List<Match> foods(String text, List<Match> matches) {
@@ -125,8 +123,9 @@ final class TwoSided {
         return switch (kind) {
             case ORIGIN -> Character.isUpperCase(place.text().charAt(place.match().start()))
                     && FROM.matcher(place.text().substring(0, place.match().start())).find();
-            case PART -> isTakenOf(place) || place.isAside() && hasParts(place) && BECOMES.matcher(place.text())
-                    .region(place.match().end(), place.text().length()).lookingAt();
+            case PART ->
+                    isTakenOf(place) || place.isAside() && mayHaveParts(place.last()) && BECOMES.matcher(place.text())
+                            .region(place.match().end(), place.text().length()).lookingAt();
             case OF_NEXT -> !place.isLast() && MADE_OF.matcher(place.behind()).matches();
             case MILLED -> place.isRightBehindFood() && MILLED.matcher(place.last().text()).find();
             case CUT_OF -> place.isRightBehindFood()
@@ -151,10 +150,8 @@ final class TwoSided {
         };
     }
 
-    /// a chilli has seeds of its own, and bread or yoghurt has others
-    private static boolean hasParts(Place place) {
-        return !(place.last().meaning() instanceof Meaning.OfFood(var food))
-                || food.make() == Food.Make.PLAIN && food.origin() == Origin.PLANT;
+    private static boolean mayHaveParts(Match match) {
+        return !(match.meaning() instanceof Meaning.OfFood) || DishWord.isPlainPlant(match);
     }
 
     private static boolean isOf(Match match, Set<Origin> origins) {

@@ -81,11 +81,6 @@ final class MeasureReader {
                 read.each, read.noted, read.centimetres, read.pressed, read.rest);
     }
 
-    private static final Pattern PACKED =
-            Pattern.compile(
-                    "(?i)(?<many>\\d{1,3})(?:\\s?(?:" + Grammar.anyOf("pack-of") + ")\\b)?\\s+(?!(?:"
-                            + Grammar.anyOf("length-words") + ")\\b)(?=\\p{L})");
-
     static Measure measure(@Nullable Amount amount, Set<JuiceOrZest> pressed, String rest) {
         return new Measure(amount, amount == null ? Unit.NONE.id() : amount.unit().id(), BigDecimal.ONE, null, null,
                 null, pressed, rest);
@@ -223,16 +218,7 @@ final class MeasureReader {
         if (one != null)
             return new Amount(number.low().times(one.low()), number.high().times(one.high()), one.unit());
         cursor.at = start;
-        return packed(cursor, number);
-    }
-
-    /// "2 x 30 eggs", "4 x 6pk pitta": packs of so many
-    private static @Nullable Amount packed(Cursor cursor, Numbers.Found number) {
-        var many = PACKED.matcher(cursor.text).region(cursor.at, cursor.text.length());
-        if (!many.lookingAt()) return null;
-        cursor.at = many.end();
-        var each = Fraction.of(Long.parseLong(many.group("many")));
-        return new Amount(number.low().times(each), number.high().times(each), Unit.NONE);
+        return null;
     }
 
     /// "1 x tin butter beans": a count noun right behind the times

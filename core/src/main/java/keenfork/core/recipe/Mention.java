@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Imitation;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Remembered;
@@ -52,9 +53,6 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final int LONGEST_NONE = 16;
     private static final Remembered<List<Naming>> READ = new Remembered<>(Mention::read);
     /// names of foods are the same few thousand in all recipes
-    private static final List<String> IMITATIONS = Stream
-            .of("imitates", "imitates-flesh", "imitates-dairy", "imitation").flatMap(k -> Grammar.list(k).stream())
-            .map(Words::key).distinct().toList();
     private static final Remembered<String> KEY = new Remembered<>(Words::key);
     private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
@@ -139,18 +137,13 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     /// flour" is}
     public boolean isShortFor(List<Line> lines) {
         if (product != null) return false;
-        if (lines.stream().anyMatch(l -> saysImitation(l.text()))) return true;
+        // "the beef" is the vegan beef of the list, and "the bacon" the bacon substitute
+        if (lines.stream().anyMatch(l -> Imitation.isOf(l.text(), KEY.of(words)))) return true;
         var named = Stream.concat(Stream.of(KEY.of(words)), meant(words).flatMap(f -> f.names().stream())
                 .map(KEY::of)).collect(Collectors.toSet());
         return lines.stream().flatMap(Mention::foods).flatMap(f -> f.names().stream()).map(KEY::of)
                 .anyMatch(name -> named.stream().anyMatch(n -> isInstead(name, n))
                         || named.contains("cheese") && CHEESES.stream().anyMatch(c -> isInstead(name, c)));
-    }
-
-    /// "the beef" is the vegan beef of the list, and "the bacon" the bacon substitute
-    private boolean saysImitation(String text) {
-        return says(text, KEY.of(words)) && IMITATIONS.stream()
-                .anyMatch(i -> says(text, i + " " + KEY.of(words)) || says(text, KEY.of(words) + " " + i));
     }
 
     /// {@return whether a product is covered by what the lines hold of it: "the breadcrumbs" are of the flour here, and

@@ -1,11 +1,13 @@
 package keenfork.core.recipe;
 
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
+import keenfork.core.recipe.MeasureWords.Does;
 
 /// Packs told behind the name, as orders tell them: "butter 2 x 250 g" is read as "2 x 250 g butter", and an A10 as the
 /// tin that it is.
@@ -19,20 +21,25 @@ final class PackSizes {
     private static final String FOOD = "(?iU)^(?<food>\\p{L}[^\\d,;:()@]*?)\\s*[-–—:]?\\s+";
     private static final String REST = "(?<rest>\\s*(?:[,;(].*)?)$";
     private static final Pattern TIMES_FIRST =
-            Pattern.compile(FOOD + "(?<many>\\d+)\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
+            Pattern.compile(FOOD + "(?<many>\\d{1,6})\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
     private static final Pattern TIMES_LAST =
             Pattern.compile(FOOD + "(?<each>" + EACH + ")(?<in>" + IN + ")\\s?[x×]\\s?(?<many>\\d+)" + REST);
+    private static final String OF =
+            "(?<many>\\d{1,6})\\s?[x×]\\s?(?!" + EACH + ")(?<each>\\d{1,3})(?:\\s?(?:" + Grammar.anyOf("pack-of")
+                    + ")\\b)?";
     /// "pitta 4 x 6pk"
-    private static final Pattern PACKED = Pattern.compile(FOOD + "(?<many>\\d+)\\s?[x×]\\s?(?<each>\\d{1,2}(?:\\s?(?:"
-            + Grammar.anyOf("pack-of") + "))?)(?<in>)" + REST);
+    private static final Pattern PACKED_BEHIND = Pattern.compile(FOOD + OF + REST);
+    /// "2 x 30 eggs", but not "6 x 4 inch tart cases"
+    private static final Pattern PACKED = Pattern.compile("(?iU)^" + OF + "\\s+(?!(?:" + Grammar.anyOf("length-words")
+            + ")\\b)(?<food>\\p{L}.*)(?<rest>)$");
     /// "4 fillets 150 g each"
-    private static final Pattern EACH_BEHIND = Pattern
-            .compile("(?iU)(?<=\\p{L})\\s(?<each>" + EACH + ")\\s(?:" + Grammar.anyOf("said-each") + ")$");
+    private static final Pattern EACH_BEHIND =
+            Pattern.compile("(?iU)(?<=\\p{L})\\s(?<each>" + EACH + "\\s(?<said>\\p{L}+))$");
     private static final String IN_FRONT = "${many} x ${each}${in} ${food}${rest}";
-    /// the caterers' tin, of about 2.5 kg (common practice)
-    private static final Pattern TEN = Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("ten-can") + ")\\b(?:"
-            + "\\s(?:tins?|cans?)\\b)?");
-    private static final String TIN = "2.5 kg tin";
+    /// the caterers' tin, by its number
+    private static final Pattern TEN =
+            Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("ten-can") + ")\\b" + IN);
+    private static final String TIN = Grammar.list("ten-can-is").getFirst();
 
     private PackSizes() {}
 
@@ -47,8 +54,14 @@ final class PackSizes {
     }
 
     private static String eachInBrackets(String text) {
-        return text.endsWith("h") || text.endsWith("a") || text.endsWith("e")
-                ? EACH_BEHIND.matcher(text).replaceFirst(" (${each} each)") : text;
+        var each = EACH_BEHIND.matcher(text);
+        return each.find() && new Cursor(each.group("said"), 0).is(Does.EACH)
+                ? each.replaceFirst(" (${each})") : text;
+    }
+
+    private static String counted(Matcher packs) {
+        return Long.parseLong(packs.group("many")) * Long.parseLong(packs.group("each")) + " " + packs.group("food")
+                + packs.group("rest");
     }
 
     /// {@return the line with its packs in front}
@@ -56,9 +69,13 @@ final class PackSizes {
         var text = line.indexOf("10") < 0 ? line : TEN.matcher(line).replaceAll(TIN);
         text = eachInBrackets(text);
         if (!tellsTimes(text)) return text;
-        for (var packs : List.of(TIMES_FIRST, TIMES_LAST, PACKED)) {
+        for (var packs : List.of(TIMES_FIRST, TIMES_LAST)) {
             var told = packs.matcher(text);
             if (told.matches()) return told.replaceFirst(IN_FRONT);
+        }
+        for (var packs : List.of(PACKED, PACKED_BEHIND)) {
+            var told = packs.matcher(text);
+            if (told.matches()) return counted(told);
         }
         return text;
     }
