@@ -11,21 +11,28 @@ import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
+import org.jspecify.annotations.Nullable;
 
 /// What a step means by the name of a food: what goes in or is served with it, what is being made here ("blend to a
 /// rough pesto"), or only what it is like ("until the thickness of double cream").
 ///
 /// It goes in unless the words before it say that it does not: a jar of mayonnaise is there, whatever "of" may mean.
 final class MadeHere {
-    /// What is meant.
-    enum Meant { THERE, MADE, LIKENED }
+    /// What is meant: what is there, what may be made here, what is told to be made or done ("make a salsa of it",
+    /// "toast the nuts"), or what it is only like.
+    enum Meant { THERE, MAY_BE_MADE, MADE, LIKENED }
 
     /// How a name is mostly meant.
     private enum Mostly { MADE, DONE }
 
-    private static final Map<String, Mostly> WORDS = Table.read(MadeHere.class, "made-here.txt", 3).stream()
+    /// A row of `made-here.txt`.
+    private record Row(@Nullable Mostly mostly, Materials of) {
+        private static final Row NONE = new Row(null, Materials.of(List.of()));
+    }
+
+    private static final Map<String, Row> ROWS = Table.read(MadeHere.class, "made-here.txt", 4).stream()
             .collect(Collectors.toUnmodifiableMap(r -> Words.key(r.cell(0)),
-                    r -> r.read(1, c -> Mostly.valueOf(c.toUpperCase(Locale.ROOT)))));
+                    r -> new Row(r.read(1, c -> Mostly.valueOf(c.toUpperCase(Locale.ROOT))), Materials.of(r.list(2)))));
     private static final Pattern SENTENCE = Pattern.compile("[.;:!?]");
     private static final Pattern BOUGHT = Pattern.compile("(?i)\\b(?:(?:" + Grammar.anyOf("shop-vessel")
             + ") of (?:\\p{L}+ )?|(?:" + Grammar.anyOf("bought") + ") )$");
@@ -45,18 +52,32 @@ final class MadeHere {
     private MadeHere(LeadIn before) { this.before = before; }
 
     /// {@return whether a name mostly tells what is being made: the salad, the dough}
-    static boolean isMostlyMade(Match match) { return WORDS.get(Words.key(match.text())) == Mostly.MADE; }
+    static boolean isMostlyMade(Match match) { return mostly(match.text()) == Mostly.MADE; }
+
+    private static @Nullable Mostly mostly(String name) { return row(name).mostly; }
+
+    private static Row row(String name) { return ROWS.getOrDefault(Words.key(name), Row.NONE); }
+
+    /// {@return whether nothing of a recipe is what a thing by such a name can be made of: "top with slaw" on a bun of
+    /// pork}
+    static boolean isOfNothing(String name, Recipe recipe) {
+        var of = row(name).of;
+        var key = Words.key(name);
+        return !of.words().isEmpty() && !of.areListedIn(recipe)
+                && recipe.steps().stream().noneMatch(step -> of.areSaidIn(step, key));
+    }
 
     /// {@return what a step means by a product}
     static Meant product(String step, Match match) {
         var from = Math.max(0, match.start() - LONGEST_BOUGHT);
         if (BOUGHT.matcher(step).useTransparentBounds(true).region(from, match.start()).find()) return Meant.THERE;
         var sentence = new MadeHere(LeadIn.of(step, match.start()));
-        var mostly = WORDS.get(Words.key(match.text()));
+        var mostly = mostly(match.text());
         if (mostly == Mostly.MADE && sentence.isServedWith()) return Meant.THERE;
-        if (mostly == Mostly.MADE || mostly == Mostly.DONE && !sentence.isThing()) return Meant.MADE;
+        if (mostly != null && !sentence.isThing()) return Meant.MADE;
         if (OF_IT.matcher(step).region(match.end(), step.length()).lookingAt()) return Meant.MADE;
         var meant = sentence.meant();
+        if (mostly == Mostly.MADE) return meant == Meant.THERE ? Meant.MAY_BE_MADE : Meant.MADE;
         // nobody makes toast of what is no bread
         return mostly == Mostly.DONE && meant == Meant.MADE && !sentence.isShaped() ? Meant.THERE : meant;
     }
@@ -69,7 +90,7 @@ final class MadeHere {
     /// {@return the words of products that a step begins a sentence with as a verb: "Pickle the onions"}
     static List<String> done(String step) {
         return SENTENCE.splitAsStream(step).map(s -> Words.of(s)).filter(w -> !w.isEmpty())
-                .map(w -> w.getFirst().text()).filter(w -> WORDS.get(w) == Mostly.DONE).toList();
+                .map(w -> w.getFirst().text()).filter(w -> mostly(w) == Mostly.DONE).toList();
     }
 
     /// {@return whether a step only says what something is like}

@@ -1,16 +1,13 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import keenfork.core.food.Food;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Remembered;
 import keenfork.core.food.Substance;
@@ -27,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 /// @param words what is made, as the step says it
 /// @param of    a line that names one of these tells what it is made of
 /// @param holds what it is mostly made of
-public record MadeOf(String words, Set<String> of, List<Substance> holds) {
+public record MadeOf(String words, Materials of, List<Substance> holds) {
     private static final String AT_THE_HEAD = "^";
     private static final String WHEREVER = "*";
     private static final int CELLS = 4;
@@ -50,15 +47,13 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
     private record Said(MadeOf row, String words) {}
 
     public MadeOf {
-        of = Set.copyOf(of);
         holds = List.copyOf(holds);
     }
 
     private static Map<String, MadeOf> rows() {
         var rows = new HashMap<String, MadeOf>();
         for (var row : Table.read(MadeOf.class, "made-of.txt", CELLS)) {
-            var of = new HashSet<String>();
-            row.list(1).forEach(w -> of.add(Words.key(w)));
+            var of = Materials.of(row.list(1));
             var holds = row.read(2, _ -> Substances.shipped().getAll(row.list(2)));
             for (var word : row.list(0)) {
                 var key = Words.key(word);
@@ -117,16 +112,8 @@ public record MadeOf(String words, Set<String> of, List<Substance> holds) {
         return pattern.matcher(step.substring(Math.max(0, start - FURTHEST), start)).find();
     }
 
+    /// what the step itself names asks by itself
     private boolean isListed(Recipe recipe, String step) {
-        return isSaidIn(step) || recipe.lines().stream().anyMatch(l -> names(l.text()) || names(l.dish())
-                || l.food().map(Food::name).filter(this::names).isPresent());
+        return of.areSaidIn(step, words) || of.areListedIn(recipe);
     }
-
-    /// "a roux with the flour": what the step itself names asks by itself
-    private boolean isSaidIn(String step) {
-        var own = Set.of(words.split(" "));
-        return Arrays.stream(Words.key(step).split(" ")).anyMatch(w -> of.contains(w) && !own.contains(w));
-    }
-
-    private boolean names(String text) { return Arrays.stream(Words.key(text).split(" ")).anyMatch(of::contains); }
 }

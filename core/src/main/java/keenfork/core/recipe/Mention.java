@@ -56,8 +56,10 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static final Remembered<String> KEY = new Remembered<>(Words::key);
     private static final Remembered<List<Food>> NAMED = new Remembered<>(Mention::named);
 
-    /// @param isMade whether the step makes it, or does it
-    private record Naming(Mention mention, boolean isMade) {}
+    /// @param meant what the step means by it
+    private record Naming(Mention mention, MadeHere.Meant meant) {
+        boolean isMade() { return meant == MadeHere.Meant.MAY_BE_MADE || meant == MadeHere.Meant.MADE; }
+    }
 
     public Mention {
         substances = List.copyOf(substances);
@@ -201,11 +203,21 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
             done.addAll(MadeHere.done(steps.get(i)));
             for (var naming : READ.of(steps.get(i))) {
                 var mention = naming.mention;
-                if (naming.isMade && mention.product != null) made.add(mention.product);
+                if (naming.isMade() && mention.product != null) made.add(mention.product);
                 else if (!mention.isOf(made, done)) mentions.add(mention.at(i));
             }
         }
         return mentions;
+    }
+
+    /// {@return what the steps of a recipe speak of as made here, and nothing that it names can have made}
+    public static List<Mention> ofNothing(Recipe recipe) {
+        var found = new ArrayList<Mention>();
+        for (var i = 0; i < recipe.steps().size(); i++)
+            for (var naming : READ.of(recipe.steps().get(i)))
+                if (naming.meant == MadeHere.Meant.MAY_BE_MADE && MadeHere.isOfNothing(naming.mention.words, recipe))
+                    found.add(naming.mention.at(i));
+        return found;
     }
 
     /// "the chips" that the fennel was cut into, "the pickle" of what a step pickles; but toast is of bread
@@ -217,7 +229,8 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     private static List<Naming> read(String step) {
         var phrase = Foods.shipped().phrase(NoFood.blanked(step));
         var notKnown =
-                NotKnown.in(phrase).stream().map(w -> new Naming(new Mention(0, w, ANYTHING, null, false), false));
+                NotKnown.in(phrase).stream()
+                        .map(w -> new Naming(new Mention(0, w, ANYTHING, null, false), MadeHere.Meant.THERE));
         return Stream.concat(phrase.matches().stream()
                 .filter(m -> !Words.isDenied(step, m.end()) && !isNone(step, m.start()))
                 .flatMap(m -> naming(step, m)), notKnown).toList();
@@ -233,12 +246,12 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
             var meant = MadeHere.product(step, match);
             return meant == MadeHere.Meant.LIKENED ? Stream.of()
                     : Stream.of(new Naming(new Mention(0, match.text(), food.holds(), food,
-                            MadeHere.isThe(step, match)), meant == MadeHere.Meant.MADE));
+                            MadeHere.isThe(step, match)), meant));
         }
         var holds = match.meaning().holds();
         return holds.isEmpty() || MadeHere.isLikened(step, match) ? Stream.of()
                 : Stream.of(new Naming(
-                        new Mention(0, match.text(), holds, null, MadeHere.isThe(step, match)), false));
+                        new Mention(0, match.text(), holds, null, MadeHere.isThe(step, match)), MadeHere.Meant.THERE));
     }
 
     /// made foods, and plain ones that only a pack tells all of: dried apricots may hold sulphites

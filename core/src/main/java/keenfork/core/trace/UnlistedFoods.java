@@ -46,12 +46,15 @@ final class UnlistedFoods {
     /// @param lines what its lines hold
     static Found of(Recipe recipe, List<Evidence> lines, Place place) {
         var made = MadeOf.in(recipe);
-        if (recipe.mentions().isEmpty() && made.isEmpty()) return new Found(List.of(), List.of());
+        var ofNothing = Mention.ofNothing(recipe);
+        if (recipe.mentions().isEmpty() && made.isEmpty() && ofNothing.isEmpty())
+            return new Found(List.of(), List.of());
         var unlisted = new UnlistedFoods(recipe, place);
         var held = new BitSet();
         // what may be there is no reason to leave out what a step says is
         for (var e : lines) if (e.certainty() == Certainty.CONTAINS) held.set(e.substance().at());
         for (var mention : recipe.mentions()) if (!mention.isOfName()) unlisted.mention(mention, held);
+        for (var mention : ofNothing) unlisted.mention(mention, held);
         for (var mention : made) unlisted.made(mention, held);
         // of a dish of which nothing is written anything is asked already
         if (!recipe.parts().isEmpty())
