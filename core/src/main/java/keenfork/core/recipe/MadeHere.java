@@ -1,7 +1,6 @@
 package keenfork.core.recipe;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -11,7 +10,6 @@ import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
-import org.jspecify.annotations.Nullable;
 
 /// What a step means by the name of a food: what goes in or is served with it, what is being made here ("blend to a
 /// rough pesto"), or only what it is like ("until the thickness of double cream").
@@ -22,17 +20,23 @@ final class MadeHere {
     /// "toast the nuts"), or what it is only like.
     enum Meant { THERE, MAY_BE_MADE, MADE, LIKENED }
 
-    /// How a name is mostly meant.
-    private enum Mostly { MADE, DONE }
-
     /// A row of `made-here.txt`.
-    private record Row(@Nullable Mostly mostly, Materials of) {
-        private static final Row NONE = new Row(null, Materials.of(List.of()));
+    ///
+    /// @param isMade whether the name mostly means what is being made
+    /// @param isDone whether it can be a verb
+    private record Row(boolean isMade, boolean isDone, Materials of) {
+        private static final Row NONE = new Row(false, false, Materials.of(List.of()));
+
+        private static Row of(Table.Row row) {
+            var how = row.list(1);
+            return new Row(how.contains("made"), how.contains("done"), Materials.of(row.list(2)));
+        }
+
+        boolean isMostlyDone() { return isDone && !isMade; }
     }
 
     private static final Map<String, Row> ROWS = Table.read(MadeHere.class, "made-here.txt", 4).stream()
-            .collect(Collectors.toUnmodifiableMap(r -> Words.key(r.cell(0)),
-                    r -> new Row(r.read(1, c -> Mostly.valueOf(c.toUpperCase(Locale.ROOT))), Materials.of(r.list(2)))));
+            .collect(Collectors.toUnmodifiableMap(r -> Words.key(r.cell(0)), Row::of));
     private static final Pattern SENTENCE = Pattern.compile("[.;:!?]");
     private static final Pattern BOUGHT = Pattern.compile("(?i)\\b(?:(?:" + Grammar.anyOf("shop-vessel")
             + ") of (?:\\p{L}+ )?|(?:" + Grammar.anyOf("bought") + ") )$");
@@ -52,9 +56,7 @@ final class MadeHere {
     private MadeHere(LeadIn before) { this.before = before; }
 
     /// {@return whether a name mostly tells what is being made: the salad, the dough}
-    static boolean isMostlyMade(Match match) { return mostly(match.text()) == Mostly.MADE; }
-
-    private static @Nullable Mostly mostly(String name) { return row(name).mostly; }
+    static boolean isMostlyMade(Match match) { return row(match.text()).isMade; }
 
     private static Row row(String name) { return ROWS.getOrDefault(Words.key(name), Row.NONE); }
 
@@ -72,14 +74,14 @@ final class MadeHere {
         var from = Math.max(0, match.start() - LONGEST_BOUGHT);
         if (BOUGHT.matcher(step).useTransparentBounds(true).region(from, match.start()).find()) return Meant.THERE;
         var sentence = new MadeHere(LeadIn.of(step, match.start()));
-        var mostly = mostly(match.text());
-        if (mostly == Mostly.MADE && sentence.isServedWith()) return Meant.THERE;
-        if (mostly != null && !sentence.isThing()) return Meant.MADE;
+        var row = row(match.text());
+        if (row.isMade && sentence.isServedWith()) return Meant.THERE;
+        if (row.isDone && !sentence.isThing()) return Meant.MADE;
         if (OF_IT.matcher(step).region(match.end(), step.length()).lookingAt()) return Meant.MADE;
         var meant = sentence.meant();
-        if (mostly == Mostly.MADE) return meant == Meant.THERE ? Meant.MAY_BE_MADE : Meant.MADE;
+        if (row.isMade) return meant == Meant.THERE ? Meant.MAY_BE_MADE : Meant.MADE;
         // nobody makes toast of what is no bread
-        return mostly == Mostly.DONE && meant == Meant.MADE && !sentence.isShaped() ? Meant.THERE : meant;
+        return row.isDone && meant == Meant.MADE && !sentence.isShaped() ? Meant.THERE : meant;
     }
 
     /// {@return whether a step speaks of a product as of what is here: "the breadcrumbs", "cool biscuits on a rack"}
@@ -90,7 +92,7 @@ final class MadeHere {
     /// {@return the words of products that a step begins a sentence with as a verb: "Pickle the onions"}
     static List<String> done(String step) {
         return SENTENCE.splitAsStream(step).map(s -> Words.of(s)).filter(w -> !w.isEmpty())
-                .map(w -> w.getFirst().text()).filter(w -> mostly(w) == Mostly.DONE).toList();
+                .map(w -> w.getFirst().text()).filter(w -> row(w).isMostlyDone()).toList();
     }
 
     /// {@return whether a step only says what something is like}
