@@ -41,6 +41,8 @@ final class PeopleWords {
     private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
     private static final int MOST_PROPOSED = 3;
+    /// "x6", "2"
+    private static final Pattern COUNT = Pattern.compile("x?\\d");
 
     private final RuleBook ruleBook;
     private final Map<Avoidance, Reason> said = new LinkedHashMap<>();
@@ -97,8 +99,10 @@ final class PeopleWords {
             return;
         }
         var allBut = ALL_BUT.matcher(clause);
-        var isLetThrough = allBut.find();
-        var heard = heard(isLetThrough ? clause.substring(allBut.end()) : clause);
+        // "eats anything except meat": where nothing was avoided, nothing is let through
+        var isExcept = allBut.find();
+        var isLetThrough = isExcept && !said.isEmpty();
+        var heard = heard(clause.substring(isExcept ? allBut.end() : 0));
         if (heard.isTrace && (heard.isFine || clause.contains("recipe"))) tracesPass = true;
         // what is let through and was not avoided yet is avoided, whatever was meant
         else if (heard.isFine || isLetThrough && isTouched(heard)) {
@@ -137,8 +141,13 @@ final class PeopleWords {
                 at += length;
                 continue;
             }
+            var phrase = talkOfMore(words, at);
+            if (phrase > 0) {
+                at += phrase;
+                continue;
+            }
             var talk = TALK.get(words.get(at).text());
-            if (talk == null && !Character.isDigit(words.get(at).text().charAt(0)))
+            if (talk == null && !COUNT.matcher(words.get(at).text()).lookingAt())
                 open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
             else if ("allergy".equals(talk)) kind = Reason.ALLERGY;
             else if ("intolerance".equals(talk)) kind = Reason.INTOLERANCE;
@@ -183,6 +192,13 @@ final class PeopleWords {
         for (var length = Math.min(LONGEST, words.size() - at); length > Math.max(1, known); length--)
             if (TALK.get(words.get(at).text()) == null && Foods.shipped().find(key(words, at, length)).isPresent())
                 return length;
+        return 0;
+    }
+
+    /// {@return the words of a phrase of two words or more that is only talk: "not vegan"; 0 where none starts here}
+    private static int talkOfMore(List<Words.Word> words, int at) {
+        for (var length = Math.min(LONGEST, words.size() - at); length > 1; length--)
+            if ("talk".equals(TALK.get(key(words, at, length)))) return length;
         return 0;
     }
 
