@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Lexicon.Match;
+import keenfork.core.food.Meaning;
+import keenfork.core.food.Substances;
 
 /// How far a phrase denies: "no added sugar almond butter" has no sugar in it, and almonds.
 final class Denied {
@@ -36,18 +39,66 @@ final class Denied {
     static List<Span> beyond(String text, int start, int end, int to) {
         if (to <= end) return List.of();
         var stretch = text.substring(end, to);
-        if (!ENDS.matcher(stretch).find() && Tone.isListOfAllergens(stretch)) return List.of();
-        var names = Foods.shipped().packWords().read(stretch).matches();
+        var brackets = brackets(stretch);
+        var outside = new StringBuilder(stretch);
+        for (var bracket : brackets)
+            for (var at = bracket.start; at < bracket.end; at++) outside.setCharAt(at, ' ');
         var beyond = new ArrayList<Span>();
-        var last = -1;
+        var phrase = text.substring(start, end);
+        var areAllergens = Tone.isListOfAllergens(stretch);
+        var denied = denied(phrase, outside.toString(), areAllergens, beyond);
+        // "no allergens (milk, egg)", but "free of the top eight (excluding soya)"
+        var isElaborated = !denied.isEmpty() || !areAllergens;
+        for (var bracket : brackets)
+            if (isElaborated && (NON.matcher(phrase).matches() || !isOf(denied, bracket, stretch))) beyond.add(bracket);
+        return beyond.stream().map(s -> new Span(end + s.start, end + s.end)).toList();
+    }
+
+    /// {@return the names that are denied; those that are not are added to `beyond`}
+    ///
+    /// @param areAllergens whether all that the phrase can deny is a list of allergens
+    private static List<Match> denied(String phrase, String stretch, boolean areAllergens, List<Span> beyond) {
+        var names = Foods.shipped().packWords().read(stretch).matches();
+        if (!ENDS.matcher(stretch).find() && areAllergens) return names;
+        var denied = new ArrayList<Match>();
         for (var name : names) {
-            var isDenied = beyond.isEmpty() && (last < 0
-                    ? isReached(text.substring(start, end), stretch.substring(0, name.start()))
-                    : JOINED.matcher(stretch.substring(last, name.start())).matches());
-            if (isDenied) last = name.end();
-            else beyond.add(new Span(end + name.start(), end + name.end()));
+            var isDenied = beyond.isEmpty() && (denied.isEmpty()
+                    ? isReached(phrase, stretch.substring(0, name.start()))
+                    : JOINED.matcher(stretch.substring(denied.getLast().end(), name.start())).matches());
+            if (isDenied) denied.add(name);
+            else beyond.add(new Span(name.start(), name.end()));
         }
-        return beyond;
+        return denied;
+    }
+
+    /// {@return the outermost brackets, from one sign to the other}
+    private static List<Span> brackets(String text) {
+        var found = new ArrayList<Span>();
+        var depth = 0;
+        var opened = 0;
+        for (var at = 0; at < text.length(); at++) {
+            if (Tone.isOpen(text.charAt(at)) && depth++ == 0) opened = at;
+            if (Tone.isClose(text.charAt(at)) && depth > 0 && --depth == 0) found.add(new Span(opened, at + 1));
+        }
+        if (depth > 0) found.add(new Span(opened, text.length()));
+        return found;
+    }
+
+    /// "free from nuts (almond, walnut)" lists what is denied; "no egg pasta (egg, wheat)" lists what is in it, and so
+    /// does a bracket behind a word that is not denied.
+    private static boolean isOf(List<Match> denied, Span bracket, String stretch) {
+        var tree = Substances.shipped();
+        var of = denied.stream().filter(m -> !isMade(m)).flatMap(m -> m.meaning().holds().stream()).toList();
+        return denied.stream()
+                .anyMatch(m -> m.end() <= bracket.start && stretch.substring(m.end(), bracket.start).isBlank())
+                && Foods.shipped().packWords().read(stretch.substring(bracket.start, bracket.end)).matches().stream()
+                        .flatMap(m -> m.meaning().holds().stream())
+                        .allMatch(s -> of.stream().anyMatch(d -> tree.isUnder(s, d)));
+    }
+
+    /// made of more than one thing: the pasta of "no egg pasta"
+    private static boolean isMade(Match match) {
+        return match.meaning() instanceof Meaning.OfFood(var food) && (food.isCompound() || food.holds().size() > 1);
     }
 
     /// "non-dairy" denies the one word, "no GM soya" how it was grown
