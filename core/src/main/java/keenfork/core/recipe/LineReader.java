@@ -40,6 +40,8 @@ final class LineReader {
             Pattern.compile("(?i)\\s*(?:$|[,.;:!)\\]–-]|(?:" + Grammar.anyOf("denial-end") + ")\\b)");
     private static final Pattern OPTIONAL = Pattern.compile("(?i)^\\(?optional\\)?\\s*:?\\s*");
     /// how many words of a later name an earlier one may share: the juice of "lime or lemon juice"
+    /// "butter or olive oil" is butter
+    private static final Set<String> NOT_SHARED = Set.copyOf(Grammar.list("not-shared"));
     private static final int LONGEST_TAIL = 2;
 
     private static final Pattern TIMES = Pattern.compile("(?i)(?<!\\p{L})[x×]\\s?\\d|\\d\\s?[x×](?!\\p{L})");
@@ -251,7 +253,8 @@ final class LineReader {
                 var words = String.join(" ",
                         name.subList(name.size() - tail, name.size()).stream().map(Words.Word::text).toList());
                 var last = bare.substring(bare.lastIndexOf(' ') + 1);
-                if (!last.isEmpty() && Foods.shipped().meaning(last + " " + words).isPresent())
+                var joined = last + " " + words;
+                if (!last.isEmpty() && !NOT_SHARED.contains(joined) && Foods.shipped().meaning(joined).isPresent())
                     longer = bare + " " + words;
             }
             changed.append(longer.isEmpty() ? bare : longer).append(piece.endsWith(",") ? ", " : " ");

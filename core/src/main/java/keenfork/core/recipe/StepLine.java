@@ -23,6 +23,9 @@ final class StepLine {
                     r -> r.read(1, c -> Opening.valueOf(c.toUpperCase(Locale.ROOT))), (a, _) -> a));
     private static final Pattern OPENS =
             Pattern.compile("(?iU)^(?:" + Grammar.anyOf("step-opening") + ")\\b");
+    /// "can be frozen", "could use oat cream"
+    private static final Pattern MAY_DO = Pattern.compile("(?iU)(?:" + Grammar.anyOf("may-do") + ") (?:"
+            + Grammar.anyOf("may-be-done") + ")\\b");
     private static final Pattern NUMBERED = Pattern.compile("^\\d{1,3}[.)]\\s+(?<rest>.*)$");
     /// a time, a heat, or what is meant by "it": nothing that goes in
     private static final Pattern GOES_ON = Pattern.compile(
@@ -63,10 +66,10 @@ final class StepLine {
     /// @param isBehind whether ingredients stand before it; what is done comes after what goes in
     /// @param follows  whether a step or a blank line stands right before it
     static boolean is(String line, boolean isBehind, boolean follows) {
-        if (!isBehind) return false;
-        if (line.isEmpty()) return false;
+        if (!isBehind || line.isEmpty()) return false;
         var text = Character.isDigit(line.charAt(0)) ? NUMBERED.matcher(line).replaceFirst("${rest}") : line;
         var isNumbered = text.length() < line.length();
+        if (MAY_DO.matcher(text).lookingAt()) return true;
         var verb = inManner(text);
         if (!verb.isEmpty()) return isNumbered || isDoneSo(text, verb);
         var first = first(text);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
@@ -25,6 +26,10 @@ final class Suggested {
     private static final PhrasePattern MAY_SAY =
             new PhrasePattern(List.of("with", "serving", "eat", "partners"), "");
 
+    private static final Pattern DENIES = Pattern.compile("(?i)(?:no|without) ");
+    private static final Pattern NONE = Pattern.compile(
+            "(?iU)([^\\p{N}:]{1,60}?)\\s*(?::|\\s[-–—])\\s*(?:" + Grammar.anyOf("told-none") + ")[.!]*");
+
     private Suggested() {}
 
     private static String anyOf(String kind) {
@@ -39,11 +44,13 @@ final class Suggested {
                 && !StepLine.isToldIn(words);
     }
 
-    /// {@return whether a line says only what is not there: "NO nuts NO seeds table 2"}
+    /// {@return whether a line says only what is not there: "NO nuts NO seeds table 2", "without nuts", "Nuts: none"}
     static boolean isDenial(String line) {
-        if (!line.regionMatches(true, 0, "no ", 0, 3)) return false;
-        var named = Foods.shipped().phrase(line).matches();
-        return !named.isEmpty() && named.stream().allMatch(m -> Words.isRuledOut(line, m.start()));
+        var told = NONE.matcher(line);
+        var isNone = told.matches();
+        if (!isNone && !DENIES.matcher(line).lookingAt()) return false;
+        var named = Foods.shipped().phrase(isNone ? told.group(1) : line).matches();
+        return !named.isEmpty() && (isNone || named.stream().allMatch(m -> Words.isRuledOut(line, m.start())));
     }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}
