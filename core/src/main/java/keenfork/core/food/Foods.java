@@ -244,6 +244,9 @@ public final class Foods {
                 : Phrase.of(text, matches, reading.unread());
     }
 
+    /// {@return the food that words name which name one only where no other is named: "8 whites", but "leek whites"}
+    public Optional<Lexicon.Match> alone(String text) { return InPlural.alone(text); }
+
     /// what words mean where they stand
     private List<Lexicon.Match> foods(Lexicon lexicon, String text, List<Lexicon.Match> matches) {
         var standing = InPlural.foods(TwoSided.foods(text, matches));

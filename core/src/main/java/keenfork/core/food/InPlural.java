@@ -4,21 +4,25 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon.Match;
 
 /// Words that in the plural name another food than in the singular: "goats" on a caterer's list is cheese, and "goat"
 /// meat.
 final class InPlural {
-    private static final Map<String, Meaning> HELD = read();
+    private static final Map<String, Meaning> HELD = read("any");
+    private static final Map<String, Meaning> ALONE = read("alone");
+    private static final Pattern ANY_ALONE = Pattern.compile("(?iU)\\b(?:" + String.join("|", ALONE.keySet()) + ")\\b");
 
     private InPlural() {}
 
-    private static Map<String, Meaning> read() {
+    private static Map<String, Meaning> read(String where) {
         var held = new HashMap<String, Meaning>();
-        for (var row : Table.read(InPlural.class, "in-plural.txt", 3)) {
+        for (var row : Table.read(InPlural.class, "in-plural.txt", 4)) {
             var food = row.read(1, c -> Foods.shipped().find(c)
                     .orElseThrow(() -> new IllegalStateException("no food is called “%s”".formatted(c))));
-            for (var word : row.list(0)) held.put(word, new Meaning.OfFood(food));
+            if (row.cell(2).equals(where)) for (var word : row.list(0)) held.put(word, new Meaning.OfFood(food));
         }
         return Map.copyOf(held);
     }
@@ -27,6 +31,14 @@ final class InPlural {
     static List<Match> foods(List<Match> matches) {
         for (var match : matches) if (isHeld(match)) return matches.stream().map(InPlural::food).toList();
         return matches;
+    }
+
+    /// {@return the food that a word names which names one only where no other is named}
+    static Optional<Match> alone(String text) {
+        var found = ANY_ALONE.matcher(text);
+        if (!found.find()) return Optional.empty();
+        return Optional.ofNullable(ALONE.get(found.group().toLowerCase(Locale.ROOT)))
+                .map(meaning -> new Match(found.group(), meaning, found.start(), found.end()));
     }
 
     private static boolean isHeld(Match match) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
@@ -32,6 +33,9 @@ final class AmountBehind {
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
 
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
+    private static final int MOST_DONE = 2;
+    private static final Set<String> PREPOSITION = Grammar.words("preposition");
+    private static final Set<String> TOLD_APART = Grammar.words("told-apart");
     private static final Pattern BRACKET_AT_END = Pattern.compile("\\s*\\([^()]{1,60}\\)\\s*$");
 
     private final MeasureReader ahead;
@@ -130,7 +134,7 @@ final class AmountBehind {
         // "tofu, firm 400 g crumbled": talk between the food and its weight
         var isRightBehind = !separated
                 && (isWeighed && endsInTalk(before) || (unit == null ? ends || isFew && isTalk(cursor.rest()) : isFew)
-                        && endsInFood(before));
+                        && (endsInFood(before) || unit == null && ends && endsInDone(before)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();
@@ -139,7 +143,15 @@ final class AmountBehind {
         if (inBracket) tail = tail.replaceFirst("\\)", "");
         return new Measure(amount, unit == null ? Unit.NONE.id() : unit.noun(), unit != null && unit.unit()
                 .kind() == Unit.Kind.WEIGHT ? BigDecimal.ONE : size, null, null, null,
-                Set.of(), (food + " " + tail).strip());
+                Set.of(), isDone(food, tail) ? food + ", " + tail.strip() : (food + " " + tail).strip());
+    }
+
+    /// "almonds 300 g toast": the last word is what is done, where behind a comma it would name no food
+    private static boolean isDone(String food, String tail) {
+        var bare = tail.strip();
+        if (bare.isEmpty() || !bare.chars().allMatch(Character::isLetter)) return false;
+        return Foods.shipped().phrase(food + ", " + bare).matches().size() < Foods.shipped().phrase(food + " " + bare)
+                .matches().size();
     }
 
     /// "raisins small handful", "spring onion bunch", "chickpeas tin": a count noun without a number that ends the
@@ -170,9 +182,20 @@ final class AmountBehind {
     private static boolean endsInFood(String words) {
         var bare = words.stripTrailing();
         var named = bare.endsWith(")") ? BRACKET_AT_END.matcher(bare).replaceFirst("").stripTrailing() : bare;
-        if (Foods.shipped().isShortForm(named.substring(named.lastIndexOf(' ') + 1))) return true;
+        if (Foods.shipped().isShortForm(named.substring(named.lastIndexOf(' ') + 1))
+                || Foods.shipped().alone(named).isPresent())
+            return true;
         var matches = Foods.shipped().recipeWords().read(named).matches();
         return !matches.isEmpty() && matches.getLast().end() == named.length();
+    }
+
+    /// "mozz grated 800", "eggs hb 20": one or two words of how behind the food; not "pitta for table 4"
+    private static boolean endsInDone(String words) {
+        var read = Foods.shipped().recipeWords().read(words);
+        if (read.matches().isEmpty() || !read.unread().isEmpty()) return false;
+        var behind = Words.of(words.substring(read.matches().getLast().end()));
+        return behind.size() <= MOST_DONE
+                && behind.stream().noneMatch(w -> PREPOSITION.contains(w.text()) || TOLD_APART.contains(w.text()));
     }
 
     /// {@return whether nothing but talk stands behind the last food}

@@ -3,28 +3,49 @@ package keenfork.core.recipe;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Table;
 import keenfork.core.food.Words;
+import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /// Names that mean another food where they are counted: "2 peppers" are no peppercorns.
 final class Counted {
     private static final Map<String, Named> HELD = read();
-
     /// What stands for a food where it is counted, by the key of the food.
     ///
-    /// @param word in its one form
-    private record Named(String word, Food counted) {}
+    /// @param word  in its one form
+    /// @param most  more of them are portions of it; null where there are no portions
+    /// @param whole finds it with nothing behind it that tells which part: a comma, a bracket, what was done to it
+    private record Named(String word, Food counted, @Nullable Fraction most, Pattern whole) {
+        private static Named of(Table.Row row) {
+            var word = Words.key(row.cell(0));
+            return new Named(word, row.read(1, Counted::food),
+                    row.cell(2).isEmpty() ? null : row.read(2, c -> Fraction.of(Long.parseLong(c))),
+                    Pattern.compile("(?iU)\\b%ss?\\s*(?:$|[,;(.–-]|\\p{L}+ed\\b)".formatted(Pattern.quote(word))));
+        }
+
+        /// "2 chickens, jointed": not "2 chicken supremes", nor the "black pepper" of a longer name
+        private boolean isMeant(MeasureReader.Measure measure, Food food) {
+            var rest = " " + Words.key(measure.rest()) + " ";
+            var isByItself = rest.contains(" " + word + " ")
+                    && food.names().stream().map(Words::key).noneMatch(n -> !n.equals(word) && rest.contains(n));
+            if (!isByItself || most == null) return isByItself;
+            return measure.amount() != null && measure.amount().high().compareTo(most) <= 0
+                    && whole.matcher(measure.rest().strip()).find();
+        }
+    }
 
     private Counted() {}
 
     private static Map<String, Named> read() {
         var held = new HashMap<String, Named>();
-        for (var row : Table.read(Counted.class, "counted.txt", 3))
-            held.put(row.read(0, Counted::food).id(), new Named(Words.key(row.cell(0)), row.read(1, Counted::food)));
+        for (var row : Table.read(Counted.class, "counted.txt", 4))
+            held.put(row.read(0, Counted::food).id(), Named.of(row));
         return held;
     }
 
@@ -45,9 +66,7 @@ final class Counted {
     private static Line.Choice of(MeasureReader.Measure measure, Line.Choice choice) {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         var named = HELD.get(food.id());
-        var rest = " " + Words.key(measure.rest()) + " ";
-        if (named == null || !rest.contains(" " + named.word() + " ") || rest.contains(Words.key(food.name())))
-            return choice;
+        if (named == null || !named.isMeant(measure, food)) return choice;
         return new Line.Choice(new Meaning.OfFood(named.counted()), choice.others());
     }
 }

@@ -66,7 +66,8 @@ final class LineReader {
         var bare = Bullets.bare(written);
         var text = Shorthand.written(bare.length() > LONGEST ? bare.substring(0, LONGEST) : bare);
         var at = text.indexOf('@');
-        if (at >= 0 && at < 20 && !StepLine.isHeatAt(text, at)) return otherDish(bare, text, at);
+        if (at >= 0 && StepLine.isHeatAt(text, at)) text = StepLine.withoutHeat(text, at);
+        else if (at >= 0 && at < 20) return otherDish(bare, text, at);
         var lower = text.toLowerCase(Locale.ROOT);
         var toTaste = TO_TASTE.isIn(text);
         var optional = lower.contains("optional");
@@ -141,6 +142,7 @@ final class LineReader {
             words = words.and(Understood.of(reading));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
+            if (reading.matches().isEmpty()) Foods.shipped().alone(alternative).ifPresent(named::add);
             if (named.size() < reading.matches().size()) leaveOpen(alternative, reading.matches(), named);
             named.replaceAll(m -> openedShort(alternative, m));
             if (choices.isEmpty() && !named.isEmpty())

@@ -34,6 +34,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     /// who writes a number in front of a food mostly counts it
     private static final Fraction MOST_IN_FRONT = Fraction.of(99);
     private static final Fraction MOST_COUNTED = Fraction.of(48);
+    private static final Amount ONE = new Amount(Fraction.ONE, Fraction.ONE, Unit.NONE);
     private static final Set<String> NEVER_COUNTED = Set.copyOf(Grammar.list("never-counted"));
     private static final Set<String> BY_HUNDREDS = Set.copyOf(Grammar.list("by-hundreds"));
 
@@ -66,14 +67,15 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
                 || choices.isEmpty() || !choices.stream().allMatch(c -> food(c.main()).isPresent()))
             return measure;
         var isLarge = amount.low().compareTo(isBehind ? MOST_COUNTED : MOST_IN_FRONT) > 0
-                && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(LineWeigher::isCounted);
+                && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(this::isCounted);
         if (!isLarge && weigh(measure, choices) != null) return measure;
         return new Measure(new Amount(amount.low(), amount.high(), Unit.G), Unit.G.id(), BigDecimal.ONE, null, null,
                 null, measure.pressed(), measure.rest());
     }
 
-    private static boolean isCounted(Food food) {
+    private boolean isCounted(Food food) {
         return food.isCompound() && !NEVER_COUNTED.contains(food.name())
+                && own.of(food).weigh(ONE, Unit.NONE.id(), volumes).isPresent()
                 || BY_HUNDREDS.stream().anyMatch(n -> food.name().equals(n) || food.name().endsWith(" " + n));
     }
 

@@ -75,7 +75,8 @@ final class MadeHere {
         if (BOUGHT.matcher(step).useTransparentBounds(true).region(from, match.start()).find()) return Meant.THERE;
         var sentence = new MadeHere(LeadIn.of(step, match.start()));
         var row = row(match.text());
-        if (row.isMade && sentence.isServedWith()) return Meant.THERE;
+        // "serve with sausages & mash", "serve with slaw"
+        if ((row.isMade || row.isDone) && sentence.isServedWith()) return Meant.THERE;
         if (row.isDone && !sentence.isThing()) return Meant.MADE;
         if (OF_IT.matcher(step).region(match.end(), step.length()).lookingAt()) return Meant.MADE;
         var meant = sentence.meant();

@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -35,13 +36,26 @@ final class PackSizes {
     /// "4 fillets 150 g each"
     private static final Pattern EACH_BEHIND =
             Pattern.compile("(?iU)(?<=\\p{L})\\s(?<each>" + EACH + "\\s(?<said>\\p{L}+))$");
+    /// "hake 30 @ 140 g", "30 hake @ 140": what one of them weighs; one at 180 is in the oven
+    private static final String AT =
+            "\\s*@\\s*(?:(?<each>" + EACH
+                    + ")|(?<bare>\\d{2,3}(?![.,]?\\d|\\s?[°cfCF]\\b|°)))(?<rest>(?:[\\s,;(].*)?)$";
+    private static final String MANY = "(?<many>[2-9]|[1-9]\\d{1,3})";
+    private static final List<Pattern> EACH_AT = List.of(Pattern.compile(FOOD + MANY + AT),
+            Pattern.compile("(?iU)^" + MANY + "\\s+(?<food>\\p{L}[^\\d,;:()@]*?)" + AT));
     private static final String IN_FRONT = "${many} x ${each}${in} ${food}${rest}";
-    /// the caterers' tin, by its number
-    private static final Pattern TEN =
-            Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("ten-can") + ")\\b" + IN);
-    private static final String TIN = Grammar.list("ten-can-is").getFirst();
+    /// the caterers' tins, by their numbers
+    private static final Map<Pattern, String> TINS = Map.of(tin("ten-can"), Grammar.list("ten-can-is").getFirst(),
+            tin("half-can"), Grammar.list("half-can-is").getFirst());
+    /// "tomatoes 3 A10"
+    private static final Pattern AFTER_MANY = Pattern.compile("(?i)(\\d )(?=(?:no\\.? ?10|a10|a2)\\b)");
+    private static final Pattern NUMBERED = Pattern.compile("(?i)10|a2");
 
     private PackSizes() {}
+
+    private static Pattern tin(String kind) {
+        return Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf(kind) + ")(?!\\w)" + IN);
+    }
 
     /// most lines tell none: a look at the signs settles it
     private static boolean tellsTimes(String text) {
@@ -64,9 +78,27 @@ final class PackSizes {
                 + packs.group("rest");
     }
 
+    private static String eachAt(String text) {
+        for (var at : EACH_AT) {
+            var told = at.matcher(text);
+            if (!told.matches()) continue;
+            var rest = new Cursor(told.group("rest"), 0);
+            rest.blanks();
+            rest.take(Does.EACH);
+            return "%s x %s %s %s".formatted(told.group("many"),
+                    told.group("each") != null ? told.group("each") : told.group("bare") + " g",
+                    told.group("food"), rest.rest()).strip();
+        }
+        return text;
+    }
+
     /// {@return the line with its packs in front}
     static String inFront(String line) {
-        var text = line.indexOf("10") < 0 ? line : TEN.matcher(line).replaceAll(TIN);
+        var text = line;
+        if (NUMBERED.matcher(line).find())
+            for (var tin : TINS.entrySet())
+                text = tin.getKey().matcher(AFTER_MANY.matcher(text).replaceAll("$1x ")).replaceAll(tin.getValue());
+        if (text.indexOf('@') > 0) text = eachAt(text);
         text = eachInBrackets(text);
         if (!tellsTimes(text)) return text;
         for (var packs : List.of(TIMES_FIRST, TIMES_LAST)) {

@@ -218,7 +218,7 @@ final class RecipeReader {
         var bare = Bullets.withoutBullet(line);
         // a thumb up below what a colleague sent
         if (bare.isEmpty() || signs.isKey(bare) || Served.isPortion(bare)) return;
-        if (Suggested.is(bare) || Suggested.isDenial(bare) || Stated.isPromise(bare)) {
+        if (Suggested.is(bare) || Suggested.isDenial(bare) || Suggested.isAside(bare) || Stated.isPromise(bare)) {
             suggested.add(bare);
             return;
         }

@@ -30,7 +30,8 @@ final class Several {
                     + ")|[1-9]\\d{1,3})(?:\\s+|$)");
     /// "250 butter 250 flour"
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
-            "(?i)\\d{1,5}(?:[.,/]\\d{1,3})?\\s?(?:(?:" + MEASURES + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|]{1,40}");
+            "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + MEASURES
+                    + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|½⅓⅔¼¾]{1,40}");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
@@ -55,9 +56,7 @@ final class Several {
         var marked = byMarks(line);
         if (!marked.isEmpty()) return marked.stream().flatMap(p -> of(p).stream()).toList();
         var slashed = line.indexOf('/') < 0 ? new String[] {line} : SLASH.split(line);
-        // two may be one or the other
-        if (slashed.length > 2 && (isMeasured(slashed[0].strip()) && isMeasured(slashed[1].strip())
-                || areMeasuredBehind(Arrays.stream(slashed).map(String::strip).toList())))
+        if (slashed.length > 1 && areSeveral(Arrays.stream(slashed).map(String::strip).toList()))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
         var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
         if (!behind.isEmpty()) return behind;
@@ -80,6 +79,17 @@ final class Several {
         pieces.add(line.substring(start).strip());
         return pieces;
     }
+
+    /// {@return whether what strokes part are foods with an amount each; two with one amount behind each may be one
+    /// or the other: "butter 250 / marg 250"}
+    private static boolean areSeveral(List<String> pieces) {
+        if (isMeasured(pieces.getFirst()) && isMeasured(pieces.get(1))) return true;
+        return pieces.size() > 2 ? areMeasuredBehind(pieces)
+                : pieces.stream().allMatch(Several::isMeasuredBehind)
+                        && !figures(pieces.getFirst()).equals(figures(pieces.get(1)));
+    }
+
+    private static String figures(String piece) { return piece.replaceAll("\\D", ""); }
 
     /// {@return what marks part that stand between the items of a list alone; none where there are no such marks}
     static List<String> byMarks(String line) {
@@ -129,7 +139,9 @@ final class Several {
     /// a figure behind a blank, and a letter somewhere behind that one
     private static boolean hasFigureWithin(String line) {
         for (var at = 3; at + 2 < line.length(); at++)
-            if (Character.isDigit(line.charAt(at)) && line.charAt(at - 1) == ' ') return true;
+            if ((Character.isDigit(line.charAt(at)) || "½⅓⅔¼¾".indexOf(line.charAt(at)) >= 0)
+                    && line.charAt(at - 1) == ' ')
+                return true;
         return false;
     }
 
@@ -139,7 +151,7 @@ final class Several {
 
     private static boolean namesFood(String piece) {
         return !Foods.shipped().recipeWords().read(piece).matches().isEmpty()
-                || !Foods.shipped().phrase(piece).matches().isEmpty();
+                || !Foods.shipped().phrase(piece).matches().isEmpty() || Foods.shipped().alone(piece).isPresent();
     }
 
     private static boolean hasMark(String line) {
@@ -213,7 +225,8 @@ final class Several {
         if (number == null) return false;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return Shorthand.isMustard(piece) || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
+        return Shorthand.isMustard(piece) || Foods.shipped().alone(head).isPresent()
+                || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
                 || Foods.shipped().isShortForm(head)
                 || !Foods.shipped().phrase(head.strip()).matches().isEmpty();
     }

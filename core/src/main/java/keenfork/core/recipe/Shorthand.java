@@ -37,9 +37,14 @@ final class Shorthand {
     private static final char IN_FRENCH = 'à';
     private static final Map<Pattern, String> SPOONS = Map.of(spoon("tablespoon-in-french"), Unit.TBSP.id(),
             spoon("teaspoon-in-french"), Unit.TSP.id());
-    /// "6 jars piquillo @ 290 g": how much is in each
-    private static final Pattern EACH_SIZE =
-            Pattern.compile("(?i)(\\d .*\\p{L}) @ ?(\\d+(?:\\.\\d+)?\\s?(?:g|kg|ml|cl|l|oz|lb)\\b)");
+
+    private static final int ALL_SHARES = 100;
+    /// "rice and quinoa 50:50, 2 kg": a mix, by its shares
+    private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
+    /// "eggs 12 + 1 for wash"
+    private static final Pattern AND_MORE =
+            Pattern.compile("(?iU)(?<=\\p{L}\\s)(\\d{1,3})\\s?\\+\\s?(\\d{1,3})(?=\\s(?:" + Grammar.anyOf("more-for")
+                    + ")\\b)");
 
     /// "pots 3 kg", "pots for wedges": potatoes, and no pots of anything
     private static final Pattern POTATOES =
@@ -79,10 +84,19 @@ final class Shorthand {
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
         if (text.indexOf(IN_FRENCH) >= 0)
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
-        if (text.indexOf('@') > 0) text = EACH_SIZE.matcher(text).replaceFirst("$1 ($2)");
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
+        if (text.indexOf('0') > 0) text = withoutShares(text);
+        if (text.indexOf('+') > 0)
+            text = AND_MORE.matcher(text)
+                    .replaceAll(m -> String.valueOf(Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2))) + ",");
         text = OnBread.under(Kinds.inFull(PackSizes.inFront(text)));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
+    }
+
+    private static String withoutShares(String text) {
+        var shares = SHARES.matcher(text);
+        return shares.find() && Integer.parseInt(shares.group(1)) + Integer.parseInt(shares.group(2)) == ALL_SHARES
+                ? text.substring(0, shares.start()).stripTrailing() + text.substring(shares.end()) : text;
     }
 
     private static String withoutCode(String text) {

@@ -177,6 +177,11 @@ final class StepLine {
         return HEAT_AT.matcher(text).region(at, text.length()).lookingAt();
     }
 
+    /// {@return a line without its heat: "roast veg @ 200c"}
+    static String withoutHeat(String text, int at) {
+        return text.substring(0, at) + HEAT_AT.matcher(text.substring(at)).replaceFirst("");
+    }
+
     /// "All through the processor, thin. Mix. Dress same day.": sentences, of which one begins with what is done
     static boolean isTold(String text) {
         var sentences = Told.sentences(text);

@@ -26,6 +26,7 @@ final class Suggested {
     private static final PhrasePattern MAY_SAY =
             new PhrasePattern(List.of("with", "serving", "eat", "partners"), "");
 
+    private static final Pattern ASIDE = Pattern.compile("(?iU)\\((?:" + Grammar.anyOf("aside-of") + ")\\b[^()]*\\)");
     private static final Pattern DENIES = Pattern.compile("(?i)(?:no|without) ");
     private static final Pattern NONE = Pattern.compile(
             "(?iU)([^\\p{N}:]{1,60}?)\\s*(?::|\\s[-–—])\\s*(?:" + Grammar.anyOf("told-none") + ")[.!]*");
@@ -51,6 +52,13 @@ final class Suggested {
         if (!isNone && !DENIES.matcher(line).lookingAt()) return false;
         var named = Foods.shipped().phrase(isNone ? told.group(1) : line).matches();
         return !named.isEmpty() && (isNone || named.stream().allMatch(m -> Words.isRuledOut(line, m.start())));
+    }
+
+    /// {@return whether a line in brackets only tells how many the list is for: "(per pan, 6 pans)"}
+    static boolean isAside(String line) {
+        if (line.charAt(0) != '(' || !ASIDE.matcher(line).matches()) return false;
+        var read = Foods.shipped().phrase(line);
+        return read.matches().isEmpty() && read.unknown().isEmpty();
     }
 
     /// {@return the sentences of a step that only suggest, in their order; none for nearly all steps}
