@@ -71,6 +71,9 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
         return new Food(id, names, make, held, open, Origin.PLANT, density, counts, protein, sulphite, source);
     }
 
+    /// {@return whether it is sold by the bunch}
+    public boolean isBunched() { return counts.containsKey("bunch"); }
+
     /// {@return g of one centimetre cut off it, or empty where none is held}
     public Optional<Span> centimetre() { return Optional.ofNullable(counts.get("cm")); }
 

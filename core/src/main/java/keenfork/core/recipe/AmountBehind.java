@@ -33,6 +33,8 @@ final class AmountBehind {
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
 
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
+    private static final Fraction MOST_ROUND = Fraction.of(5000);
+    private static final int ROUND = 50;
     private static final int MOST_DONE = 2;
     private static final Set<String> PREPOSITION = Grammar.words("preposition");
     private static final Set<String> TOLD_APART = Grammar.words("told-apart");
@@ -72,6 +74,11 @@ final class AmountBehind {
             if (found != null) return found;
         }
         return null;
+    }
+
+    /// "butter 300 cold": grams as kitchens weigh them
+    private static boolean isRound(Fraction number) {
+        return number.compareTo(MOST_ROUND) <= 0 && number.bottom() == 1 && number.top() % ROUND == 0;
     }
 
     private static boolean isWeighed(@Nullable Written unit) {
@@ -124,7 +131,7 @@ final class AmountBehind {
         cursor.blanks();
         var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
         // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
-        var isFew = number.high().compareTo(MOST_COUNTED) <= 0;
+        var isFew = number.high().compareTo(MOST_COUNTED) <= 0 || unit == null && isRound(number.high());
         var isWeighed = isWeighed(unit);
         // "tinned tomatoes 6 x 2.5 kg"
         var times = TIMES_BEFORE.matcher(text).region(0, at);
@@ -134,7 +141,7 @@ final class AmountBehind {
         // "tofu, firm 400 g crumbled": talk between the food and its weight
         var isRightBehind = !separated
                 && (isWeighed && endsInTalk(before) || (unit == null ? ends || isFew && isTalk(cursor.rest()) : isFew)
-                        && (endsInFood(before) || unit == null && ends && endsInDone(before)));
+                        && (endsInFood(before) || unit == null && endsInDone(before)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();

@@ -1,9 +1,13 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
+import java.util.regex.Pattern;
 
 /// The alternatives of a phrase: "lime or lemon", "rava/suji", "tuna (or salmon)".
 final class Choices {
+    /// "tofu marinated in soy/ginger": what it lies in, and no other tofu
+    private static final Pattern WITHIN = Pattern.compile("(?iU)\\p{L}{3,} in (?:\\p{L}+ )?\\p{L}+ ?$");
+
     private Choices() {}
 
     /// {@return the pieces between the ors and strokes of a phrase; the phrase itself where there is none}
@@ -16,7 +20,8 @@ final class Choices {
         for (var at = 0; at < phrase.length(); at++) {
             var c = phrase.charAt(at);
             int behind;
-            if (c == '/' && !isInShortForm(phrase, at)) behind = stroke(phrase, at);
+            if (c == '/' && !isInShortForm(phrase, at) && !WITHIN.matcher(phrase).region(from, at).find())
+                behind = stroke(phrase, at);
             else if ((c == 'o' || c == 'O') && at > 0) behind = or(phrase, at);
             else continue;
             if (behind < 0) continue;

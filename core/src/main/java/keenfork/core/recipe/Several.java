@@ -23,7 +23,7 @@ final class Several {
             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"));
     private static final Pattern BEHIND =
             Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:"
-                    + MEASURES + ")?\\s*(?:\\([^()]{1,40}\\))?");
+                    + MEASURES + ")?\\s*(?:\\([^()]{1,40}\\)|(?:" + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40})?");
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
             "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES

@@ -4,6 +4,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import keenfork.core.food.Food;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
@@ -38,6 +40,7 @@ final class Shorthand {
     private static final Map<Pattern, String> SPOONS = Map.of(spoon("tablespoon-in-french"), Unit.TBSP.id(),
             spoon("teaspoon-in-french"), Unit.TSP.id());
 
+    private static final Pattern BUN = Pattern.compile("(?U)(?<food>\\p{L}[\\p{L} ]{1,30}) \\d{1,3} buns?");
     private static final int ALL_SHARES = 100;
     /// "rice and quinoa 50:50, 2 kg": a mix, by its shares
     private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
@@ -86,11 +89,19 @@ final class Shorthand {
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
         if (text.indexOf('0') > 0) text = withoutShares(text);
+        if (text.endsWith(" bun") || text.endsWith(" buns")) text = inBunches(text);
         if (text.indexOf('+') > 0)
             text = AND_MORE.matcher(text)
                     .replaceAll(m -> String.valueOf(Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2))) + ",");
         text = OnBread.under(Kinds.inFull(PackSizes.inFront(text)));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
+    }
+
+    /// "radish 2 bun": of what is sold by the bunch
+    private static String inBunches(String text) {
+        var bun = BUN.matcher(text);
+        return bun.matches() && Foods.shipped().find(bun.group("food")).filter(Food::isBunched).isPresent()
+                ? text.replaceFirst("buns?$", Unit.BUNCH.id()) : text;
     }
 
     private static String withoutShares(String text) {

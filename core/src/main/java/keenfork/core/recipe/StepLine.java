@@ -45,7 +45,8 @@ final class StepLine {
             Pattern.compile("(?iU)\\p{L}+ (?:\\p{L}+ )?(?:" + Grammar.anyOf("whole-lot") + ")\\b");
     private static final Pattern BARE_HEAT =
             Pattern.compile("(?iU)[12]\\d\\d(?:\\s?°?[cf]|\\s?fan)?(?:\\s+|\\s*[–x,/-]\\s*)"
-                    + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?(?:\\s?(?:m|mins?|h|hrs?|hours?)(?:\\s+\\p{L}+(?: x\\d)?)?)?");
+                    + "\\d{1,2}(?:\\s?[-–/]\\s?\\d{1,2})?(?:\\s?(?:m|mins?|h|hrs?|hours?)(?:\\s+\\p{L}+(?: x\\d)?)?)?"
+                    + "(?:, \\D*)?");
     private static final Pattern HEAT_AT =
             Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))|\\b[12]\\d\\d\\s?fan\\b");
 
