@@ -167,7 +167,7 @@ final class AmountBehind {
         var last = text.lastIndexOf(' ');
         if (last < 0) return null;
         var unit = Units.unit(text.substring(last + 1).toLowerCase(Locale.ROOT));
-        if (unit == null || !HANDS.contains(unit) || Foods.shipped().find(text).isPresent()) return null;
+        if (unit == null || !HANDS.contains(unit) || isInName(text, last)) return null;
         for (var from = last; from > 0; from = text.lastIndexOf(' ', from - 1)) {
             var cursor = new Cursor(text, from + 1);
             var size = MeasureReader.sizes(cursor);
@@ -177,6 +177,15 @@ final class AmountBehind {
                         .toLowerCase(Locale.ROOT)), size, null, null, null, Set.of(), text.substring(0, from));
         }
         return null;
+    }
+
+    /// "homemade cinnamon swirl": the last word is one of a food's name
+    private static boolean isInName(String text, int last) {
+        for (var from = last; from > 0; from = text.lastIndexOf(' ', from - 1)) {
+            var start = text.lastIndexOf(' ', from - 1) + 1;
+            if (Foods.shipped().find(text.substring(start)).isPresent()) return true;
+        }
+        return false;
     }
 
     /// "onion 6 grated": only what is done to them stands behind

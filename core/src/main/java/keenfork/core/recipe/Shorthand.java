@@ -41,6 +41,8 @@ final class Shorthand {
             spoon("teaspoon-in-french"), Unit.TSP.id());
 
     private static final Pattern BUN = Pattern.compile("(?U)(?<food>\\p{L}[\\p{L} ]{1,30}) \\d{1,3} buns?");
+    /// "2xcarrots"
+    private static final Pattern TIMES_IN_FRONT = Pattern.compile("^(\\d{1,3})[x×X](?=\\p{L}{3})");
     private static final int ALL_SHARES = 100;
     /// "rice and quinoa 50:50, 2 kg": a mix, by its shares
     private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
@@ -79,7 +81,8 @@ final class Shorthand {
     /// {@return the line as it would be written in full}
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
-        if (!text.isEmpty() && Character.isDigit(text.charAt(0))) text = withoutCode(text);
+        if (!text.isEmpty() && Character.isDigit(text.charAt(0)))
+            text = withoutCode(TIMES_IN_FRONT.matcher(text).replaceFirst("$1 x "));
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
         if (text.indexOf('"') > 0 || text.indexOf('”') > 0 || text.indexOf('″') > 0)
             text = INCHES.matcher(text).replaceAll(INCH);
