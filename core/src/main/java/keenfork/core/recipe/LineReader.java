@@ -139,10 +139,11 @@ final class LineReader {
         }
         for (var alternative : alternatives) {
             var reading = Foods.shipped().phrase(alternative);
-            words = words.and(Understood.of(reading));
+            var alone = reading.matches().isEmpty() ? Foods.shipped().alone(alternative) : Optional.<Match>empty();
+            words = words.and(alone.map(m -> Understood.of(reading).naming(m.text())).orElse(Understood.of(reading)));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
-            if (reading.matches().isEmpty()) Foods.shipped().alone(alternative).ifPresent(named::add);
+            alone.ifPresent(named::add);
             if (named.size() < reading.matches().size()) leaveOpen(alternative, reading.matches(), named);
             named.replaceAll(m -> openedShort(alternative, m));
             if (choices.isEmpty() && !named.isEmpty())
@@ -287,7 +288,7 @@ final class LineReader {
     private static int headEnd(String phrase) {
         for (var at = 0; at < phrase.length(); at++) {
             var c = phrase.charAt(at);
-            if (c == ',' || c == '(' || c == ';' || c == ' ' && endsHead(phrase, at)) return at;
+            if (c == ',' || c == '(' || c == ';' || c == '/' || c == ' ' && endsHead(phrase, at)) return at;
         }
         return phrase.length();
     }

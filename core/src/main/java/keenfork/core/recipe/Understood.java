@@ -49,6 +49,11 @@ public record Understood(List<String> unread, List<Doubt> doubts, Map<String, St
         return new Understood(unread, doubts, as, phrase.past().stream().map(w -> w.text()).toList());
     }
 
+    /// {@return the same, where a word that was read past names the food after all}
+    Understood naming(String word) {
+        return new Understood(unread, doubts, as, past.stream().filter(w -> !w.equals(word)).toList());
+    }
+
     Understood and(Understood other) {
         if (this == ALL) return other;
         if (other == ALL) return this;
