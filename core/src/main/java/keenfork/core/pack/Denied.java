@@ -40,13 +40,10 @@ final class Denied {
         if (to <= end) return List.of();
         var stretch = text.substring(end, to);
         var brackets = brackets(stretch);
-        var outside = new StringBuilder(stretch);
-        for (var bracket : brackets)
-            for (var at = bracket.start; at < bracket.end; at++) outside.setCharAt(at, ' ');
         var beyond = new ArrayList<Span>();
         var phrase = text.substring(start, end);
         var areAllergens = Tone.isListOfAllergens(stretch);
-        var denied = denied(phrase, outside.toString(), areAllergens, beyond);
+        var denied = denied(phrase, outside(stretch), areAllergens, beyond);
         // "no allergens (milk, egg)", but "free of the top eight (excluding soya)"
         var isElaborated = !denied.isEmpty() || !areAllergens;
         for (var bracket : brackets)
@@ -69,6 +66,14 @@ final class Denied {
             else beyond.add(new Span(name.start(), name.end()));
         }
         return denied;
+    }
+
+    /// {@return a text with its brackets blanked out}
+    static String outside(String text) {
+        var outside = new StringBuilder(text);
+        for (var bracket : brackets(text))
+            for (var at = bracket.start; at < bracket.end; at++) outside.setCharAt(at, ' ');
+        return outside.toString();
     }
 
     /// {@return the outermost brackets, from one sign to the other}

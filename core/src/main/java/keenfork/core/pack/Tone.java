@@ -232,7 +232,8 @@ enum Tone {
 
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
         if (firstComma < 0) return end;
-        var list = text.substring(phrase.end, end);
+        // "does not contain milk, egg or soya (the lecithin is sunflower)"
+        var list = Denied.outside(text.substring(phrase.end, end));
         if (Denied.areNoFoods(list)) return end;
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
                 && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isFreeList(list);
