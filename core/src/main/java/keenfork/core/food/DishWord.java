@@ -1,5 +1,6 @@
 package keenfork.core.food;
 
+import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Lexicon.Match;
 
@@ -26,6 +27,12 @@ final class DishWord {
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
                     + AND.pattern() + ")");
     private static final int FEWEST_LISTED = 2;
+
+    /// what is eaten beside a made dish
+    private static final Set<String> BESIDE = Grammar.words("beside-made");
+    private static final Set<String> BESIDE_ANIMALS = Grammar.words("beside-animals");
+    /// of it, what is done to bread and pastry
+    private static final Set<String> BREAD_IS = Grammar.words("bread-is");
 
     private DishWord() {}
 
@@ -60,10 +67,12 @@ final class DishWord {
                 && STOPS.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
     }
 
-    /// {@return whether it is the head behind what grows: a crumble of apples is one, and feta crumble is feta}
+    /// {@return whether it is the head behind what grows, or listed behind it: a crumble of apples is one, and feta
+    /// crumble is feta}
     static boolean isTopping(Place place) {
-        return isHead(place) && (place.isFirst() || !(place.last().meaning() instanceof Meaning.OfFood(var food))
-                || food.origin() == Origin.PLANT);
+        return (isHead(place) || isListed(place))
+                && (place.isFirst() || !(place.last().meaning() instanceof Meaning.OfFood(var food))
+                        || food.origin() == Origin.PLANT);
     }
 
     /// {@return whether it leads a food, and nobody tells with what: "stuffed mushrooms", "stuffed roast peppers"}
@@ -98,6 +107,23 @@ final class DishWord {
         var own = text.lastIndexOf(',', place.match().start());
         return place.matches().stream().mapToInt(m -> text.lastIndexOf(',', m.start())).filter(c -> c != own)
                 .distinct().count() >= FEWEST_LISTED;
+    }
+
+    /// {@return whether it stands behind a made dish that nobody does such a thing to: "stew, mash" and "soup, roll",
+    /// but "bread, toast"}
+    static boolean isBesideMade(Place place) {
+        var word = Words.key(place.match().text());
+        if (!BESIDE.contains(word) || !isOneOfMany(place)
+                || !(place.last().meaning() instanceof Meaning.OfFood(var food)))
+            return false;
+        // nobody toasts an egg or a sardine
+        if (BESIDE_ANIMALS.contains(word) && food.origin() != Origin.PLANT) return true;
+        return food.isCompound() && (!BREAD_IS.contains(word) || food.holds().stream().noneMatch(DishWord::isOfBread));
+    }
+
+    private static boolean isOfBread(Substance substance) {
+        var tree = Substances.shipped();
+        return tree.isUnder(substance, tree.get("gluten"));
     }
 
     /// {@return whether it stands alone behind a comma: "burger, chips"}

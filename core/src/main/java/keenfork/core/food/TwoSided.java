@@ -140,7 +140,7 @@ final class TwoSided {
             case LEADS -> !DishWord.leads(place);
             case PREPARED -> place.isRightBehindFood() || !DishWord.leads(place);
             case WORKS, NOUN -> !isThing(place) && !isServed(place, kind) && !DishWord.isFilling(place)
-                    && !DishWord.isListed(place)
+                    && !DishWord.isListed(place) && !DishWord.isBesideMade(place)
                     && (place.leadsToFood() || place.isAside());
             case MANNER -> place.leadsToFood() || !place.isFirst() && (place.isAside()
                     || !Joint.parts(place.text(), place.last().end(), place.match().start()));
