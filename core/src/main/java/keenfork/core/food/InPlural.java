@@ -11,18 +11,22 @@ import keenfork.core.food.Lexicon.Match;
 /// Words that in the plural name another food than in the singular: "goats" on a caterer's list is cheese, and "goat"
 /// meat.
 final class InPlural {
-    private static final Map<String, Meaning> HELD = read("any");
-    private static final Map<String, Meaning> ALONE = read("alone");
+    private static final Map<String, Meaning> HELD = read(Where.ANY);
+    private static final Map<String, Meaning> ALONE = read(Where.ALONE);
     private static final Pattern ANY_ALONE = Pattern.compile("(?iU)\\b(?:" + String.join("|", ALONE.keySet()) + ")\\b");
+
+    /// where such a word names its food: anywhere, or only where no other food is named
+    private enum Where { ANY, ALONE }
 
     private InPlural() {}
 
-    private static Map<String, Meaning> read(String where) {
+    private static Map<String, Meaning> read(Where where) {
         var held = new HashMap<String, Meaning>();
         for (var row : Table.read(InPlural.class, "in-plural.txt", 4)) {
             var food = row.read(1, c -> Foods.shipped().find(c)
                     .orElseThrow(() -> new IllegalStateException("no food is called “%s”".formatted(c))));
-            if (row.cell(2).equals(where)) for (var word : row.list(0)) held.put(word, new Meaning.OfFood(food));
+            var said = row.read(2, c -> Where.valueOf(c.toUpperCase(Locale.ROOT)));
+            if (said == where) for (var word : row.list(0)) held.put(word, new Meaning.OfFood(food));
         }
         return Map.copyOf(held);
     }

@@ -125,31 +125,24 @@ final class DeclarationReader {
 
     /// A term's own words are read with its brackets blanked out; then each bracket is read as a list under it.
     private void term(int from, int to, List<String> path) {
-        var head = new StringBuilder(text.substring(from, to));
-        var inners = new ArrayList<Inner>();
-        var depth = 0;
-        var opened = from;
-        for (var at = from; at < to; at++) {
-            var c = text.charAt(at);
-            if (Tone.isOpen(c) && depth++ == 0) opened = at;
-            if (depth > 0) head.setCharAt(at - from, ' ');
-            if (Tone.isClose(c) && depth > 0 && --depth == 0) inners.add(new Inner(opened + 1, at));
-        }
-        if (depth > 0) inners.add(new Inner(opened + 1, to));
+        var term = text.substring(from, to);
+        var brackets = Brackets.of(term);
+        var head = Brackets.blanked(term, brackets);
+        var inners = brackets.stream().map(i -> new Inner(from + i.inside(), from + i.to())).toList();
         var before = findings.size() + vague.size();
-        var name = head.toString().strip().replaceAll("\\s+", " ");
+        var name = head.strip().replaceAll("\\s+", " ");
         var below = new ArrayList<>(path);
         if (name.chars().anyMatch(Character::isLetter)) below.add(name);
         nested++;
         for (var inner : inners) {
-            if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head.toString())) continue;
+            if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head)) continue;
             if (nested < DEEPEST) list(inner.from, inner.to, below);
             else head(text.substring(inner.from, inner.to), inner.from, below, false);
         }
         nested--;
         var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before
                 || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
-        head(head.toString(), from, below, opensUp);
+        head(head, from, below, opensUp);
     }
 
     private boolean opensUp(Inner inner) {

@@ -39,15 +39,16 @@ final class Denied {
     static List<Span> beyond(String text, int start, int end, int to) {
         if (to <= end) return List.of();
         var stretch = text.substring(end, to);
-        var brackets = brackets(stretch);
+        var brackets = Brackets.of(stretch);
         var beyond = new ArrayList<Span>();
         var phrase = text.substring(start, end);
         var areAllergens = Tone.isListOfAllergens(stretch);
-        var denied = denied(phrase, outside(stretch), areAllergens, beyond);
+        var denied = denied(phrase, Brackets.blanked(stretch, brackets), areAllergens, beyond);
         // "no allergens (milk, egg)", but "free of the top eight (excluding soya)"
         var isElaborated = !denied.isEmpty() || !areAllergens;
         for (var bracket : brackets)
-            if (isElaborated && (NON.matcher(phrase).matches() || !isOf(denied, bracket, stretch))) beyond.add(bracket);
+            if (isElaborated && (NON.matcher(phrase).matches() || !isOf(denied, bracket, stretch)))
+                beyond.add(new Span(bracket.start(), bracket.end()));
         return beyond.stream().map(s -> new Span(end + s.start, end + s.end)).toList();
     }
 
@@ -68,35 +69,15 @@ final class Denied {
         return denied;
     }
 
-    /// {@return a text with its brackets blanked out}
-    static String outside(String text) {
-        var outside = new StringBuilder(text);
-        for (var bracket : brackets(text))
-            for (var at = bracket.start; at < bracket.end; at++) outside.setCharAt(at, ' ');
-        return outside.toString();
-    }
-
-    /// {@return the outermost brackets, from one sign to the other}
-    private static List<Span> brackets(String text) {
-        var found = new ArrayList<Span>();
-        var depth = 0;
-        var opened = 0;
-        for (var at = 0; at < text.length(); at++) {
-            if (Tone.isOpen(text.charAt(at)) && depth++ == 0) opened = at;
-            if (Tone.isClose(text.charAt(at)) && depth > 0 && --depth == 0) found.add(new Span(opened, at + 1));
-        }
-        if (depth > 0) found.add(new Span(opened, text.length()));
-        return found;
-    }
-
     /// "free from nuts (almond, walnut)" lists what is denied; "no egg pasta (egg, wheat)" lists what is in it, and so
     /// does a bracket behind a word that is not denied.
-    private static boolean isOf(List<Match> denied, Span bracket, String stretch) {
+    private static boolean isOf(List<Match> denied, Brackets.Bracket bracket, String stretch) {
         var tree = Substances.shipped();
         var of = denied.stream().filter(m -> !isMade(m)).flatMap(m -> m.meaning().holds().stream()).toList();
         return denied.stream()
-                .anyMatch(m -> m.end() <= bracket.start && stretch.substring(m.end(), bracket.start).isBlank())
-                && Foods.shipped().packWords().read(stretch.substring(bracket.start, bracket.end)).matches().stream()
+                .anyMatch(m -> m.end() <= bracket.start() && stretch.substring(m.end(), bracket.start()).isBlank())
+                && Foods.shipped().packWords().read(stretch.substring(bracket.inside(), bracket.to())).matches()
+                        .stream()
                         .flatMap(m -> m.meaning().holds().stream())
                         .allMatch(s -> of.stream().anyMatch(d -> tree.isUnder(s, d)));
     }

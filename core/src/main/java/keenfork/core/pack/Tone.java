@@ -233,7 +233,8 @@ enum Tone {
     private static int ended(String text, Phrase phrase, int firstComma, int end) {
         if (firstComma < 0) return end;
         // "does not contain milk, egg or soya (the lecithin is sunflower)"
-        var list = Denied.outside(text.substring(phrase.end, end));
+        var told = text.substring(phrase.end, end);
+        var list = Brackets.blanked(told, Brackets.of(told));
         if (Denied.areNoFoods(list)) return end;
         var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
                 && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isFreeList(list);

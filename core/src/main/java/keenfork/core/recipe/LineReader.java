@@ -140,7 +140,8 @@ final class LineReader {
         for (var alternative : alternatives) {
             var reading = Foods.shipped().phrase(alternative);
             var alone = reading.matches().isEmpty() ? Foods.shipped().alone(alternative) : Optional.<Match>empty();
-            words = words.and(alone.map(m -> Understood.of(reading).naming(m.text())).orElse(Understood.of(reading)));
+            var understood = Understood.of(reading);
+            words = words.and(alone.map(m -> understood.naming(m.text())).orElse(understood));
             var named = new ArrayList<Match>(2);
             for (var match : reading.matches()) if (!isDenied(alternative, match, !named.isEmpty())) named.add(match);
             alone.ifPresent(named::add);

@@ -1,6 +1,7 @@
 package keenfork.core.recipe;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -20,6 +21,9 @@ final class MadeHere {
     /// "toast the nuts"), or what it is only like.
     enum Meant { THERE, MAY_BE_MADE, MADE, LIKENED }
 
+    /// How a name is mostly meant.
+    private enum How { MADE, DONE }
+
     /// A row of `made-here.txt`.
     ///
     /// @param isMade whether the name mostly means what is being made
@@ -28,8 +32,9 @@ final class MadeHere {
         private static final Row NONE = new Row(false, false, Materials.of(List.of()));
 
         private static Row of(Table.Row row) {
-            var how = row.list(1);
-            return new Row(how.contains("made"), how.contains("done"), Materials.of(row.list(2)));
+            var how = row.read(1, _ -> row.list(1).stream().map(h -> How.valueOf(h.toUpperCase(Locale.ROOT)))
+                    .collect(Collectors.toSet()));
+            return new Row(how.contains(How.MADE), how.contains(How.DONE), Materials.of(row.list(2)));
         }
 
         boolean isMostlyDone() { return isDone && !isMade; }

@@ -47,9 +47,11 @@ final class PackSizes {
     /// the caterers' tins, by their numbers
     private static final Map<Pattern, String> TINS = Map.of(tin("ten-can"), Grammar.list("ten-can-is").getFirst(),
             tin("half-can"), Grammar.list("half-can-is").getFirst());
+    private static final String ANY_TIN = "(?<!\\w)(?:" + Grammar.anyOf("ten-can") + "|" + Grammar.anyOf("half-can")
+            + ")(?!\\w)";
+    private static final Pattern NUMBERED = Pattern.compile("(?i)" + ANY_TIN);
     /// "tomatoes 3 A10"
-    private static final Pattern AFTER_MANY = Pattern.compile("(?i)(\\d )(?=(?:no\\.? ?10|a10|a2)\\b)");
-    private static final Pattern NUMBERED = Pattern.compile("(?i)10|a2");
+    private static final Pattern AFTER_MANY = Pattern.compile("(?i)(\\d )(?=" + ANY_TIN + ")");
 
     private PackSizes() {}
 
