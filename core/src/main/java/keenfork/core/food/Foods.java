@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
@@ -33,7 +32,7 @@ public final class Foods {
         packWords = new Lexicon(onPacks);
         addFoods(recipeWords);
         addSaidShort(recipeWords);
-        addOfShortForms(recipeWords);
+        addOfOtherWords(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -42,6 +41,7 @@ public final class Foods {
         addPeople();
         addFoods(packWords);
         addSaidShort(packWords);
+        addOfOtherWords(packWords);
         addLanguages();
     }
 
@@ -85,19 +85,15 @@ public final class Foods {
                 for (var written : LeftOut.written(name)) addUnlessKnown(lexicon, written, new Meaning.OfFood(food));
     }
 
-    /// "chix kiev": a short form that is a name of its own stands in the longer names of what it is short for, too
-    private void addOfShortForms(Lexicon lexicon) {
-        SHORT_FORMS.forEach((shortly, full) -> {
-            if (lexicon.exactly(shortly) != null)
-                addOfShortForm(lexicon, shortly, Pattern.compile("\\b" + Pattern.quote(full) + "\\b"));
-        });
-    }
-
-    private void addOfShortForm(Lexicon lexicon, String shortly, Pattern full) {
+    /// "chix kiev", "eggplant lasagne": a word for another one stands in the longer names of that one, too
+    private void addOfOtherWords(Lexicon lexicon) {
+        var shortly = new HashMap<>(SHORT_FORMS);
+        shortly.keySet().removeIf(w -> lexicon.exactly(w) == null);
+        var others = new Synonyms(shortly);
         for (var food : all)
-            food.names().stream().filter(n -> n.indexOf(' ') > 0 && full.matcher(n).find() && !endsInCut(n))
-                    .forEach(n -> addUnlessKnown(lexicon, full.matcher(n).replaceFirst(shortly),
-                            new Meaning.OfFood(food)));
+            for (var name : food.names())
+                if (name.indexOf(' ') > 0 && !endsInCut(name))
+                    others.of(name).forEach(n -> addUnlessKnown(lexicon, n, new Meaning.OfFood(food)));
     }
 
     /// "Grill the chix. Slice": how it is cut begins the next sentence

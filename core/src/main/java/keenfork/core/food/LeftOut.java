@@ -29,6 +29,11 @@ public final class LeftOut {
 
     private LeftOut() {}
 
+    /// {@return whether words say by themselves what is left out: "gf", "vegan"}
+    ///
+    /// @param key the words, each in its one form
+    public static boolean isSaid(String key) { return IN_FULL.containsKey(key); }
+
     /// {@return a meaning where some things are said to be left out of it: of a bought product, which a pack settles}
     /// @param denied what is said not to be in it
     public static Meaning open(Meaning meaning, List<Meaning> denied) {

@@ -223,14 +223,31 @@ public final class Lexicon {
         return within;
     }
 
-    /// "fresh egg roll" is an egg roll, and no fresh egg.
+    /// "fresh egg roll" is an egg roll, and no fresh egg; "beef brisket chili" a brisket chili.
     ///
-    /// @return where a name begins behind a word of talk and goes on beyond the name that the talk begins, or the place
-    ///         itself
+    /// @return where a name begins behind a word of talk, or with the words of a name that say what it is already, and
+    ///         goes on beyond it; or the place itself
     private int within(String text, Vocabulary.Run run, int at, int length) {
-        for (var i = at + 1; i < at + length && isTalk(text, run, i - 1); i++)
-            if (i + longest(text, run, i) > at + length) return i;
+        var isTalk = true;
+        for (var i = at + 1; i < at + length; i++) {
+            isTalk &= isTalk(text, run, i - 1);
+            if ((isTalk || saysAll(run, at, length, i)) && i + longest(text, run, i) > at + length) return i;
+        }
         return at;
+    }
+
+    /// {@return whether the last words of a name hold all that it holds: the brisket of "beef brisket"}
+    private boolean saysAll(Vocabulary.Run run, int at, int length, int from) {
+        var whole = meaningOf(run, at, at + length);
+        var last = meaningOf(run, from, at + length);
+        return whole instanceof Meaning.OfFood(var food) && last instanceof Meaning.OfFood && !food.holds().isEmpty()
+                && food.holds().equals(last.holds());
+    }
+
+    private @Nullable Meaning meaningOf(Vocabulary.Run run, int from, int to) {
+        var node = ROOT;
+        for (var i = from; i < to && node != Vocabulary.NONE; i++) node = next(node, run.numbers[i]);
+        return node == Vocabulary.NONE ? null : meaningAt[node];
     }
 
     /// {@return how many words from a place on are one name, 0 where none is; the run holds its node}

@@ -13,6 +13,7 @@ import keenfork.core.diet.Diet;
 import keenfork.core.food.Family;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.LeftOut;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
@@ -31,6 +32,7 @@ final class PeopleWords {
     private static final Map<String, String> TALK = talk();
     private static final String ASK = "ask:";
     private static final String FOOD = "food:";
+    private static final String FREE = "free";
     private static final int LONGEST = 5;
     private static final String EXCEPT = heads("except");
     private static final Pattern CLAUSE = Pattern.compile(
@@ -105,7 +107,7 @@ final class PeopleWords {
         var heard = heard(clause.substring(isExcept ? allBut.end() : 0));
         if (heard.isTrace && (heard.isFine || clause.contains("recipe"))) tracesPass = true;
         // what is let through and was not avoided yet is avoided, whatever was meant
-        else if (heard.isFine || isLetThrough && isTouched(heard)) {
+        else if (heard.isFine && !heard.isWithout || isLetThrough && isTouched(heard)) {
             mayBeEaten(clause, heard);
             return;
         }
@@ -116,9 +118,11 @@ final class PeopleWords {
 
     /// What the words of a clause are.
     ///
-    /// @param named what the words that are known mean
-    /// @param open  words that no list here knows
-    private record Heard(List<List<String>> named, List<String> open, Reason kind, boolean isFine, boolean isTrace) {}
+    /// @param named     what the words that are known mean
+    /// @param open      words that no list here knows
+    /// @param isWithout whether it tells of a food without what is named: "lactose free milk is fine"
+    private record Heard(List<List<String>> named, List<String> open, Reason kind, boolean isFine, boolean isTrace,
+            boolean isWithout) {}
 
     private static Heard heard(String clause) {
         var words = Words.of(clause.replace(":recipe", " recipe"));
@@ -127,8 +131,16 @@ final class PeopleWords {
         var kind = Reason.AVOIDED;
         var isFine = false;
         var isTrace = false;
+        var isWithout = false;
         for (var at = 0; at < words.size();) {
             var length = longest(words, at);
+            var without = withoutIt(words, at, length);
+            if (without > 0) {
+                named.add(MEANT.get(key(words, at, length)));
+                isWithout = true;
+                at += without;
+                continue;
+            }
             // "pine nuts" are one food before they are nuts
             var food = foodOfMore(words, at, length);
             if (food > length) {
@@ -156,7 +168,23 @@ final class PeopleWords {
             isTrace |= "trace".equals(talk);
             at++;
         }
-        return new Heard(named, open, kind, isFine, isTrace);
+        return new Heard(named, open, kind, isFine, isTrace, isWithout);
+    }
+
+    /// "has gluten free bread", "vegan cheese only": what is left out is what is avoided, and the food is eaten.
+    ///
+    /// @param known how many words from a place on are a key of the list
+    /// @return how many words there are with the food that is told without it; 0 where nothing says so
+    private static int withoutIt(List<Words.Word> words, int at, int known) {
+        if (known == 0) return 0;
+        var behind = at + known;
+        var isFree = behind < words.size() && words.get(behind).text().equals(FREE)
+                || words.get(behind - 1).text().equals(FREE);
+        if (!isFree && !LeftOut.isSaid(key(words, at, known))) return 0;
+        if (behind < words.size() && words.get(behind).text().equals(FREE)) behind++;
+        for (var length = Math.min(LONGEST, words.size() - behind); length > 0; length--)
+            if (Foods.shipped().find(key(words, behind, length)).isPresent()) return behind - at + length;
+        return isFree ? behind - at : 0;
     }
 
     /// "low" salt, "fresh" coriander: what recipes say of any food, and no food itself

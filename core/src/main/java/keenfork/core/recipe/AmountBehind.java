@@ -34,8 +34,11 @@ final class AmountBehind {
 
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
     private static final Fraction MOST_ROUND = Fraction.of(5000);
-    private static final int ROUND = 50;
+    private static final int ROUND = 5;
+    private static final Fraction LEAST_WEIGHED = Fraction.of(50);
     private static final int MOST_DONE = 2;
+    /// "almonds flkd toasted to garnish 150"
+    private static final int MOST_MEANT = 4;
     private static final Set<String> PREPOSITION = Grammar.words("preposition");
     private static final Set<String> TOLD_APART = Grammar.words("told-apart");
     private static final Pattern BRACKET_AT_END = Pattern.compile("\\s*\\([^()]{1,60}\\)\\s*$");
@@ -139,9 +142,11 @@ final class AmountBehind {
         if (isTimes) amount = amount.times(Fraction.of(Long.parseLong(times.group("count"))));
         var before = text.substring(0, isTimes ? times.start() : at);
         // "tofu, firm 400 g crumbled": talk between the food and its weight
+        var isPlain = unit == null && isRound(number.high()) && number.high().compareTo(LEAST_WEIGHED) >= 0;
         var isRightBehind = !separated
-                && (isWeighed && endsInTalk(before) || (unit == null ? ends || isFew && isTalk(cursor.rest()) : isFew)
-                        && (endsInFood(before) || unit == null && endsInDone(before)));
+                && (isWeighed && endsInTalk(before)
+                        || (unit == null ? ends || isFew && isHow(before, cursor.rest()) : isFew)
+                                && (endsInFood(before) || unit == null && endsInDone(before, isPlain)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
                 .strip();
@@ -188,7 +193,9 @@ final class AmountBehind {
         return false;
     }
 
-    /// "onion 6 grated": only what is done to them stands behind
+    /// "onion 6 grated", "almonds 300 toast": only what is done to them stands behind
+    private static boolean isHow(String food, String rest) { return isTalk(rest) || isDone(food.strip(), rest); }
+
     private static boolean isTalk(String rest) {
         if (rest.isEmpty() || !Character.isLetter(rest.charAt(0))) return false;
         var read = Foods.shipped().recipeWords().read(rest);
@@ -205,13 +212,19 @@ final class AmountBehind {
         return !matches.isEmpty() && matches.getLast().end() == named.length();
     }
 
-    /// "mozz grated 800", "eggs hb 20": one or two words of how behind the food; not "pitta for table 4"
-    private static boolean endsInDone(String words) {
+    /// "mozz grated 800", "eggs hb 20", "flour for thickening 200": a few words of how, or of what for, behind the
+    /// food; not "pitta for table 4", nor "soup for 80"
+    ///
+    /// @param isPlain whether the number can be nothing but grams
+    private static boolean endsInDone(String words, boolean isPlain) {
         var read = Foods.shipped().recipeWords().read(words);
         if (read.matches().isEmpty() || !read.unread().isEmpty()) return false;
         var behind = Words.of(words.substring(read.matches().getLast().end()));
-        return behind.size() <= MOST_DONE
-                && behind.stream().noneMatch(w -> PREPOSITION.contains(w.text()) || TOLD_APART.contains(w.text()));
+        if (behind.isEmpty() || behind.size() > (isPlain ? MOST_MEANT : MOST_DONE)
+                || behind.stream().anyMatch(w -> TOLD_APART.contains(w.text())))
+            return false;
+        return isPlain ? !PREPOSITION.contains(behind.getLast().text())
+                : behind.stream().noneMatch(w -> PREPOSITION.contains(w.text()));
     }
 
     /// {@return whether nothing but talk stands behind the last food}

@@ -23,7 +23,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
             "(?U)^(?<name>\\p{L}+(?:\\s+\\p{L}+){0,2})" + ASIDE + "(?:(?<colon>:)|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
-                    + "))" + ASIDE + "(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
+                    + ")(?: [1-9a-z])?)" + ASIDE + "(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
@@ -76,7 +76,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
     private static List<String> joined(List<String> pieces) {
         var lines = new ArrayList<String>();
         for (var piece : pieces)
-            if (lines.isEmpty() || isFood(piece)) lines.add(piece);
+            if (lines.isEmpty() || isFood(piece) || Several.isByLetter(piece)) lines.add(piece);
             else lines.set(lines.size() - 1, lines.getLast() + ", " + piece);
         return lines;
     }

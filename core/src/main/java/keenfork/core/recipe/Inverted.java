@@ -2,10 +2,13 @@ package keenfork.core.recipe;
 
 import java.util.HashSet;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.UnitNames;
 import org.jspecify.annotations.Nullable;
 
 /// A name turned round, as store lists write it so that the kinds of one thing stand together: "sauce, soy", "milk,
@@ -16,7 +19,23 @@ final class Inverted {
     /// "onions, fried" are fried here, and no crisp thing out of a tub
     private static final Set<String> BY_COOKS = Grammar.words("by-cooks");
 
+    /// "tomatoes 4 beef", "beans 2 tins kidney", "cream 500 double"
+    private static final Pattern KIND_LAST = Pattern.compile(
+            "(?iU)(?<food>\\p{L}[\\p{L} ]{1,24}) (?<amount>\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?(?:"
+                    + UnitNames.all().stream().map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
+                    + "))?) (?<kind>\\p{L}{3,24})");
+
     private Inverted() {}
+
+    /// {@return a line whose amount parts the name of its food from its kind, with the kind in front; as it is where
+    /// they are no name together}
+    static String kindFirst(String line) {
+        if (line.isEmpty() || !Character.isLetter(line.charAt(0)) || line.chars().noneMatch(Character::isDigit))
+            return line;
+        var last = KIND_LAST.matcher(line);
+        return last.matches() && food(last.group("kind") + " " + last.group("food")) != null
+                ? last.replaceFirst("${kind} ${food} ${amount}") : line;
+    }
 
     /// {@return the words of a line with the name put straight; as they are where none is turned round, or where they
     /// may name two foods: "butter, garlic"}

@@ -16,6 +16,7 @@ import keenfork.core.food.OwnWeights;
 import keenfork.core.food.PhrasePattern;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
+import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 import keenfork.core.measure.Volumes;
 import keenfork.core.recipe.MeasureReader.Measure;
@@ -24,6 +25,8 @@ import org.jspecify.annotations.Nullable;
 /// Reads one ingredient line: how much, of what unit, and every food its words name.
 final class LineReader {
     /// longest line whose words are read; the rest of a longer one cannot be known
+    private static final Set<Unit> BY_HAND = Set.of(Unit.DRIZZLE, Unit.PINCH, Unit.HANDFUL);
+    private static final Fraction MOST_BY_HAND = Fraction.of(20);
     private static final int LONGEST = 500;
     private static final Set<String> LEAVES = Set.copyOf(Grammar.list("salad-leaves"));
     private static final List<String> HEAD_ENDS =
@@ -339,14 +342,16 @@ final class LineReader {
 
     // --- weights -----------------------------------------------------------------------------------------------------
 
-    /// "6 garlic cloves": the count noun stands behind the food.
+    /// "6 garlic cloves": the count noun stands behind the food. "cream swirl 200" is no two hundred of them.
     private static Measure counted(Measure measure) {
         var amount = measure.amount();
         if (amount == null || amount.unit() != Unit.NONE) return measure;
         var head = measure.rest().substring(0, headEnd(measure.rest())).strip();
         var last = lastNoun(head);
         var unit = Units.unit(last);
-        if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)) return measure;
+        if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)
+                || BY_HAND.contains(unit) && amount.high().compareTo(MOST_BY_HAND) > 0)
+            return measure;
         return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last), measure.size(),
                 measure.each(), measure.noted(),
                 measure.centimetres(), measure.pressed(), measure.rest());

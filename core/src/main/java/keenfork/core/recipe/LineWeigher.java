@@ -33,6 +33,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     private static final Fraction MOST_GRAMS = Fraction.of(1000);
     /// who writes a number in front of a food mostly counts it
     private static final Fraction MOST_IN_FRONT = Fraction.of(99);
+    private static final int DECIMAL = 5;
     private static final Fraction MOST_COUNTED = Fraction.of(48);
     private static final Amount ONE = new Amount(Fraction.ONE, Fraction.ONE, Unit.NONE);
     private static final Set<String> NEVER_COUNTED = Set.copyOf(Grammar.list("never-counted"));
@@ -58,19 +59,34 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     }
 
     /// "mayo 500", "120 pine nuts", "mango 400": a bare figure beside what has no piece to count is its grams, and
-    /// so is a large one behind what nobody counts by the hundred, as on the sheets of most kitchens (common practice).
+    /// so is a large one behind what nobody counts by the hundred, as on the sheets of most kitchens (common practice);
+    /// "basmati 1.5" and "ham 2.4" are its kilograms.
     Measure inGrams(Measure measure, List<Line.Choice> choices, boolean isBehind) {
         var amount = measure.amount();
-        if (amount == null || amount.unit() != Unit.NONE || amount.low().compareTo(LEAST_GRAMS) < 0
-                || !isBehind && amount.high().compareTo(MOST_GRAMS) >= 0 || !measure.noun().equals(Unit.NONE.id())
+        if (amount == null || amount.unit() != Unit.NONE || !measure.noun().equals(Unit.NONE.id())
                 || measure.each() != null || measure.noted() != null
                 || choices.isEmpty() || !choices.stream().allMatch(c -> food(c.main()).isPresent()))
+            return measure;
+        if (isBehind && (isDecimal(amount.low()) || isMoreThanOne(amount.low()) && weigh(measure, choices) == null))
+            return in(Unit.KG, measure, amount);
+        if (amount.low().compareTo(LEAST_GRAMS) < 0 || !isBehind && amount.high().compareTo(MOST_GRAMS) >= 0)
             return measure;
         var isLarge = amount.low().compareTo(isBehind ? MOST_COUNTED : MOST_IN_FRONT) > 0
                 && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(this::isCounted);
         if (!isLarge && weigh(measure, choices) != null) return measure;
-        return new Measure(new Amount(amount.low(), amount.high(), Unit.G), Unit.G.id(), BigDecimal.ONE, null, null,
+        return in(Unit.G, measure, amount);
+    }
+
+    private static Measure in(Unit unit, Measure measure, Amount amount) {
+        return new Measure(new Amount(amount.low(), amount.high(), unit), unit.id(), BigDecimal.ONE, null, null,
                 null, measure.pressed(), measure.rest());
+    }
+
+    /// nobody has 2.4 fillets, and somebody may have 2.5
+    private static boolean isDecimal(Fraction number) { return number.bottom() % DECIMAL == 0; }
+
+    private static boolean isMoreThanOne(Fraction number) {
+        return number.bottom() > 1 && number.compareTo(Fraction.ONE) > 0;
     }
 
     private boolean isCounted(Food food) {

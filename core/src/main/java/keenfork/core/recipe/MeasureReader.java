@@ -41,6 +41,8 @@ final class MeasureReader {
     private static final Pattern OR_MORE = Pattern.compile("(?i)\\s+or\\s+(?<more>" + Grammar.anyOf("more-of") + ")$");
 
     private static final Set<Unit> SPOONS = Set.of(Unit.TSP, Unit.TBSP, Unit.CUP);
+    private static final Set<Unit> BY_ITSELF = Set.of(Unit.KG, Unit.L, Unit.LB);
+    private static final Pattern HAS_FIGURE = Pattern.compile("\\d");
 
     private final Volumes volumes;
     private final Units units;
@@ -371,6 +373,11 @@ final class MeasureReader {
     // --- no number in front ------------------------------------------------------------------------------------------
 
     /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
+    /// "pint milk", "lb butter": one of what is sold so; nobody means a gram
+    private static boolean isByItself(Written unit) {
+        return BY_ITSELF.contains(unit.unit()) || !unit.times().equals(Fraction.ONE);
+    }
+
     private Measure unnumbered(String text) {
         var cursor = new Cursor(text, 0);
         cursor.take(Does.THE, Does.SOME);
@@ -391,6 +398,9 @@ final class MeasureReader {
                 && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at))
             return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(),
                     afterOf(cursor));
+        if (unit != null && isByItself(unit) && Character.isLetter(cursor.ahead()) && !HAS_FIGURE.matcher(text).find()
+                && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at))
+            return measure(Amount.of(1, unit.unit()).times(unit.times()), Set.of(), afterOf(cursor));
         cursor.at = start;
         var found = behind.read(text);
         return found != null ? found : measure(null, Set.of(), text);

@@ -30,6 +30,8 @@ import org.jspecify.annotations.Nullable;
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product, boolean isThe) {
     /// in the place of a step: no step, but the name of the dish
     static final int OF_NAME = -1;
+    private static final Pattern DONE_TO_WHITES =
+            Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("done-to-whites") + ")\\b");
     private static final Pattern PUT_ON_TOP =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("put-on-top") + ")\\b");
     private static final Pattern WORKED_IN = Grammar.wordOf("worked-in");
@@ -231,10 +233,18 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
         var notKnown =
                 NotKnown.in(phrase).stream()
                         .map(w -> new Naming(new Mention(0, w, ANYTHING, null, false), MadeHere.Meant.THERE));
-        return Stream.concat(phrase.matches().stream()
+        return Stream.concat(Stream.concat(phrase.matches().stream(), whites(step))
                 .filter(m -> !Words.isDenied(step, m.end()) && !isNone(step, m.start()))
                 .flatMap(m -> naming(step, m)), notKnown).toList();
     }
+
+    /// "fold in the whipped whites": of eggs, where they are not those of a leek
+    private static Stream<Lexicon.Match> whites(String step) {
+        return Foods.shipped().alone(step).filter(m -> DONE_TO_WHITES.matcher(step).find()
+                && !Foods.shipped().recipeWords().isNamedIn(lastWord(step.substring(0, m.start())))).stream();
+    }
+
+    private static String lastWord(String text) { return text.strip().substring(text.strip().lastIndexOf(' ') + 1); }
 
     /// "No nuts in this one!": a sentence that says so itself
     private static boolean isNone(String step, int start) {

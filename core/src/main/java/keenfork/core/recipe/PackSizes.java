@@ -20,7 +20,8 @@ final class PackSizes {
             .filter(u -> u.unit().kind() == Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
             .collect(Collectors.joining("|")) + ")\\b)?";
     private static final String FOOD = "(?iU)^(?<food>\\p{L}[^\\d,;:()@]*?)\\s*[-–—:]?\\s+";
-    private static final String REST = "(?<rest>\\s*(?:[,;(].*)?)$";
+    /// "6 x 2.5 kg tin drained"
+    private static final String REST = "(?<rest>(?:\\s*[,;(].*|(?:\\s\\p{L}+){1,2})?)$";
     private static final Pattern TIMES_FIRST =
             Pattern.compile(FOOD + "(?<many>\\d{1,6})\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
     private static final Pattern TIMES_LAST =

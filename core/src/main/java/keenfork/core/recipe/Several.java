@@ -5,11 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
+import keenfork.core.recipe.MeasureWords.Does;
 
 /// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
 final class Several {
@@ -18,20 +20,27 @@ final class Several {
 
     /// "Pesto: 500 g basil, 300 g seeds"
     private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
-    private static final Pattern JOINED = Pattern.compile("\\s+\\+\\s+|,\\s+");
     private static final String MEASURES = UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"));
+    private static final String ALL_UNITS = UnitNames.all().stream().map(u -> Pattern.quote(u.word()))
+            .collect(Collectors.joining("|"));
+    /// an "and" parts what is measured before it: "parsley 2 bunches and mint 1 bunch"
+    private static final Pattern JOINED = Pattern.compile("\\s+\\+\\s+|[,;]\\s+|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
+            + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.*\\d)");
     private static final Pattern BEHIND =
-            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}\\s\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:"
-                    + MEASURES + ")?\\s*(?:\\([^()]{1,40}\\)|(?:" + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40})?");
+            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,]\\d{1,3})?(?:\\s?(?:"
+                    + ALL_UNITS + "|T|c)\\b)?(?:\\s(?:" + ALL_UNITS + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
+                    + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
             "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES
-                    + ")|[1-9]\\d{1,3})(?:\\s+|$)");
+                    + ")|[1-9]\\d{0,3})(?:\\s+|$)");
     /// "250 butter 250 flour"
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
             "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + MEASURES
                     + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|½⅓⅔¼¾]{1,40}");
+    private static final Pattern FEW = Pattern.compile("(?<![\\d.,])\\d(?:\\s|$)");
+    private static final Pattern BY_LETTER = Pattern.compile("\\d{2,4} ?\\p{L}(?<![gGlLtTcC])");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
@@ -70,7 +79,7 @@ final class Several {
         for (var cut = next(line, 0); cut != null; cut = next(line, cut.to)) {
             var before = line.substring(start, cut.from).strip();
             var after = line.substring(cut.to);
-            if (isMeasured(before) && isMeasured(upToNext(after))) {
+            if ((isMeasured(before) || isMeasuredBehind(before)) && isMeasured(upToNext(after))) {
                 pieces.add(before);
                 start = cut.to;
             }
@@ -99,7 +108,8 @@ final class Several {
 
     /// "4 tins toms; 1 head garlic; harissa 3 T; cumin": what names no food goes with what stands before it
     private static List<String> ofSemicolons(String line) {
-        if (line.indexOf(';') < 0 || line.indexOf(';') == line.lastIndexOf(';')) return List.of();
+        if (line.indexOf(';') < 0) return List.of();
+        if (line.indexOf(';') == line.lastIndexOf(';')) return ofTwo(line);
         var pieces = new ArrayList<String>();
         for (var piece : SEMICOLON.split(line))
             if (pieces.isEmpty() || namesFood(piece) || Numbers.at(piece, 0) != null) pieces.add(piece);
@@ -108,12 +118,30 @@ final class Several {
                 ? pieces.stream().flatMap(p -> of(p).stream()).toList() : List.of();
     }
 
+    /// "cucumber 6 - peeled, salted; soft butter 1 kg", but not "lemon juice 50 ml; about 2 lemons"
+    private static List<String> ofTwo(String line) {
+        var two = SEMICOLON.splitAsStream(line).toList();
+        return two.size() == 2 && two.stream().allMatch(p -> namesFood(p) && p.chars().anyMatch(Character::isDigit))
+                && isMeasuredBehind(two.getLast()) && !new Cursor(two.getLast(), 0).is(Does.HEDGE)
+                        ? two.stream().flatMap(p -> of(p).stream()).toList() : List.of();
+    }
+
     /// "mayo 400 + dijon 40 + horseradish 20 (hot one)"; none where a piece has no amount behind its food
     private static List<String> measuredBehind(String line) {
-        if (line.indexOf(',') < 0 && line.indexOf('+') < 0) return List.of();
-        var pieces = JOINED.splitAsStream(line).map(String::strip).toList();
-        if (areMeasuredBehind(pieces)) return pieces;
-        return pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind) ? pieces : List.of();
+        if (!JOINED.matcher(line).find()) return List.of();
+        var pieces = new ArrayList<String>();
+        var how = new ArrayList<String>();
+        for (var piece : JOINED.splitAsStream(line).map(String::strip).toList())
+            if (!pieces.isEmpty() && Character.isLetter(piece.charAt(0)) && !Numbers.hasFigure(piece) && isTalk(piece))
+                how.set(how.size() - 1, how.getLast() + ", " + piece);
+            else {
+                pieces.add(piece);
+                how.add("");
+            }
+        var isList = areMeasuredBehind(pieces)
+                || pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind);
+        return isList ? IntStream.range(0, pieces.size()).mapToObj(i -> pieces.get(i) + how.get(i)).toList()
+                : List.of();
     }
 
     /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
@@ -133,7 +161,12 @@ final class Several {
             if (!namesFood(piece)) return List.of();
             pieces.add(piece);
         }
-        return from == line.length() ? pieces : List.of();
+        return from == line.length() && (pieces.size() > 2 || isUnmistakable(line)) ? pieces : List.of();
+    }
+
+    /// "onions 3 carrots 3" may be how many of what; three such are a list
+    private static boolean isUnmistakable(String line) {
+        return !Character.isLetter(line.charAt(0)) || !FEW.matcher(line).find();
     }
 
     /// a figure behind a blank, and a letter somewhere behind that one
@@ -145,8 +178,20 @@ final class Several {
         return false;
     }
 
+    /// {@return whether a piece of a list is a figure and a letter: "180 f" is flour to whoever wrote it, and must not
+    /// be lost}
+    static boolean isByLetter(String piece) { return BY_LETTER.matcher(piece.strip()).matches(); }
+
+    /// "spinach 1 kg blanched": only how stands behind the amount
     private static boolean isMeasuredBehind(String piece) {
-        return BEHIND.matcher(piece).matches() && namesFood(piece);
+        var behind = BEHIND.matcher(piece);
+        return behind.matches() && namesFood(piece)
+                && (behind.group("how") == null || isTalk(behind.group("how").strip()));
+    }
+
+    private static boolean isTalk(String words) {
+        var read = Foods.shipped().recipeWords().read(words);
+        return read.matches().isEmpty() && read.unread().isEmpty() && Foods.shipped().phrase(words).matches().isEmpty();
     }
 
     private static boolean namesFood(String piece) {
@@ -223,6 +268,7 @@ final class Several {
                     .isEmpty();
         var number = Numbers.at(piece, 0);
         if (number == null) return false;
+        if (isByLetter(piece)) return true;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
         return Shorthand.isMustard(piece) || Foods.shipped().alone(head).isPresent()

@@ -96,7 +96,7 @@ final class Shorthand {
         if (text.indexOf('+') > 0)
             text = AND_MORE.matcher(text)
                     .replaceAll(m -> String.valueOf(Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2))) + ",");
-        text = OnBread.under(Kinds.inFull(PackSizes.inFront(text)));
+        text = OnBread.under(Kinds.inFull(PackSizes.inFront(Inverted.kindFirst(text))));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
 

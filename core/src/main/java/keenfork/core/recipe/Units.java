@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.UnitNames;
@@ -14,6 +15,8 @@ import org.jspecify.annotations.Nullable;
 
 /// Units as cooks write them, in a kitchen's convention of volumes: tbsp, T, fl. oz, dessertspoons, a pint, sticks.
 final class Units {
+    /// what goes on behind the first of two initials
+    private static final Pattern INITIALS = Pattern.compile("\\.\\p{L}(?!\\p{L})");
     /// a shorter word lies a slip away from too much
     private static final int SHORTEST_SLIP = 4;
     private static final Map<String, UnitName> NAMES = UnitNames.all().stream()
@@ -70,9 +73,12 @@ final class Units {
         var from = cursor.at;
         var after = from + cursor.wordLength();
         var found = cursor.initial() == 'f' && isFluid(cursor.word()) ? fluidOunce(cursor) : oneWord(cursor);
-        if (found == null || found.unit.kind() == Unit.Kind.COUNT
-                && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords()
-                        .isNameBeyond(cursor.text, from, after))) {
+        // "36 k.p." are king prawns
+        if (found == null || cursor.text.startsWith(".", after) && after + 1 < cursor.text.length()
+                && Character.isLetter(cursor.text.charAt(after + 1))
+                || found.unit.kind() == Unit.Kind.COUNT
+                        && (cursor.ahead() == 0 || ",;)".indexOf(cursor.ahead()) >= 0 || Foods.shipped().recipeWords()
+                                .isNameBeyond(cursor.text, from, after))) {
             cursor.at = start;
             return null;
         }
