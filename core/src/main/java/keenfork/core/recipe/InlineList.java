@@ -24,6 +24,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
     private static final Pattern INLINE =
             Pattern.compile("(?i)^(?<name>(?:for the |the )?(?:\\p{L}+ ){0,2}(?:" + PartHeadline.PARTS
                     + ")(?: [1-9a-z])?)" + ASIDE + "(?::|\\s*=|\\s+[-–—]{1,2})\\s+(?<rest>\\S.*)$");
+    private static final Pattern KIND = Pattern.compile("(?U)(?<kind>\\p{L}{3,24})(?:,? \\d.{0,12})?");
     private static final Pattern DASHED = Pattern.compile("\\s[-–—]{1,2}\\s");
     private static final Pattern FOR_ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("for-one") + ")");
 
@@ -49,6 +50,7 @@ record InlineList(Kind kind, String name, List<String> lines) {
             return Optional.of(new InlineList(Kind.STEP, name, List.of()));
         if (FOR_ONE.matcher(name).matches())
             return Optional.of(new InlineList(Kind.FOR_ONE, name, Several.of(rest)));
+        if (isOneName(name, rest)) return Optional.empty();
         var pieces = Several.of(rest).stream().flatMap(p -> Arrays.stream(p.split("[;,]\\s+|\\s/\\s"))).toList();
         if (isPart && (pieces.size() > 1 && pieces.stream().anyMatch(InlineList::isFood) || isFood(rest))
                 || !isPart && isMadeOf(pieces))
@@ -59,6 +61,12 @@ record InlineList(Kind kind, String name, List<String> lines) {
         var isDoneTo = !isPart && !isDashed && StepLine.isDone(name)
                 && pieces.stream().filter(InlineList::isFood).count() > 1;
         return isDoneTo ? Optional.of(new InlineList(Kind.LINES, name, joined(pieces))) : Optional.empty();
+    }
+
+    /// "pesto - basil 200 g" is no pesto that is made of basil
+    private static boolean isOneName(String name, String rest) {
+        var kind = KIND.matcher(rest);
+        return kind.matches() && !Inverted.turned(name + " " + kind.group("kind")).startsWith(name);
     }
 
     /// {@return whether a name stands before a colon and several measured foods behind it: "dress: 6 T soy, 3 T oil"}

@@ -8,6 +8,7 @@ import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
+import keenfork.core.food.Substances;
 import keenfork.core.food.UnitNames;
 import org.jspecify.annotations.Nullable;
 
@@ -25,7 +26,28 @@ final class Inverted {
                     + UnitNames.all().stream().map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
                     + "))?) (?<kind>\\p{L}{3,24})");
 
+    private static final Pattern TWO =
+            Pattern.compile("(?U)(?<thing>\\p{L}{3,24})(?:\\s[-–—])?\\s(?<kind>\\p{L}{3,24})");
+
     private Inverted() {}
+
+    /// {@return two words that are a name the other way round, "burgers beef", "pesto - basil", as that name, with the
+    /// kind behind it where the name holds less; as they are where they are a name already, or where the first is a
+    /// plain food that holds what the name does not}
+    static String turned(String words) {
+        var two = TWO.matcher(words);
+        if (!two.matches()) return words;
+        var thing = two.group("thing");
+        var kind = two.group("kind");
+        var named = food(kind + " " + thing);
+        var second = food(kind);
+        if (named == null || second == null || food(thing + " " + kind) != null || BY_COOKS.contains(kind)
+                || isDone(kind))
+            return words;
+        var first = food(thing);
+        if (covers(named, second) && (first == null || covers(named, first))) return kind + " " + thing;
+        return first == null || first.isCompound() ? kind + " " + thing + ", " + kind : words;
+    }
 
     /// {@return a line whose amount parts the name of its food from its kind, with the kind in front; as it is where
     /// they are no name together}
@@ -71,6 +93,12 @@ final class Inverted {
     }
 
     /// @param rest what follows the two halves
+    /// as [#holds], and the flesh of a burger is the beef, too
+    private static boolean covers(Food named, Food other) {
+        return other.holds().stream()
+                .allMatch(s -> named.holds().stream().anyMatch(h -> Substances.shipped().isUnder(s, h)));
+    }
+
     private static boolean isOne(Food named, Food plain, String kind, String rest) {
         // "milk, coconut, sugar": nothing is lost where each is read for itself
         if (!named.holds().containsAll(plain.holds())) return !Foods.shipped().recipeWords().isNamedIn(rest);

@@ -97,7 +97,8 @@ final class LineReader {
     }
 
     private static Measure straight(Measure measure) {
-        return measure.rest().indexOf(',') < 0 && measure.rest().indexOf('(') < 0 ? measure
+        return measure.rest().indexOf(',') < 0 && measure.rest().indexOf('(') < 0
+                ? measure.withRest(Inverted.turned(measure.rest().strip()))
                 : measure.withRest(Inverted.straight(measure.rest(), measure.amount() != null));
     }
 
