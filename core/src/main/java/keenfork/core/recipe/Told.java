@@ -104,12 +104,28 @@ record Told(List<String> lines, List<String> steps) {
         var measured =
                 steps.stream().filter(s -> !Suggested.is(s) && !Suggested.isDenial(s))
                         .map(s -> NOT_US.matcher(s).replaceAll(""))
-                        .flatMap(CLAUSE::splitAsStream).flatMap(Told::byAmounts)
+                        .flatMap(Told::clauses).flatMap(Told::byAmounts)
                         .filter(c -> takesMeasured(c, lines, named)).count();
         return measured < fewest ? Optional.empty() : Optional.of(new Told(lines, steps));
     }
 
-    /// "two bunches of parsley one of mint about ten anchovies": an amount behind a food begins another
+    /// parted where one thing ends, and not within a name: "salt and pepper squid"
+    private static Stream<String> clauses(String sentence) {
+        var names = Foods.shipped().recipeWords().read(sentence).matches();
+        var pieces = new ArrayList<String>();
+        var from = 0;
+        for (var joint = CLAUSE.matcher(sentence); joint.find();) {
+            var at = joint.start();
+            var behind = joint.end();
+            if (names.stream().anyMatch(n -> n.start() < at && behind < n.end())) continue;
+            pieces.add(sentence.substring(from, at));
+            from = behind;
+        }
+        pieces.add(sentence.substring(from));
+        return pieces.stream();
+    }
+
+    /// "two bunches of parsley about ten anchovies": an amount behind a food begins another
     private static Stream<String> byAmounts(String clause) {
         if (clause.length() > LONGEST_CLAUSE) return Stream.of(clause);
         var pieces = new ArrayList<String>();
