@@ -20,7 +20,14 @@ final class Bullets {
         if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0
                 && text.charAt(digits + 1) == ' ')
             at = digits + 1;
+        else if (isLettered(text, at)) at += 2;
         return text.substring(at).strip();
+    }
+
+    /// "B) Pasta pesto: ..." of a list of dishes
+    private static boolean isLettered(String text, int at) {
+        return at + 3 < text.length() && text.charAt(at) >= 'A' && text.charAt(at) <= 'H' && text.charAt(at + 1) == ')'
+                && text.charAt(at + 2) == ' ';
     }
 
     /// {@return a line without bullet or tick box; a number stays}

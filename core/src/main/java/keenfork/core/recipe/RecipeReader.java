@@ -293,7 +293,7 @@ final class RecipeReader {
     }
 
     private boolean takesInline(String line) {
-        var list = InlineList.of(line, inSteps).orElse(null);
+        var list = InlineList.of(Bullets.isBulleted(line) ? line : Bullets.bare(line), inSteps).orElse(null);
         if (list == null) return false;
         switch (list.kind()) {
             case STEP -> takeStep(Bullets.bare(line));
@@ -320,7 +320,17 @@ final class RecipeReader {
 
     private static boolean isFood(String words) { return Foods.shipped().recipeWords().isNamedIn(words); }
 
+    /// "Serves 4-6 | Prep 10 min | Cook 25 min"
     private boolean takesYield(String line) {
+        if (takesOneYield(line)) return true;
+        var pieces = Several.byMarks(line);
+        if (pieces.size() < 2 || !pieces.stream().allMatch(p -> Clock.isOnly(p) || Served.above(p).isPresent()))
+            return false;
+        pieces.forEach(this::takesOneYield);
+        return true;
+    }
+
+    private boolean takesOneYield(String line) {
         var isBelow = inMethod || !lines.isEmpty() || !parts.isEmpty();
         if (!isBelow && Clock.isOnly(line)) return true;
         var found = isBelow ? Served.below(line).filter(_ -> serves == 0) : Served.above(line);

@@ -25,10 +25,11 @@ final class Several {
     private static final String ALL_UNITS = UnitNames.all().stream().map(u -> Pattern.quote(u.word()))
             .collect(Collectors.joining("|"));
     /// an "and" parts what is measured before it: "parsley 2 bunches and mint 1 bunch"
-    private static final Pattern JOINED = Pattern.compile("\\s+\\+\\s+|[,;]\\s+|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
-            + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.*\\d)");
+    private static final Pattern JOINED =
+            Pattern.compile("\\s+\\+\\s+|[,;]\\s+(?![^()]{0,60}\\))|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
+                    + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.*\\d)");
     private static final Pattern BEHIND =
-            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,]\\d{1,3})?(?:\\s?(?:"
+            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:"
                     + ALL_UNITS + "|T|c)\\b)?(?:\\s(?:" + ALL_UNITS + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
                     + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
