@@ -19,11 +19,11 @@ final class AnsweredRows {
     /// begins with a word, so that no run of blanks or letters is gone through again for each of them
     private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}(?:(?!\\s-\\s)[^.;,\\n•|:=–—\\t✓✔✗✘]){1,58}?)";
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
-    /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)"
+    /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)", "Egg [N]"
     private static final String BETWEEN =
             "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|/\\n]|$))"
                     + "|\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())"
-                    + "|\\s?\\((?=(?:%s|%s|%s)\\)))".formatted(MAY, IN, NEGATED);
+                    + "|\\s?[(\\[](?=(?:%s|%s|%s)[)\\]]))".formatted(MAY, IN, NEGATED);
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])");
