@@ -173,6 +173,12 @@ public final class Lexicon {
         return false;
     }
 
+    /// {@return whether a text says only how, how much or where from}
+    public boolean isOnlyTalk(String text) {
+        var read = read(text);
+        return read.matches().isEmpty() && read.unread().isEmpty();
+    }
+
     /// {@return whether a text names anything}
     public boolean isNamedIn(String text) { return !read(text).matches().isEmpty(); }
 

@@ -190,8 +190,7 @@ final class PeopleWords {
     /// "low" salt, "fresh" coriander: what recipes say of any food, and no food itself
     private static boolean isTalkOf(List<List<String>> named, List<String> words) {
         if (named.isEmpty() || !named.stream().allMatch(m -> m.getFirst().startsWith(FOOD))) return false;
-        var read = Foods.shipped().recipeWords().read(String.join(" ", words));
-        return read.matches().isEmpty() && read.unread().isEmpty();
+        return Foods.shipped().recipeWords().isOnlyTalk(String.join(" ", words));
     }
 
     /// an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass

@@ -197,9 +197,8 @@ final class AmountBehind {
     private static boolean isHow(String food, String rest) { return isTalk(rest) || isDone(food.strip(), rest); }
 
     private static boolean isTalk(String rest) {
-        if (rest.isEmpty() || !Character.isLetter(rest.charAt(0))) return false;
-        var read = Foods.shipped().recipeWords().read(rest);
-        return read.matches().isEmpty() && read.unread().isEmpty();
+        return !rest.isEmpty() && Character.isLetter(rest.charAt(0))
+                && Foods.shipped().recipeWords().isOnlyTalk(rest);
     }
 
     private static boolean endsInFood(String words) {

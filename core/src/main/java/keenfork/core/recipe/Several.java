@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -22,16 +21,6 @@ final class Several {
     private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
     private static final String MEASURES = UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
             .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"));
-    private static final String ALL_UNITS = UnitNames.all().stream().map(u -> Pattern.quote(u.word()))
-            .collect(Collectors.joining("|"));
-    /// an "and" parts what is measured before it: "parsley 2 bunches and mint 1 bunch"
-    private static final Pattern JOINED =
-            Pattern.compile("\\s+\\+\\s+|[,;]\\s+(?![^()]{0,60}\\))|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
-                    + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.*\\d)");
-    private static final Pattern BEHIND =
-            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:"
-                    + ALL_UNITS + "|T|c)\\b)?(?:\\s(?:" + ALL_UNITS + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
-                    + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
             "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES
@@ -42,7 +31,6 @@ final class Several {
                     + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|½⅓⅔¼¾]{1,40}");
     private static final Pattern FEW = Pattern.compile("(?<![\\d.,])\\d(?:\\s|$)");
     private static final Pattern BY_LETTER = Pattern.compile("\\d{2,4} ?\\p{L}(?<![gGlLtTcC])");
-    private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");
 
@@ -68,7 +56,8 @@ final class Several {
         var slashed = line.indexOf('/') < 0 ? new String[] {line} : SLASH.split(line);
         if (slashed.length > 1 && areSeveral(Arrays.stream(slashed).map(String::strip).toList()))
             return Arrays.stream(slashed).filter(p -> !p.isBlank()).flatMap(p -> of(p.strip()).stream()).toList();
-        var behind = !line.isEmpty() && Character.isLetter(line.charAt(0)) ? measuredBehind(line) : List.<String>of();
+        var behind =
+                !line.isEmpty() && Character.isLetter(line.charAt(0)) ? MeasuredBehind.listed(line) : List.<String>of();
         if (!behind.isEmpty()) return behind;
         var unmarked = unmarked(line);
         if (unmarked.size() > 1) return unmarked;
@@ -80,7 +69,7 @@ final class Several {
         for (var cut = next(line, 0); cut != null; cut = next(line, cut.to)) {
             var before = line.substring(start, cut.from).strip();
             var after = line.substring(cut.to);
-            if ((isMeasured(before) || isMeasuredBehind(before)) && isMeasured(upToNext(after))) {
+            if ((isMeasured(before) || MeasuredBehind.is(before)) && isMeasured(upToNext(after))) {
                 pieces.add(before);
                 start = cut.to;
             }
@@ -94,8 +83,8 @@ final class Several {
     /// or the other: "butter 250 / marg 250"}
     private static boolean areSeveral(List<String> pieces) {
         if (isMeasured(pieces.getFirst()) && isMeasured(pieces.get(1))) return true;
-        return pieces.size() > 2 ? areMeasuredBehind(pieces)
-                : pieces.stream().allMatch(Several::isMeasuredBehind)
+        return pieces.size() > 2 ? MeasuredBehind.areSome(pieces)
+                : pieces.stream().allMatch(MeasuredBehind::is)
                         && !figures(pieces.getFirst()).equals(figures(pieces.get(1)));
     }
 
@@ -123,32 +112,8 @@ final class Several {
     private static List<String> ofTwo(String line) {
         var two = SEMICOLON.splitAsStream(line).toList();
         return two.size() == 2 && two.stream().allMatch(p -> namesFood(p) && p.chars().anyMatch(Character::isDigit))
-                && isMeasuredBehind(two.getLast()) && !new Cursor(two.getLast(), 0).is(Does.HEDGE)
+                && MeasuredBehind.is(two.getLast()) && !new Cursor(two.getLast(), 0).is(Does.HEDGE)
                         ? two.stream().flatMap(p -> of(p).stream()).toList() : List.of();
-    }
-
-    /// "mayo 400 + dijon 40 + horseradish 20 (hot one)"; none where a piece has no amount behind its food
-    private static List<String> measuredBehind(String line) {
-        if (!JOINED.matcher(line).find()) return List.of();
-        var pieces = new ArrayList<String>();
-        var how = new ArrayList<String>();
-        for (var piece : JOINED.splitAsStream(line).map(String::strip).toList())
-            if (!pieces.isEmpty() && Character.isLetter(piece.charAt(0)) && !Numbers.hasFigure(piece) && isTalk(piece))
-                how.set(how.size() - 1, how.getLast() + ", " + piece);
-            else {
-                pieces.add(piece);
-                how.add("");
-            }
-        var isList = areMeasuredBehind(pieces)
-                || pieces.size() > 1 && pieces.stream().allMatch(Several::isMeasuredBehind);
-        return isList ? IntStream.range(0, pieces.size()).mapToObj(i -> pieces.get(i) + how.get(i)).toList()
-                : List.of();
-    }
-
-    /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
-    private static boolean areMeasuredBehind(List<String> pieces) {
-        return pieces.size() > 2 && pieces.stream().filter(Several::isMeasuredBehind).count() > 1
-                && pieces.stream().allMatch(p -> namesFood(p) && !OR.matcher(p).lookingAt());
     }
 
     /// {@return the foods of a list without marks, each with its amount; none where anything else stands in it}
@@ -183,19 +148,8 @@ final class Several {
     /// be lost}
     static boolean isByLetter(String piece) { return BY_LETTER.matcher(piece.strip()).matches(); }
 
-    /// "spinach 1 kg blanched": only how stands behind the amount
-    private static boolean isMeasuredBehind(String piece) {
-        var behind = BEHIND.matcher(piece);
-        return behind.matches() && namesFood(piece)
-                && (behind.group("how") == null || isTalk(behind.group("how").strip()));
-    }
-
-    private static boolean isTalk(String words) {
-        var read = Foods.shipped().recipeWords().read(words);
-        return read.matches().isEmpty() && read.unread().isEmpty() && Foods.shipped().phrase(words).matches().isEmpty();
-    }
-
-    private static boolean namesFood(String piece) {
+    /// {@return whether words name a food}
+    static boolean namesFood(String piece) {
         return !Foods.shipped().recipeWords().read(piece).matches().isEmpty()
                 || !Foods.shipped().phrase(piece).matches().isEmpty() || Foods.shipped().alone(piece).isPresent();
     }
