@@ -217,7 +217,10 @@ final class AmountBehind {
     /// @param isPlain whether the number can be nothing but grams
     private static boolean endsInDone(String words, boolean isPlain) {
         var read = Foods.shipped().recipeWords().read(words);
-        if (read.matches().isEmpty() || !read.unread().isEmpty()) return false;
+        // "almonds flkd 150", "chicken brst 25": words without their vowels are talk, too
+        if (read.matches().isEmpty()
+                || !read.unread().isEmpty() && !Foods.shipped().phrase(words).unknown().isEmpty())
+            return false;
         var behind = Words.of(words.substring(read.matches().getLast().end()));
         if (behind.isEmpty() || behind.size() > (isPlain ? MOST_MEANT : MOST_DONE)
                 || behind.stream().anyMatch(w -> TOLD_APART.contains(w.text())))
