@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Family;
 import keenfork.core.food.Food;
@@ -34,12 +35,15 @@ final class PeopleWords {
     private static final String FOOD = "food:";
     private static final String FREE = "free";
     private static final int LONGEST = 5;
+    private static final Avoidance VEGETARIAN =
+            new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
     private static final String EXCEPT = heads("except");
     private static final Pattern CLAUSE = Pattern.compile(
             "(?iU)\\s*(?:[,;+&\\n()\\[\\]!]|/(?!f\\b)|\\.(?=\\s|$)|\\s[-–—]\\s|:\\s|\\bbut\\b|"
                     + "\\bincl(?:uding)?\\b\\.?|\\s(?=" + EXCEPT + "))\\s*");
     /// "no dairy, except butter", "vegetarian, will eat fish"
     private static final Pattern ALL_BUT = Pattern.compile("(?iU)^(?:%s|%s)\\s*".formatted(EXCEPT, heads("eats")));
+    private static final Pattern EATS = Pattern.compile("(?iU)^" + heads("eats"));
     private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
     private static final int MOST_PROPOSED = 3;
@@ -50,6 +54,7 @@ final class PeopleWords {
     private final Map<Avoidance, Reason> said = new LinkedHashMap<>();
     private final List<Refused> refused = new ArrayList<>();
     private boolean tracesPass;
+    private boolean eatsFish;
 
     PeopleWords(RuleBook ruleBook) {
         this.ruleBook = ruleBook;
@@ -87,6 +92,7 @@ final class PeopleWords {
         if (said.isEmpty() && refused.isEmpty()
                 && text.codePoints().anyMatch(c -> c == '?' || Character.isLetterOrDigit(c)))
             refused.add(new Refused(text.strip(), List.of()));
+        if (eatsFish) vegetarianButFish();
         onionAndGarlic();
         var all = new ArrayList<Said>();
         said.forEach((avoidance, kind) -> all.add(new Said(tracesPass ? recipeOnly(avoidance) : avoidance, kind)));
@@ -107,10 +113,12 @@ final class PeopleWords {
         var heard = heard(clause.substring(isExcept ? allBut.end() : 0));
         if (heard.isTrace && (heard.isFine || clause.contains("recipe"))) tracesPass = true;
         // what is let through and was not avoided yet is avoided, whatever was meant
-        else if (heard.isFine && !heard.isWithout || isLetThrough && isTouched(heard)) {
-            mayBeEaten(clause, heard);
-            return;
-        }
+        else if (heard.isFine && !heard.isWithout
+                || isLetThrough && (isTouched(heard) || isEaten(clause, heard))) {
+                    mayBeEaten(clause, heard);
+                    return;
+                }
+        eatsFish |= isExcept && heard.named.equals(List.of(List.of("fish")));
         for (var meaning : heard.named) add(meaning, clause, heard.kind);
         if (!heard.open.isEmpty() && !isTalkOf(heard.named, heard.open))
             food(String.join(" ", heard.open), heard.kind);
@@ -242,12 +250,24 @@ final class PeopleWords {
     /// "no meat, fish ok" is a pescatarian; "nuts, coconut ok" lets through what was never meant; "dairy, butter ok" is
     /// told apart by nobody here.
     private void mayBeEaten(String clause, Heard heard) {
-        var vegetarian = new Avoidance.OfDiet(Diet.named("vegetarian").orElseThrow(), Strictness.RECIPE);
-        if (heard.named.contains(List.of("fish")) && said.containsKey(vegetarian)) {
-            said.remove(vegetarian);
+        if (heard.named.contains(List.of("fish")) && said.containsKey(VEGETARIAN)) {
+            said.remove(VEGETARIAN);
             add(List.of("diet:pescatarian"), clause, Reason.AVOIDED);
         } else if (isTouched(heard))
             refused.add(new Refused(clause, List.of("it counts all the same: say it without what is fine")));
+    }
+
+    /// "eats fish but no meat": what came first was let through, too
+    private void vegetarianButFish() {
+        if (said.remove(VEGETARIAN) == null) return;
+        said.remove(ofSubstance("fish"));
+        said.putIfAbsent(diet("pescatarian"), Reason.AVOIDED);
+    }
+
+    /// "no shellfish, can do fish", but not "no nuts, eats vegan"
+    private static boolean isEaten(String clause, Heard heard) {
+        return !heard.isWithout && heard.open.isEmpty() && EATS.matcher(clause).find() && heard.named.stream()
+                .flatMap(List::stream).allMatch(id -> Substances.shipped().find(id).isPresent());
     }
 
     /// {@return whether a clause speaks of what is avoided already, or of what nobody knows}
@@ -321,19 +341,25 @@ final class PeopleWords {
             var found = Avoidance.named(match);
             if (found.isEmpty()) return false;
             said.putIfAbsent(found.get(), kind);
-            if (kind == Reason.ALLERGY && match.meaning() instanceof Meaning.OfFood(var food))
-                namedIn(match.text(), food).forEach(id -> said.putIfAbsent(ofSubstance(id), kind));
+            if (match.meaning() instanceof Meaning.OfFood(var food))
+                namedIn(match.text(), food).filter(id -> kind == Reason.ALLERGY || isOnly(food, match.text(), id))
+                        .forEach(id -> said.putIfAbsent(ofSubstance(id), kind));
         }
         return true;
     }
 
     /// An allergy to celery salt is one to celery: what the name of a food says that it holds.
-    private static List<String> namedIn(String name, Food food) {
+    private static Stream<String> namedIn(String name, Food food) {
         var tree = Substances.shipped();
         return Words.of(name).stream().flatMap(w -> MEANT.getOrDefault(w.text(), List.of(w.text())).stream())
                 .filter(id -> tree.find(id).filter(s -> food.holds().stream().anyMatch(h -> tree.isUnder(h, s)))
-                        .isPresent())
-                .toList();
+                        .isPresent());
+    }
+
+    /// {@return whether a plain food is called after what it is of: who avoids wheat flour or celery seed avoids wheat
+    /// and celery; soya sauce and blue cheese are avoided alone}
+    private static boolean isOnly(Food food, String name, String id) {
+        return !food.isCompound() && Words.of(name).stream().anyMatch(w -> id.startsWith(w.text()));
     }
 
     private static List<String> proposals(String words) {
