@@ -1,15 +1,13 @@
 package keenfork.core.food;
 
-import java.util.function.Predicate;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.measure.Unit;
 
 /// Words with an amount of their own behind a comma: "cheddar, marmite 1 tbsp". Nobody measures how something is done.
 final class Measured {
     private static final String FIGURE = "(?:\\d{1,5}(?:[.,/]\\d{1,3})?[½¼¾⅓⅔]?|[½¼¾⅓⅔])";
-    private static final String POURED = names(u -> u.kind() == Unit.Kind.VOLUME);
-    private static final String ANY = names(u -> u.kind() != Unit.Kind.COUNT);
+    private static final String POURED = UnitNames.anyOf(u -> u.kind() == Unit.Kind.VOLUME);
+    private static final String ANY = UnitNames.measures();
     private static final Pattern BEHIND =
             Pattern.compile("(?iU)(?:[\\s-]+\\p{L}+)?[\\s:–-]+%s\\s?(?:%s)\\b".formatted(FIGURE, ANY));
     private static final Pattern OPENED = Pattern.compile("[,;+&]\\s*$");
@@ -28,10 +26,5 @@ final class Measured {
             return BEHIND.matcher(text).region(word.end(), text.length()).lookingAt();
         var amount = BEFORE.matcher(before);
         return amount.find() && (amount.group("poured") != null || kind != Dictionary.Edibility.INEDIBLE);
-    }
-
-    private static String names(Predicate<Unit> which) {
-        return UnitNames.all().stream().filter(u -> which.test(u.unit())).map(u -> Pattern.quote(u.word()))
-                .collect(Collectors.joining("|"));
     }
 }

@@ -8,9 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.food.Lexicon.Match;
-import keenfork.core.measure.Unit;
 
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
@@ -42,9 +40,8 @@ final class TwoSided {
 
     /// how far before a word its amount is looked for
     private static final int FURTHEST = 40;
-    private static final Pattern WEIGHED = Pattern.compile("(?i)[\\d½⅓⅔¼¾]\\s?(?:" + UnitNames.all().stream()
-            .filter(u -> u.unit().kind() != Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
-            .collect(Collectors.joining("|")) + ")\\b[^,;(]*$");
+    private static final Pattern WEIGHED = Pattern.compile("(?i)[\\d½⅓⅔¼¾]\\s?(?:" + UnitNames.measures()
+            + ")\\b[^,;(]*$");
     private static final Pattern COUNTED = Pattern.compile("[\\d½⅓⅔¼¾]\\s*(?:\\p{L}+\\s+)?$");
     private static final Pattern BECOMES = Pattern.compile("(?i)\\s+(?:and \\w+ |& \\w+ |n \\w+ )?(?:\\w+ed )?(?:"
             + Grammar.anyOf("becomes") + ")\\b|\\s*$");

@@ -5,6 +5,9 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.measure.Fraction;
 import keenfork.core.measure.Unit;
 
@@ -48,6 +51,18 @@ public final class UnitNames {
 
     /// {@return every name of every unit, in the order of the table}
     public static List<UnitName> all() { return ALL; }
+
+    /// {@return what finds a name of some units, as the inside of a regular expression}
+    public static String anyOf(Predicate<Unit> which) {
+        return ALL.stream().filter(u -> which.test(u.unit())).map(u -> Pattern.quote(u.word()))
+                .collect(Collectors.joining("|"));
+    }
+
+    /// {@return what finds a name of any unit}
+    public static String any() { return anyOf(_ -> true); }
+
+    /// {@return what finds a name of a unit of weight or volume}
+    public static String measures() { return anyOf(u -> u.kind() != Unit.Kind.COUNT); }
 
     /// {@return whether one of that noun is only a part of a food: a leaf of lettuce, a bag of nuts}
     static boolean isPart(String noun) { return PARTS.contains(noun); }

@@ -152,17 +152,24 @@ final class DeclarationReader {
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands,
-    /// but for what the same name denies: the list of a "gluten-free panko" says what it is made of.
+    /// but for what the same name denies, and for meat that its list knows nothing of: ravioli are filled with cheese,
+    /// too, and the list of a "gluten-free panko" says what it is made of.
     private void nameInFront() {
         if (nameEnd == 0) return;
         var tree = Substances.shipped();
+        var flesh = tree.get("flesh");
         findings.removeIf(f -> f.end() <= nameEnd && f.assumed()
-                && deniedByName.stream().anyMatch(d -> tree.isUnder(f.substance(), d)));
+                && (deniedByName.stream().anyMatch(d -> tree.isUnder(f.substance(), d))
+                        || tree.isUnder(f.substance(), flesh) && !isListed(f.substance())));
         var named = findings.stream().filter(f -> f.end() <= nameEnd).map(Finding::substance).distinct().toList();
-        if (named.stream().allMatch(s -> findings.stream()
-                .anyMatch(f -> f.start() >= nameEnd
-                        && (tree.isUnder(f.substance(), s) || tree.isUnder(s, f.substance())))))
-            vague.removeIf(v -> v.end() <= nameEnd && !v.beyondLaw());
+        if (named.stream().allMatch(this::isListed)) vague.removeIf(v -> v.end() <= nameEnd && !v.beyondLaw());
+    }
+
+    /// {@return whether what stands behind the name holds it, or what is of its kind}
+    private boolean isListed(Substance substance) {
+        var tree = Substances.shipped();
+        return findings.stream().anyMatch(f -> f.start() >= nameEnd
+                && (tree.isUnder(f.substance(), substance) || tree.isUnder(substance, f.substance())));
     }
 
     /// "Not suitable for vegetarians", where nothing else says why.

@@ -24,7 +24,10 @@ final class Headline {
         var colon = text.substring(0, stop).indexOf(':');
         // "Beef stew: beef, carrots, water"
         if (colon > 0 && commas(text, colon) >= SHORT_LIST && isName(text, colon)) return colon;
-        return stop < text.length() && commas(text, stop) >= LIST && isName(text, stop) ? stop : 0;
+        if (stop < text.length() && commas(text, stop) >= LIST && isName(text, stop)) return stop;
+        // "Fresh ravioli; pasta 55 % (...), filling 45 % (...)"
+        var mark = text.indexOf(';');
+        return mark > 0 && mark == text.lastIndexOf(';') && commas(text, mark) >= LIST && isName(text, mark) ? mark : 0;
     }
 
     private static long commas(String text, int from) {

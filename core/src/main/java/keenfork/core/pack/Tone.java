@@ -47,6 +47,8 @@ enum Tone {
     /// what a maker leaves out of one thing it adds says nothing of the next: "no added sugar, wheat flour"
     private static final Pattern OF_ONE_THING =
             Pattern.compile("(?iu)" + held("of-one-thing"));
+    private static final Pattern WITHOUT = Pattern.compile("(?iu)" + held("of-one-or-all"));
+    private static final Pattern OR_WORD = Pattern.compile("(?iu)\\s(?:" + held("or-word") + ")\\s");
     private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:" + held("and-word") + ")\\s");
     private static final Set<String> CUT_SHORT = Set.of(held("cut-short").split("\\|"));
     private static final int LONGEST_SHORT = 6;
@@ -132,7 +134,10 @@ enum Tone {
             var isDenied = said.group("not") != null;
             if (!isAll)
                 start += isDenied ? end - start : 1 + text.substring(start, end).lastIndexOf(',');
-            for (var at = start; at < end; at++) if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
+            for (var at = start; at < end; at++)
+                if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
+                // "grown in fields where celery may be present"
+                else if (tones[at] == PAST && !isDenied) tones[at] = MAY;
         }
     }
 
@@ -236,7 +241,10 @@ enum Tone {
         var told = text.substring(phrase.end, end);
         var list = Brackets.blanked(told, Brackets.of(told));
         if (Denied.areNoFoods(list)) return end;
-        var isList = !OF_ONE_THING.matcher(text.substring(phrase.start, phrase.end)).lookingAt()
+        var said = text.substring(phrase.start, phrase.end);
+        // "without soya, egg or milk" leaves out all three; "without nuts, egg" may go on with the egg that is in it
+        if (WITHOUT.matcher(said).lookingAt()) return endsInOr(list) && isListOfAllergens(list) ? end : firstComma;
+        var isList = !OF_ONE_THING.matcher(said).lookingAt()
                 && (isClosed(list) || isOnItsOwn(text, phrase.start)) && isFreeList(list);
         return isList ? end : firstComma;
     }
@@ -253,6 +261,10 @@ enum Tone {
     /// "milk, egg and soya", or a list behind a colon
     private static boolean isClosed(String list) {
         return list.startsWith(":") || AND_WORD.matcher(list.substring(list.lastIndexOf(',') + 1)).find();
+    }
+
+    private static boolean endsInOr(String list) {
+        return OR_WORD.matcher(list.substring(list.lastIndexOf(',') + 1)).find();
     }
 
     /// a sentence of its own behind another: "Water, oats. Free from dairy, soya, nuts."

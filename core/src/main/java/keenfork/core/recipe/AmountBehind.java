@@ -132,7 +132,7 @@ final class AmountBehind {
         if (unit != null && cursor.take(Does.EACH)) cursor.mark(".");
         amount = isWeighed(unit) ? amount.times(times(cursor)) : amount;
         cursor.blanks();
-        var ends = cursor.ahead() == 0 || ",;()".indexOf(cursor.ahead()) >= 0;
+        var ends = cursor.ahead() == 0 || ",;()+".indexOf(cursor.ahead()) >= 0;
         // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
         var isFew = number.high().compareTo(MOST_COUNTED) <= 0 || unit == null && isRound(number.high());
         var isWeighed = isWeighed(unit);

@@ -3,7 +3,6 @@ package keenfork.core.recipe;
 import java.util.HashSet;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -23,7 +22,7 @@ final class Inverted {
     /// "tomatoes 4 beef", "beans 2 tins kidney", "cream 500 double"
     private static final Pattern KIND_LAST = Pattern.compile(
             "(?iU)(?<food>\\p{L}[\\p{L} ]{1,24}) (?<amount>\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?(?:"
-                    + UnitNames.all().stream().map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"))
+                    + UnitNames.any()
                     + "))?) (?<kind>\\p{L}{3,24})");
 
     private static final Pattern TWO =

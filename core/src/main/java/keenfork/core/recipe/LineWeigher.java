@@ -65,9 +65,10 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
         var amount = measure.amount();
         if (amount == null || amount.unit() != Unit.NONE || !measure.noun().equals(Unit.NONE.id())
                 || measure.each() != null || measure.noted() != null
-                || choices.isEmpty() || !choices.stream().allMatch(c -> food(c.main()).isPresent()))
+                || choices.isEmpty() || !choices.stream().allMatch(c -> isWeighed(c.main())))
             return measure;
-        if (isBehind && (isDecimal(amount.low()) || isMoreThanOne(amount.low()) && weigh(measure, choices) == null))
+        if (isBehind && (isDecimal(amount.low()) || isMoreThanOne(amount.low())
+                && (weigh(measure, choices) == null || choices.stream().allMatch(c -> isMade(c.main())))))
             return in(Unit.KG, measure, amount);
         if (amount.low().compareTo(LEAST_GRAMS) < 0 || !isBehind && amount.high().compareTo(MOST_GRAMS) >= 0)
             return measure;
@@ -81,6 +82,14 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
         return new Measure(new Amount(amount.low(), amount.high(), unit), unit.id(), BigDecimal.ONE, null, null,
                 null, measure.pressed(), measure.rest());
     }
+
+    /// a food, or spices and herbs that nobody has named
+    private static boolean isWeighed(Meaning meaning) {
+        return meaning instanceof Meaning.OfFood || meaning instanceof Meaning.Vague;
+    }
+
+    /// "tabbouleh 2.5": nobody has two and a half of what is made
+    private static boolean isMade(Meaning meaning) { return food(meaning).filter(Food::isCompound).isPresent(); }
 
     /// nobody has 2.4 fillets, and somebody may have 2.5
     private static boolean isDecimal(Fraction number) { return number.bottom() % DECIMAL == 0; }

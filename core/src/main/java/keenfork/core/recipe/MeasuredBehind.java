@@ -3,7 +3,6 @@ package keenfork.core.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -11,15 +10,13 @@ import keenfork.core.food.UnitNames;
 
 /// Foods with their amounts behind them on one line, as order pads list them: "mayo 400, dijon 40, lemons 3".
 final class MeasuredBehind {
-    private static final String ALL_UNITS = UnitNames.all().stream().map(u -> Pattern.quote(u.word()))
-            .collect(Collectors.joining("|"));
     /// an "and" parts what is measured before it: "parsley 2 bunches and mint 1 bunch"
     private static final Pattern JOINED =
             Pattern.compile("\\s+\\+\\s+|[,;]\\s+(?![^()]{0,60}\\))|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
                     + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.{0,60}\\d)");
     private static final Pattern BEHIND =
             Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:"
-                    + ALL_UNITS + "|T|c)\\b)?(?:\\s(?:" + ALL_UNITS + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
+                    + UnitNames.any() + "|T|c)\\b)?(?:\\s(?:" + UnitNames.any() + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
                     + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
 

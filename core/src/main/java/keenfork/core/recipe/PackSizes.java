@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
@@ -13,12 +12,8 @@ import keenfork.core.recipe.MeasureWords.Does;
 /// Packs told behind the name, as orders tell them: "butter 2 x 250 g" is read as "2 x 250 g butter", and an A10 as the
 /// tin that it is.
 final class PackSizes {
-    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.all().stream()
-            .filter(u -> u.unit().kind() != Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
-            .collect(Collectors.joining("|")) + ")\\b";
-    private static final String IN = "(?:\\s(?:" + UnitNames.all().stream()
-            .filter(u -> u.unit().kind() == Unit.Kind.COUNT).map(u -> Pattern.quote(u.word()))
-            .collect(Collectors.joining("|")) + ")\\b)?";
+    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b";
+    private static final String IN = "(?:\\s(?:" + UnitNames.anyOf(u -> u.kind() == Unit.Kind.COUNT) + ")\\b)?";
     private static final String FOOD = "(?iU)^(?<food>\\p{L}[^\\d,;:()@]*?)\\s*[-–—:]?\\s+";
     /// "6 x 2.5 kg tin drained"
     private static final String REST = "(?<rest>(?:\\s*[,;(].*|(?:\\s\\p{L}+){1,2})?)$";

@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.UnitNames;
-import keenfork.core.measure.Unit;
 import keenfork.core.recipe.MeasureWords.Does;
 
 /// Several foods with their amounts on one line: "3 cucumbers, 4 tomatoes, 2 onions" are three lines.
@@ -19,17 +17,16 @@ final class Several {
 
     /// "Pesto: 500 g basil, 300 g seeds"
     private static final Pattern LABEL = Pattern.compile("\\p{L}[\\p{L} ]{1,30}:\\s+(?=[\\d½⅓⅔¼¾])");
-    private static final String MEASURES = UnitNames.all().stream().filter(u -> u.unit().kind() != Unit.Kind.COUNT)
-            .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|"));
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
-            "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + MEASURES
+            "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + UnitNames.any()
                     + ")|[1-9]\\d{0,3})(?:\\s+|$)");
     /// "250 butter 250 flour"
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
-            "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + MEASURES
+            "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + UnitNames.measures()
                     + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|½⅓⅔¼¾]{1,40}");
-    private static final Pattern FEW = Pattern.compile("(?<![\\d.,])\\d(?:\\s|$)");
+    private static final Pattern FEW =
+            Pattern.compile("(?i)(?<![\\d.,])\\d(?:\\s(?!(?:" + UnitNames.any() + ")\\b)|$)");
     private static final Pattern BY_LETTER = Pattern.compile("\\d{2,4} ?\\p{L}(?<![gGlLtTcC])");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
     private static final Pattern SLASH = Pattern.compile("\\s/\\s");

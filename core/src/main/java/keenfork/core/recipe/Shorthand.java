@@ -3,7 +3,6 @@ package keenfork.core.recipe;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -64,8 +63,7 @@ final class Shorthand {
     private Shorthand() {}
 
     private static String spoons() {
-        return UnitNames.all().stream().filter(u -> u.unit() == Unit.TBSP || u.unit() == Unit.TSP)
-                .map(u -> Pattern.quote(u.word())).collect(Collectors.joining("|", "", "|t"));
+        return UnitNames.anyOf(u -> u == Unit.TBSP || u == Unit.TSP) + "|t";
     }
 
     /// {@return whether words are a spoon of mustard by its short name}
