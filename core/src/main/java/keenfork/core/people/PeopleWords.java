@@ -55,6 +55,8 @@ final class PeopleWords {
     private final List<Refused> refused = new ArrayList<>();
     private boolean tracesPass;
     private boolean eatsFish;
+    /// "allergies: none; diet: none"
+    private boolean isNoneSaid;
 
     PeopleWords(RuleBook ruleBook) {
         this.ruleBook = ruleBook;
@@ -89,7 +91,7 @@ final class PeopleWords {
         // long runs of blanks would be gone through again for each of them
         for (var clause : CLAUSE.split(BLANKS.matcher(text).replaceAll(" ")))
             if (!clause.isBlank()) clause(clause.strip());
-        if (said.isEmpty() && refused.isEmpty()
+        if (said.isEmpty() && refused.isEmpty() && !isNoneSaid
                 && text.codePoints().anyMatch(c -> c == '?' || Character.isLetterOrDigit(c)))
             refused.add(new Refused(text.strip(), List.of()));
         if (eatsFish) vegetarianButFish();
@@ -100,7 +102,10 @@ final class PeopleWords {
     }
 
     private void clause(String clause) {
-        if ("none".equals(TALK.get(Words.key(clause)))) return;
+        if ("none".equals(TALK.get(Words.key(clause)))) {
+            isNoneSaid = true;
+            return;
+        }
         var exact = exact(clause);
         if (exact.isPresent()) {
             said.putIfAbsent(exact.get(), Reason.AVOIDED);
