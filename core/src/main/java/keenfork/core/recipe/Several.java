@@ -20,7 +20,7 @@ final class Several {
     /// "basil 200 g pine kernels 80 g", one behind the other without a mark
     private static final Pattern NEXT_BEHIND = Pattern.compile(
             "(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\d{1,5}(?:[.,]\\d{1,3})?\\s?(?:" + UnitNames.any()
-                    + ")|[1-9]\\d{0,3})(?:\\s+|$)");
+                    + "|T)|[1-9]\\d{0,3})(?:\\s+|$)");
     /// "250 butter 250 flour"
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
             "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + UnitNames.measures()
