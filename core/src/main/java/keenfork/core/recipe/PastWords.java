@@ -2,6 +2,7 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Words;
 
@@ -14,9 +15,14 @@ final class PastWords {
         // "on rye" is read as rye bread: what is put in full by itself is looked for as it was read
         var text = Shorthand.written(line.text());
         var matches = Foods.shipped().phrase(text).matches();
+        // "burgers beef" is a beef burger
+        var named = line.food().stream().flatMap(f -> Words.of(f.name()).stream()).map(Words.Word::text)
+                .collect(Collectors.toSet());
         var past = new ArrayList<String>();
         for (var word : Words.of(text)) {
-            if (matches.stream().anyMatch(m -> m.start() <= word.start() && word.end() <= m.end())) continue;
+            if (named.contains(word.text())
+                    || matches.stream().anyMatch(m -> m.start() <= word.start() && word.end() <= m.end()))
+                continue;
             var written = text.substring(word.start(), word.end());
             if (!line.text().contains(written) || isAmount(written) || line.unread().contains(written)
                     || line.words().doubts().stream().anyMatch(d -> d.word().equals(written)))

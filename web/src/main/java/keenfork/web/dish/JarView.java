@@ -24,6 +24,9 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
     private static final int TOP = 14;
     private static final int APART = 21;
     private static final int MOST_TAGS = 13;
+    /// so many letters have room beside the jar
+    private static final int LONGEST = 24;
+    private static final int LONGEST_GRAMS = 6;
     /// a layer thinner than this is named together with its neighbours
     private static final double THIN = 0.022;
 
@@ -103,9 +106,20 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
                 named.add(new Named(name(line), mass, top + height / 2));
             }
         }
-        if (!thin.isEmpty())
-            named.add(new Named(thin.size() <= 2 ? thin.stream().map(JarView::name).collect(Collectors.joining(", "))
-                    : name(thin.getFirst()) + " and " + (thin.size() - 1) + " more", thinMass, thinMiddle));
+        if (!thin.isEmpty()) named.add(new Named(together(thin), thinMass, thinMiddle));
+    }
+
+    /// "salt, sumac", "salt and 3 more", or where that is too long to stand beside the jar "4 lines"
+    private static String together(List<Line> thin) {
+        var names = thin.size() <= 2 ? thin.stream().map(JarView::name).collect(Collectors.joining(", "))
+                : name(thin.getFirst()) + " and " + (thin.size() - 1) + " more";
+        return names.length() + LONGEST_GRAMS <= LONGEST || thin.size() == 1 ? names : thin.size() + " lines";
+    }
+
+    /// a name that has room beside the jar with its grams behind it
+    private static String fitting(String name, String grams) {
+        var room = LONGEST - grams.length();
+        return name.length() <= room ? name : name.substring(0, room - 1).strip() + "…";
     }
 
     private static String name(Line line) {
@@ -124,10 +138,10 @@ record JarView(int height, List<Layer> layers, List<Tag> tags, List<Level> level
         for (var i = ys.length - 1; i >= 0; i--)
             ys[i] = Math.min(ys[i], i == ys.length - 1 ? FULL + TOP : ys[i + 1] - APART);
         var tags = new ArrayList<Tag>();
-        for (var i = 0; i < ys.length; i++)
-            tags.add(
-                    new Tag(shown.get(i).name, Format.grams(shown.get(i).mass.likelyGrams()), ys[i],
-                            shown.get(i).middle));
+        for (var i = 0; i < ys.length; i++) {
+            var grams = Format.grams(shown.get(i).mass.likelyGrams());
+            tags.add(new Tag(fitting(shown.get(i).name, grams), grams, ys[i], shown.get(i).middle));
+        }
         return tags;
     }
 }

@@ -55,6 +55,16 @@ class LanesAndJarTest {
         assertThat(jar.unweighed()).contains("chilli");
     }
 
+    /// 200 px of 16 px type hold two dozen letters
+    @Test
+    void names_fit_beside_the_jar() {
+        var jar = JarView.of(derived("Board\n20 kg beef\n3 cornichons\n1 tsp black pepper\n1 tsp sumac\n"
+                + "2 kg macadamia nut and white chocolate cookies").recipe(), FORMAT);
+        assertThat(jar.tags()).hasSize(3).extracting(t -> t.name() + " " + t.grams())
+                .allMatch(t -> t.length() <= 25);
+        assertThat(jar.tags()).extracting(JarView.Tag::name).contains("3 lines");
+    }
+
     @Test
     void nothing_weighed_is_no_jar() {
         assertThat(JarView.of(derived("Dip\nsalt").recipe(), FORMAT).height()).isZero();
