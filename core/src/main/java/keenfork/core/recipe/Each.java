@@ -41,6 +41,8 @@ final class Each {
 
     private static List<String> apart(String amount, String foods) {
         var pieces = List.of(JOINT.split(foods));
+        // commas and nothing between them
+        if (pieces.isEmpty()) return List.of();
         var tail = tail(pieces.getLast());
         var lines = new ArrayList<String>();
         for (var piece : pieces) {

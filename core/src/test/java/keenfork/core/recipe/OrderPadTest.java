@@ -87,6 +87,11 @@ class OrderPadTest {
             """)
     void are_lines_of_their_own(String line, int lines) { assertThat(aDish(line).lines()).hasSize(lines); }
 
+    /// as it stands while it is typed
+    @ParameterizedTest
+    @ValueSource(strings = {"handful each of ,,", "2 tsp each, ,", "mayo 400, , dijon 40", "basil 3, ; ,", ", , ,"})
+    void commas_with_nothing_between_them_are_read(String line) { assertThat(aDish(line).lines()).isNotEmpty(); }
+
     /// "180 f" is flour to whoever wrote it
     @ParameterizedTest
     @ValueSource(strings = {"2.5 L milk, 180 b, 180 f, 5 yolks", "bech - 2.5 L milk, 180 b, 180 f, 5 yolks"})
