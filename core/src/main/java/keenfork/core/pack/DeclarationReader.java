@@ -152,15 +152,12 @@ final class DeclarationReader {
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands,
-    /// but for what the same name denies, and for meat that its list knows nothing of: ravioli are filled with cheese,
-    /// too, and the list of a "gluten-free panko" says what it is made of.
+    /// but for what the same name denies: the list of a "gluten-free panko" says what it is made of.
     private void nameInFront() {
         if (nameEnd == 0) return;
         var tree = Substances.shipped();
-        var flesh = tree.get("flesh");
         findings.removeIf(f -> f.end() <= nameEnd && f.assumed()
-                && (deniedByName.stream().anyMatch(d -> tree.isUnder(f.substance(), d))
-                        || tree.isUnder(f.substance(), flesh) && !isListed(f.substance())));
+                && deniedByName.stream().anyMatch(d -> tree.isUnder(f.substance(), d)));
         var named = findings.stream().filter(f -> f.end() <= nameEnd).map(Finding::substance).distinct().toList();
         if (named.stream().allMatch(this::isListed)) vague.removeIf(v -> v.end() <= nameEnd && !v.beyondLaw());
     }

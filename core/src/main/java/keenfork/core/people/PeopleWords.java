@@ -118,11 +118,10 @@ final class PeopleWords {
         var heard = heard(clause.substring(isExcept ? allBut.end() : 0));
         if (heard.isTrace && (heard.isFine || clause.contains("recipe"))) tracesPass = true;
         // what is let through and was not avoided yet is avoided, whatever was meant
-        else if (heard.isFine && !heard.isWithout
-                || isLetThrough && (isTouched(heard) || isEaten(clause, heard))) {
-                    mayBeEaten(clause, heard);
-                    return;
-                }
+        else if (heard.isFine && !heard.isWithout || isLetThrough && isLet(clause, heard)) {
+            mayBeEaten(clause, heard);
+            return;
+        }
         eatsFish |= isExcept && heard.named.equals(List.of(List.of("fish")));
         for (var meaning : heard.named) add(meaning, clause, heard.kind);
         if (!heard.open.isEmpty() && !isTalkOf(heard.named, heard.open))
@@ -268,6 +267,8 @@ final class PeopleWords {
         said.remove(ofSubstance("fish"));
         said.putIfAbsent(diet("pescatarian"), Reason.AVOIDED);
     }
+
+    private boolean isLet(String clause, Heard heard) { return isTouched(heard) || isEaten(clause, heard); }
 
     /// "no shellfish, can do fish", but not "no nuts, eats vegan"
     private static boolean isEaten(String clause, Heard heard) {

@@ -23,6 +23,17 @@ class DeclarationTest {
         return String.join(" ", found(text, says));
     }
 
+    /// whatever its list names: who eats no meat goes by the name
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Beef burger. Wheat flour, water, onion, salt, yeast      | flesh
+            Pork pie: wheat flour, lard, water, salt                 | flesh
+            Chicken kiev. Wheat flour, water, butter (milk), salt    | chicken
+            """)
+    void a_name_in_front_of_its_list_says_its_meat(String text, String meat) {
+        assertThat(found(text, Finding.Says.IN)).contains(meat);
+    }
+
     /// Declarations of our own, in the shapes packs have (common practice).
     @ParameterizedTest(name = "{0}")
     @CsvSource(delimiter = '|', value = {
