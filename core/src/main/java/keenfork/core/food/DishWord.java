@@ -2,6 +2,7 @@ package keenfork.core.food;
 
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import keenfork.core.food.Lexicon.Match;
 
 /// Words that name a made dish where they stand in a certain place, and say something else anywhere else: the salad of
@@ -119,6 +120,12 @@ final class DishWord {
         // nobody toasts an egg or a sardine
         if (BESIDE_ANIMALS.contains(word) && food.origin() != Origin.PLANT) return true;
         return food.isCompound() && (!BREAD_IS.contains(word) || food.holds().stream().noneMatch(DishWord::isOfBread));
+    }
+
+    /// {@return whether a match is bread, or what bread is made of}
+    static boolean isBread(Match match) {
+        return match.meaning() instanceof Meaning.OfFood(var food)
+                && Stream.concat(food.holds().stream(), food.sometimes().stream()).anyMatch(DishWord::isOfBread);
     }
 
     private static boolean isOfBread(Substance substance) {

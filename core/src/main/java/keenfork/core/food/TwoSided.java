@@ -13,12 +13,13 @@ import keenfork.core.food.Lexicon.Match;
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
     private enum Sense {
-        DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, TOPS, LEADS,
+        DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED, FLESHY,
+        TOPS, LEADS,
         PREPARED, ALONG, NOUN
     }
 
     /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
-    private static final Set<Sense> TALK = EnumSet.of(Sense.ENDS, Sense.ALONG);
+    private static final Set<Sense> TALK = EnumSet.of(Sense.ENDS, Sense.BAKED, Sense.FLESHY, Sense.ALONG);
     private static final Set<Sense> OTHERS = EnumSet.complementOf(EnumSet.copyOf(TALK));
     private static final Map<String, Sense> HELD = read();
     /// for each length of such a word a bit for each first letter: most names need no look into the table
@@ -132,6 +133,8 @@ final class TwoSided {
                     || !place.isFirst() && (isAmidTalk(place) || isWaitedFor(place));
             case HEADS -> !DishWord.isHead(place);
             case ENDS -> !DishWord.ends(place);
+            case BAKED -> !DishWord.ends(place) || DishWord.isBread(place.last());
+            case FLESHY -> !DishWord.ends(place) || !isOf(place.last(), FLESHY);
             case ALONG -> !DishWord.isServedAlong(place);
             case TOPS -> !DishWord.isTopping(place);
             case LEADS -> !DishWord.leads(place);

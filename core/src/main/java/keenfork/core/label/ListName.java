@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
@@ -22,6 +25,9 @@ import org.jspecify.annotations.Nullable;
 /// @param words   what it is called, as the cook writes it where that is one of its names: `chickpeas`
 /// @param meaning what it stands for, or null where that is not known
 record ListName(String key, String words, @Nullable Meaning meaning) {
+    /// between the words of one name: "cheese & onion pasty"
+    private static final Pattern JOINS = Pattern.compile("(?i)[ -]*(?:(?:[&+]|" + Grammar.anyOf("goes-on") + ") +)?");
+
     /// {@return the names of a line; the first is what is weighed}
     static List<ListName> of(Line line) {
         if (!line.dish().isEmpty()) return List.of(new ListName(Words.key(line.dish()), line.dish(), null));
@@ -48,12 +54,23 @@ record ListName(String key, String words, @Nullable Meaning meaning) {
     /// "olive oil mayonnaise" is called so, and not mayonnaise.
     private static String inFull(Line.Choice choice, List<Lexicon.Match> matches, String text) {
         var main = match(choice.main(), matches);
-        var first = matches.stream().filter(m -> choice.inName().contains(m.meaning())).findFirst();
-        if (main.isEmpty() || first.isEmpty() || first.get().start() >= main.get().start()
-                || text.substring(first.get().end(), main.get().start()).matches(".*[^ -].*"))
+        var named = matches.stream().filter(m -> choice.inName().contains(m.meaning())).toList();
+        if (main.isEmpty() || named.isEmpty() || named.getFirst().start() >= main.get().start()
+                || !isOneName(text, named, main.get()))
             return called(choice.main(), matches);
-        return text.substring(first.get().start(), main.get().start()).toLowerCase(Locale.UK)
+        return text.substring(named.getFirst().start(), main.get().start()).toLowerCase(Locale.UK)
                 + called(choice.main(), matches);
+    }
+
+    /// {@return whether what stands before the main name are other names, and what joins them}
+    private static boolean isOneName(String text, List<Lexicon.Match> named, Lexicon.Match main) {
+        var at = named.getFirst().end();
+        for (var match : Stream.concat(named.stream().skip(1).filter(m -> m.start() < main.start()), Stream.of(main))
+                .toList()) {
+            if (!JOINS.matcher(text.substring(at, match.start())).matches()) return false;
+            at = match.end();
+        }
+        return true;
     }
 
     private static String called(Meaning meaning, List<Lexicon.Match> matches) {

@@ -33,14 +33,21 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
     /// @param others what else the words name
     /// @param inName those of the others that are part of the name of what is weighed: the chicken of "chicken soup". A
     ///               pack that is read says better
-    public record Choice(Meaning main, List<Meaning> others, List<Meaning> inName) {
+    /// @param joined those of them that an "and" joins to it: the cheese of "cheese & onion pasty". A pack that is read
+    ///               says better where it names what they hold; else it is no part of that product after all
+    public record Choice(Meaning main, List<Meaning> others, List<Meaning> inName, List<Meaning> joined) {
         public Choice {
             others = List.copyOf(others);
             inName = List.copyOf(inName);
+            joined = List.copyOf(joined);
         }
 
         public Choice(Meaning main, List<Meaning> others) {
-            this(main, others, List.of());
+            this(main, others, List.of(), List.of());
+        }
+
+        public Choice(Meaning main, List<Meaning> others, List<Meaning> inName) {
+            this(main, others, inName, List.of());
         }
     }
 

@@ -233,7 +233,7 @@ final class LineReader {
     private static Line.Choice withSure(Line.Choice choice, List<Meaning> sure) {
         var others = new ArrayList<>(choice.others());
         others.addAll(sure);
-        return new Line.Choice(choice.main(), others, choice.inName());
+        return new Line.Choice(choice.main(), others, choice.inName(), choice.joined());
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
@@ -281,10 +281,14 @@ final class LineReader {
             main = match;
         }
         if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());
-        var chosen = main;
-        return new Line.Choice(main.meaning(),
+        var chosen = CalledAfter.head(phrase, matches, matches.indexOf(main));
+        // the cheese of "cheese & onion pasty" is joined to its name
+        var joined = chosen == main ? matches.size() : matches.indexOf(main);
+        return new Line.Choice(chosen.meaning(),
                 matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList(),
-                matches.stream().filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct().toList());
+                matches.stream().filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct().toList(),
+                matches.stream().skip(joined).filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct()
+                        .toList());
     }
 
     private static boolean headEnds(String between) { return headEnd(between) < between.length(); }
@@ -315,7 +319,8 @@ final class LineReader {
     private static Line.Choice without(Line.Choice choice, String preparation) {
         if (preparation.isEmpty() || !(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         return LeftOut.of(food, preparation)
-                .map(f -> new Line.Choice(new Meaning.OfFood(f), choice.others(), choice.inName())).orElse(choice);
+                .map(f -> new Line.Choice(new Meaning.OfFood(f), choice.others(), choice.inName(), choice.joined()))
+                .orElse(choice);
     }
 
     private static int first(int one, int other) { return other < 0 ? one : Math.min(one, other); }
@@ -338,7 +343,7 @@ final class LineReader {
         if (taken.isEmpty()) return choice;
         var others = new ArrayList<>(taken.subList(1, taken.size()));
         others.addAll(choice.others());
-        return new Line.Choice(taken.getFirst(), others, choice.inName());
+        return new Line.Choice(taken.getFirst(), others, choice.inName(), choice.joined());
     }
 
     // --- weights -----------------------------------------------------------------------------------------------------

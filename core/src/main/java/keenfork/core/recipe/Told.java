@@ -150,7 +150,7 @@ record Told(List<String> lines, List<String> steps) {
     private static boolean takesMeasured(String clause, List<String> lines, Set<Meaning> named) {
         var bare = clause.replaceFirst("[.!?]+$", "").strip();
         var from = opensWithHands(bare) ? 0 : amountFrom(bare);
-        var matches = Foods.shipped().recipeWords().read(from < 0 ? bare : bare.substring(from)).matches();
+        var matches = Foods.shipped().phrase(from < 0 ? bare : bare.substring(from)).matches();
         if (matches.isEmpty()) return false;
         if (from < 0) {
             for (var match : matches) if (isNew(match, named)) lines.add(match.text());

@@ -119,7 +119,7 @@ public final class Sequencer {
     private long cost(int[] order) {
         nodes += order.length;
         var minutes = 0L;
-        for (var lane : lanes) minutes += (long) lane.share(order, NARROW).washes() * lane.minutes;
+        for (var lane : lanes) minutes += (long) lane.washes(order, NARROW) * lane.minutes;
         return minutes * SubsetSearch.MINUTE + PrepRun.stale(at(order));
     }
 

@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
@@ -115,6 +116,8 @@ final class Deriver {
         private final Trail path;
         private final boolean off;
         private final List<Evidence> found = new ArrayList<>(4);
+        /// what is in the cheese of a pasty stands on the pasty's pack, which is asked for already
+        private boolean isAsked;
 
         Reading(String dish, Trail partPath, Line line, boolean off) {
             this.dish = dish;
@@ -163,9 +166,37 @@ final class Deriver {
 
         private void choice(Line.Choice choice, boolean isRead) {
             meaning(choice.main(), isRead);
-            // a pack that is read replaces all that the product's name only suggested
-            var suggests = isRead && !(choice.main() instanceof Meaning.OfFood(var food) && !food.isCompound());
-            for (var other : choice.others()) if (!(suggests && choice.inName().contains(other))) meaning(other, false);
+            var isPlain = choice.main() instanceof Meaning.OfFood(var food) && !food.isCompound();
+            for (var other : choice.others()) {
+                var isSuggested = !isPlain && choice.inName().contains(other);
+                // a pack that is read replaces all that the product's name only suggested
+                if (isSuggested && isRead && (!choice.joined().contains(other) || isOnPack(other))) continue;
+                isAsked = isSuggested && !isRead;
+                meaning(other, false);
+                isAsked = false;
+            }
+        }
+
+        private void ask(String question, Question.Settles settles) {
+            if (!isAsked) questions.add(new Question(dish, line.text(), question, settles));
+        }
+
+        /// {@return whether the pack names all that something surely holds}
+        private boolean isOnPack(Meaning meaning) {
+            var holds = switch (meaning) {
+                case Meaning.OfFood(var food) -> food.holds();
+                case Meaning.OfSubstances(var substances) -> substances;
+                case Meaning.Vague _ -> List.<Substance>of();
+            };
+            return holds.stream().allMatch(h -> named().anyMatch(s -> TREE.isUnder(s, h) || TREE.isUnder(h, s)));
+        }
+
+        /// {@return what the pack in use names as being in it}
+        private Stream<Substance> named() {
+            var inUse = pack();
+            var read = inUse == null ? line.pack() : inUse.declaration();
+            return read == null ? Stream.of()
+                    : read.findings().stream().filter(f -> f.says() == Finding.Says.IN).map(Finding::substance);
         }
 
         /// What every choice of an "or" holds is certain, the rest is not known until one is chosen.
@@ -280,7 +311,7 @@ final class Deriver {
                 }
                 case Meaning.Vague(var suspects, var question) -> {
                     if (packRead) return;
-                    questions.add(new Question(dish, line.text(), question, Question.Settles.WORDS));
+                    ask(question, Question.Settles.WORDS);
                     for (var s : suspects) add(s, Certainty.NOT_KNOWN, false, path, null, null);
                 }
             }
@@ -295,22 +326,16 @@ final class Deriver {
                     add(s, Certainty.CONTAINS, food.isCompound(), below, null, sulphite(s, food, true));
             if (packRead || food.sometimes().isEmpty() && !food.isCompound()) return;
             if (food.isCompound())
-                questions.add(new Question(dish, line.text(),
-                        "Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK));
-            else for (var ask : Asks.about(food))
-                questions.add(new Question(dish, line.text(), ask, Question.Settles.PACK));
+                ask("Read the pack: what is in the " + food.name() + "?", Question.Settles.PACK);
+            else for (var question : Asks.about(food)) ask(question, Question.Settles.PACK);
             for (var s : food.sometimes()) add(s, Certainty.NOT_KNOWN, false, below, null, sulphite(s, food, false));
         }
 
         /// {@return whether the pack names which kinds of it are in it: almonds and hazelnuts of "mixed nuts". What the
         /// kitchen's word only leaves open is then said; what the pack says may be there leaves it as open as before}
         private boolean isSpelledOut(Food food) {
-            var inUse = pack();
-            var read = inUse == null ? line.pack() : inUse.declaration();
-            return read != null && food.holds().stream()
-                    .anyMatch(branch -> read.findings().stream().filter(f -> f.says() == Finding.Says.IN)
-                            .map(Finding::substance)
-                            .anyMatch(s -> !s.equals(branch) && Substances.shipped().isUnder(s, branch)));
+            return food.holds().stream()
+                    .anyMatch(branch -> named().anyMatch(s -> !s.equals(branch) && TREE.isUnder(s, branch)));
         }
 
         /// How much sulphur dioxide a sulphited food brings, where a figure is held; nothing at the low end where it

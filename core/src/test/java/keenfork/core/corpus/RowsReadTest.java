@@ -27,7 +27,8 @@ class RowsReadTest {
     private static final String MAIN = "/keenfork/core/";
     private static final String TEXTS = " " + Words.key(
             Stream.of("packs.txt", "recipes.txt", "people.txt", "phrasebook.txt", "pages.txt", "grammar.txt",
-                    "steps.txt", "steps-kit.txt", "mentions.txt", "recipes-whole.txt", "made-dishes.txt")
+                    "steps.txt", "steps-kit.txt", "mentions.txt", "recipes-whole.txt", "made-dishes.txt",
+                    "called-after.txt")
                     .flatMap(f -> Corpus.lines(f).stream())
                     .collect(java.util.stream.Collectors.joining(" . ")))
             + " ";

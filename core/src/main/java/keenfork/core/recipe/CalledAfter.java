@@ -1,0 +1,42 @@
+package keenfork.core.recipe;
+
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Lexicon.Match;
+import keenfork.core.food.Words;
+
+/// "Cheese & onion pasty" is one bought thing, called after what it holds: the pasty is weighed, and its pack tells. In
+/// "cheese and crackers" and "mash & steak pie" each thing is one of its own.
+final class CalledAfter {
+    private static final Set<String> HEADS = Grammar.words("called-after");
+    private static final Set<String> SERVED = Grammar.words("served-beside");
+    private static final Pattern AND =
+            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
+    private static final int FEWEST = 3;
+
+    private CalledAfter() {}
+
+    /// {@return what a name of several foods names, the last of them; or the one it begins with}
+    /// @param from which of the matches the name begins with
+    static Match head(String phrase, List<Match> matches, int from) {
+        var first = matches.get(from);
+        if (matches.size() - from < FEWEST || SERVED.contains(Words.key(first.text()))) return first;
+        for (var at = from + 1; at + 1 < matches.size(); at++) {
+            if (!AND.matcher(between(phrase, matches, at)).matches()) return first;
+            var next = matches.get(at + 1);
+            if (between(phrase, matches, at + 1).isBlank() && isHead(next)) return next;
+        }
+        return first;
+    }
+
+    private static String between(String phrase, List<Match> matches, int at) {
+        return phrase.substring(matches.get(at - 1).end(), matches.get(at).start());
+    }
+
+    private static boolean isHead(Match match) {
+        var name = Words.key(match.text());
+        return HEADS.contains(name) || HEADS.contains(name.substring(name.lastIndexOf(' ') + 1));
+    }
+}
