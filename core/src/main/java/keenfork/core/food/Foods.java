@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
 public final class Foods {
+    private static final String AND = " and ";
     private static final Map<String, String> SHORT_FORMS = shortForms();
     private static final Set<String> CUTS = cuts();
     private static final Foods SHIPPED = new Foods();
@@ -33,6 +34,7 @@ public final class Foods {
         addFoods(recipeWords);
         addSaidShort(recipeWords);
         addOfOtherWords(recipeWords);
+        addJoinedBySigns(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -42,6 +44,7 @@ public final class Foods {
         addFoods(packWords);
         addSaidShort(packWords);
         addOfOtherWords(packWords);
+        addJoinedBySigns(packWords);
         addLanguages();
     }
 
@@ -94,6 +97,14 @@ public final class Foods {
             for (var name : food.names())
                 if (name.indexOf(' ') > 0 && !endsInCut(name))
                     others.of(name).forEach(n -> addUnlessKnown(lexicon, n, new Meaning.OfFood(food)));
+    }
+
+    /// "Salt & pepper squid", "mac n cheese": what stands for the "and" of a name is mostly a sign, which no word is.
+    private void addJoinedBySigns(Lexicon lexicon) {
+        for (var food : all)
+            for (var and : List.of(" ", " n "))
+                food.names().stream().filter(n -> n.contains(AND))
+                        .forEach(n -> addUnlessKnown(lexicon, n.replace(AND, and), new Meaning.OfFood(food)));
     }
 
     /// "Grill the chix. Slice": how it is cut begins the next sentence

@@ -15,7 +15,7 @@ final class TwoSided {
     private enum Sense {
         DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED, FLESHY,
         TOPS, LEADS,
-        PREPARED, ALONG, NOUN
+        PREPARED, SAUCED, ALONG, NOUN
     }
 
     /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
@@ -138,6 +138,7 @@ final class TwoSided {
             case ALONG -> !DishWord.isServedAlong(place);
             case TOPS -> !DishWord.isTopping(place);
             case LEADS -> !DishWord.leads(place);
+            case SAUCED -> !DishWord.leads(place) || !isOf(place.next(), FLESHY);
             case PREPARED -> place.isRightBehindFood() || !DishWord.leads(place);
             case WORKS, NOUN -> !isThing(place) && !isServed(place, kind) && !DishWord.isFilling(place)
                     && !DishWord.isListed(place) && !DishWord.isBesideMade(place)
