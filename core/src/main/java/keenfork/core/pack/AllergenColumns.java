@@ -1,6 +1,7 @@
 package keenfork.core.pack;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,8 @@ final class AllergenColumns {
     private static final Pattern MARK = whole("column-mark");
     private static final Pattern BLANK = whole("column-blank");
     private static final Pattern BETWEEN = Pattern.compile("[|\\t]");
+    /// "yes (wheat)"
+    private static final Pattern NAMED = Pattern.compile("\\([^()]*\\)\\s*$");
     private static final int NONE = -1;
     /// so many rows make a table
     private static final int TABLE = 2;
@@ -49,7 +52,10 @@ final class AllergenColumns {
             if (found != null) heads = found;
             var tone = heads == null || found != null || !Allergens.areAllOf(cells[0].strip()) ? null
                     : tone(cells, heads);
-            if (tone != null) rows.add(new AnsweredRows.Row(tone, start + frame, start + frame + cells[0].length()));
+            if (tone == null || heads == null) continue;
+            // "Nuts | no | yes (hazelnut)": which of them may be in it
+            rows.add(new AnsweredRows.Row(tone, start + frame,
+                    start + frame + (tone == Tone.MAY ? until(cells, heads.may) : cells[0].length())));
         }
         var isMarked = rows.stream().anyMatch(r -> r.tone() != Tone.NEGATED);
         return rows.size() < TABLE || !isMarked ? List.of() : rows;
@@ -77,11 +83,15 @@ final class AllergenColumns {
         return heads.no == NONE || no ? Tone.NEGATED : null;
     }
 
+    private static int until(String[] cells, int column) {
+        return Arrays.stream(cells).limit(column + 1L).mapToInt(String::length).sum() + column;
+    }
+
     /// {@return whether a cell is marked; null where nobody can say}
     private static @Nullable Boolean isMarked(String[] cells, int column) {
         if (column == NONE) return false;
         if (column >= cells.length) return null;
-        if (MARK.matcher(cells[column]).matches()) return true;
+        if (MARK.matcher(NAMED.matcher(cells[column]).replaceFirst("")).matches()) return true;
         return BLANK.matcher(cells[column]).matches() ? false : null;
     }
 }

@@ -128,7 +128,9 @@ enum Tone {
             // "nuts: may be present"
             while (end > from && ": ".indexOf(text.charAt(end - 1)) >= 0) end--;
             var start = end;
-            while (start > from && !endsSentence(text, start - 1) && ":(".indexOf(text.charAt(start - 1)) < 0) start--;
+            while (start > from && !endsSentence(text, start - 1) && ":(".indexOf(text.charAt(start - 1)) < 0
+                    && !isSetApart(text, start - 1))
+                start--;
             from = said.end();
             var isAll = isListOfAllergens(text.substring(start, end));
             var isDenied = said.group("not") != null;
@@ -139,6 +141,12 @@ enum Tone {
                 // "grown in fields where celery may be present"
                 else if (tones[at] == PAST && !isDenied) tones[at] = MAY;
         }
+    }
+
+    /// "contains milk ** egg handled here", "milk // traces of egg": what marks part is said apart
+    private static boolean isSetApart(String text, int at) {
+        var c = text.charAt(at);
+        return (c == '*' || c == '/') && at > 0 && (text.charAt(at - 1) == c || c == '*' && text.charAt(at - 1) == ' ');
     }
 
     /// "no nuts are in it, and we cannot rule out traces": what is denied is doubted in the same breath
