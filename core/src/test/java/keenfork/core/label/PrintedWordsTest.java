@@ -92,6 +92,8 @@ class PrintedWordsTest {
             50 g Brazil Nuts                | *brazil nuts*
             juice and zest of 2 lemons      | lemon juice, lemon zest
             2 tbsp olive oil mayonnaise     | olive oil mayonnaise
+            2 ham & mushroom pizzas         | ham & mushroom pizza
+            1 l leek and potato soup        | leek and potato soup
             """)
     void the_list_names_foods_and_not_lines(String line, String stands) {
         assertThat(list(paper(derived(line), "uk", "en"))).startsWith(stands);
