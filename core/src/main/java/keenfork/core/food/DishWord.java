@@ -72,7 +72,8 @@ final class DishWord {
     /// crumble is feta}
     static boolean isTopping(Place place) {
         return (isHead(place) || isListed(place))
-                && (place.isFirst() || !(place.last().meaning() instanceof Meaning.OfFood(var food))
+                && (place.isFirst() || AND.matcher(place.before()).matches()
+                        || !(place.last().meaning() instanceof Meaning.OfFood(var food))
                         || food.origin() == Origin.PLANT);
     }
 

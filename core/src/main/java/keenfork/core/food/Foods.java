@@ -34,7 +34,7 @@ public final class Foods {
         addFoods(recipeWords);
         addSaidShort(recipeWords);
         addOfOtherWords(recipeWords);
-        addJoinedBySigns(recipeWords);
+        addSaidAsN(recipeWords);
         addSubstances(recipeWords);
         addVague(recipeWords, false);
         addVague(packWords, true);
@@ -44,7 +44,7 @@ public final class Foods {
         addFoods(packWords);
         addSaidShort(packWords);
         addOfOtherWords(packWords);
-        addJoinedBySigns(packWords);
+        addSaidAsN(packWords);
         addLanguages();
     }
 
@@ -99,12 +99,11 @@ public final class Foods {
                     others.of(name).forEach(n -> addUnlessKnown(lexicon, n, new Meaning.OfFood(food)));
     }
 
-    /// "Salt & pepper squid", "mac n cheese": what stands for the "and" of a name is mostly a sign, which no word is.
-    private void addJoinedBySigns(Lexicon lexicon) {
+    /// "Salt n pepper squid", "mac n cheese"
+    private void addSaidAsN(Lexicon lexicon) {
         for (var food : all)
-            for (var and : List.of(" ", " n "))
-                food.names().stream().filter(n -> n.contains(AND))
-                        .forEach(n -> addUnlessKnown(lexicon, n.replace(AND, and), new Meaning.OfFood(food)));
+            food.names().stream().filter(n -> n.contains(AND))
+                    .forEach(n -> addUnlessKnown(lexicon, n.replace(AND, " n "), new Meaning.OfFood(food)));
     }
 
     /// "Grill the chix. Slice": how it is cut begins the next sentence

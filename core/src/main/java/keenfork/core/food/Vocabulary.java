@@ -106,6 +106,10 @@ final class Vocabulary {
         while (at < length) {
             var c = text.charAt(at);
             var lower = WordTable.lower(c);
+            if (c == '&') {
+                run.add(at, at + 1, number(Words.AND));
+                return at + 1;
+            }
             if (lower == 0 && c < PLAIN) {
                 at++;
                 continue;

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 
 /// Text cut into words in one form: lower case, no accents or apostrophes, singular. Each keeps its place in the text.
 public final class Words {
+    /// what "&" is read as: "almond & milk" is no almond milk, and "salt & pepper squid" a name
+    static final String AND = "and";
     private static final Pattern MARKS = Pattern.compile("[\\p{M}\\p{Cf}'’]+");
     private static final Map<String, String> IRREGULAR = irregular();
     /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
@@ -36,7 +38,7 @@ public final class Words {
     /// @param end   where it ends, exclusive
     public record Word(String text, int start, int end) {}
 
-    /// {@return the words of a text in order; marks, brackets and hyphens only part them}
+    /// {@return the words of a text in order; "&" is one, and marks, brackets and hyphens only part them}
     public static List<Word> of(String text) {
         var words = new ArrayList<Word>();
         for (var word = next(text, 0); word != null; word = next(text, word.end)) words.add(word);
@@ -46,6 +48,7 @@ public final class Words {
     /// {@return the first word from a place on, or null where none is left}
     static @Nullable Word next(String text, int from) {
         for (var at = from; at < text.length();) {
+            if (text.charAt(at) == '&') return new Word(AND, at, at + 1);
             if (!isInside(text.codePointAt(at))) {
                 at += Character.charCount(text.codePointAt(at));
                 continue;
