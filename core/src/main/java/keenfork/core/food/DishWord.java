@@ -104,11 +104,18 @@ final class DishWord {
     /// {@return whether it is one of several foods that commas part, and nothing that is done to one: "haddock, chips,
     /// peas"}
     static boolean isListed(Place place) {
+        if (isBeforeLast(place)) return true;
         if (!isOneOfMany(place)) return false;
         var text = place.text();
         var own = text.lastIndexOf(',', place.match().start());
         return place.matches().stream().mapToInt(m -> text.lastIndexOf(',', m.start())).filter(c -> c != own)
                 .distinct().count() >= FEWEST_LISTED;
+    }
+
+    /// "fish, chips & peas"
+    private static boolean isBeforeLast(Place place) {
+        return !place.isFirst() && !place.isLast() && place.match().text().endsWith("s")
+                && place.before().strip().equals(",") && AND.matcher(place.behind()).matches();
     }
 
     /// {@return whether it stands behind a made dish that nobody does such a thing to: "stew, mash" and "soup, roll",

@@ -31,6 +31,17 @@ final class CalledAfter {
         return first;
     }
 
+    /// {@return what a name of several foods ends in, right behind one of them: the crumble of "blackberry crumble";
+    /// else an empty string}
+    static String tail(String phrase, List<Match> matches) {
+        if (matches.size() < 2) return "";
+        var last = matches.getLast();
+        return between(phrase, matches, matches.size() - 1).isBlank() && isHead(last) ? last.text() : "";
+    }
+
+    /// {@return whether one of them is sold so}
+    static boolean isAmong(List<Match> matches) { return matches.stream().anyMatch(CalledAfter::isHead); }
+
     private static String between(String phrase, List<Match> matches, int at) {
         return phrase.substring(matches.get(at - 1).end(), matches.get(at).start());
     }

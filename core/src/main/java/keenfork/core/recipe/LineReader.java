@@ -251,6 +251,10 @@ final class LineReader {
     private static String withSharedTail(String earlier, String later) {
         var matches = Foods.shipped().recipeWords().read(later).matches();
         if (matches.isEmpty()) return earlier;
+        // "apple/blackberry crumble" is crumble either way
+        var sold = CalledAfter.tail(later, matches);
+        if (!sold.isEmpty() && !CalledAfter.isAmong(Foods.shipped().recipeWords().read(earlier).matches()))
+            return earlier.stripTrailing() + " " + sold;
         var name = Words.of(matches.getFirst().text());
         var before = earlier.split("(?<=,)\\s*");
         var changed = new StringBuilder();

@@ -27,6 +27,8 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
             Pattern.compile("\\bdrained (?:" + Grammar.anyOf("behind-drained") + ")\\b");
     private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
 
+    private static final Pattern BY_PORTION = Grammar.wordOf("by-portion");
+    private static final String SLICE = "slice";
     /// a smaller bare figure may count something: "2 chutney" is two pots of it
     private static final Fraction LEAST_GRAMS = Fraction.of(10);
     /// "1000 island dressing" is a name
@@ -55,7 +57,9 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
                     .map(Food::centimetre).flatMap(Optional::stream).findFirst();
             if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
         }
-        return weighEach(amount, measure.noun(), measure.size(), choices);
+        // "carrot cake 14 portions" are slices of it
+        var isByPortion = measure.noun().equals(Unit.NONE.id()) && BY_PORTION.matcher(measure.rest()).find();
+        return weighEach(amount, isByPortion ? SLICE : measure.noun(), measure.size(), choices);
     }
 
     /// "mayo 500", "120 pine nuts", "mango 400": a bare figure beside what has no piece to count is its grams, and

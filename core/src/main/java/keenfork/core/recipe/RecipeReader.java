@@ -130,9 +130,9 @@ final class RecipeReader {
         parts.addFirst(first.withLines(Stream.concat(found.stream(), first.lines().stream()).toList()));
     }
 
-    /// "Peanut dressing" over lime and sugar: the peanuts go in, too
+    /// "Peanut dressing" over lime and sugar: the peanuts go in, too, and the pastry of "pies: 10 steak, 10 chicken"
     private Part withItsName(Part part, PartTitle titles) {
-        return titles.saysMore(part.name())
+        return titles.saysMore(part.name()) || titles.isOfKinds(part)
                 ? part.withLines(Stream.concat(part.lines().stream(), Stream.of(lineReader.read(part.name()))).toList())
                 : part;
     }

@@ -213,7 +213,7 @@ final class Deriver {
                 questions.add(new Question(dish, line.text(),
                         "Which is it: %s?".formatted(
                                 String.join(" or ", line.choices().stream()
-                                        .map(c -> c.main().name().orElse("the other")).toList())),
+                                        .map(c -> told(c).name().orElse("the other")).toList())),
                         Question.Settles.WORDS));
             for (var choice : byChoice)
                 for (var e : choice) {
@@ -224,6 +224,12 @@ final class Deriver {
                     // "almonds or cashews": it is surely nuts, and nobody knows which
                     if (!common.equals(TREE.anything())) evidence.add(e.of(common));
                 }
+        }
+
+        /// {@return what tells one choice from the others: the apple of "apple/blackberry crumble"}
+        private Meaning told(Line.Choice choice) {
+            var isOneThing = line.choices().stream().map(Line.Choice::main).distinct().count() == 1;
+            return isOneThing && !choice.others().isEmpty() ? choice.others().getFirst() : choice.main();
         }
 
         private static Map<Substance, Certainty> certainties(List<Evidence> choice) {
