@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.Words;
@@ -29,6 +30,12 @@ final class CalledAfter {
             if (between(phrase, matches, at + 1).isBlank() && isHead(next)) return next;
         }
         return first;
+    }
+
+    /// {@return whether words are one such name, with what is counted of it: "ham & mushroom pizza slices"}
+    static boolean isOne(String words) {
+        var matches = Foods.shipped().phrase(words).matches();
+        return matches.size() >= FEWEST && head(words, matches, 0) != matches.getFirst();
     }
 
     /// {@return what a name of several foods ends in, right behind one of them: the crumble of "blackberry crumble";

@@ -356,7 +356,9 @@ final class LineReader {
     private static Measure counted(Measure measure) {
         var amount = measure.amount();
         if (amount == null || amount.unit() != Unit.NONE) return measure;
-        var head = measure.rest().substring(0, headEnd(measure.rest())).strip();
+        var rest = measure.rest();
+        var end = headEnd(rest);
+        var head = end < rest.length() && CalledAfter.isOne(rest) ? rest : rest.substring(0, end).strip();
         var last = lastNoun(head);
         var unit = Units.unit(last);
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)

@@ -51,6 +51,7 @@ class CalledAfterTest {
     void twelve_of_them_weigh_as_twelve_of_the_product() {
         var pies = aLine("chicken & mushroom pie x12").mass();
         assertThat(pies).isEqualTo(aLine("12 pies").mass());
+        assertThat(aLine("ham & mushroom pizza slices 20").mass()).isEqualTo(aLine("20 slices pizza").mass());
         assertThat(aLine("leek & potato soup 5 l").mass()).isEqualTo(aLine("soup 5 l").mass());
     }
 }
