@@ -15,7 +15,9 @@ public final class Lexicon {
     private static final int START = 1 << 13;
     private static final int ROOT = 0;
     private static final int LONGEST_NAME = 8;
-    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］=";
+    /// letters of a word that is mostly not cut short
+    private static final int WHOLE_WORD = 5;
+    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］=→>·~\\^!?●▪◦‣#";
 
     private final Vocabulary words = new Vocabulary();
     private final Map<String, Meaning> meanings = new TreeMap<>();
@@ -283,15 +285,28 @@ public final class Lexicon {
         return new Match(text.substring(start, end), meaning, start, end, as.toString());
     }
 
-    /// "coconut, milk" is no coconut milk.
+    /// "coconut, milk" is no coconut milk, nor is "coconut * milk", or "the coconut. Milk".
     private static boolean isTogether(String text, int from, int to) {
         if (to - from == 1 && text.charAt(from) == ' ') return true;
+        if (isSentenceEnd(text, from, to)) return false;
         for (var at = from; at < to; at++) {
             var c = text.charAt(at);
+            // "milk* chocolate" has a note to it
+            if ((c == '*' || c == '_') && at > from) return false;
             // "s+p" is one word to a cook, "salt + pepper" two
             if (c != ' ' && c != '-' && PARTING.indexOf(c) >= 0 && !(c == '+' && to - from == 1)) return false;
         }
         return true;
+    }
+
+    /// a full stop, dots, and a capital behind a word that is not cut short: "Worc. Sauce" is one
+    private static boolean isSentenceEnd(String text, int from, int to) {
+        if (text.charAt(from) != '.') return false;
+        if (to - from > 1 && text.charAt(from + 1) == '.') return true;
+        if (!Character.isUpperCase(text.charAt(to))) return false;
+        var start = from;
+        while (start > 0 && from - start < WHOLE_WORD && Character.isLetter(text.charAt(start - 1))) start--;
+        return from - start >= WHOLE_WORD;
     }
 
     private boolean isTalk(String text, Vocabulary.Run run, int at) {

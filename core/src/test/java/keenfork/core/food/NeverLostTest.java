@@ -51,7 +51,8 @@ class NeverLostTest {
 
     /// "Almond & milk" is no almond milk: what a name of two foods says is said of both where a sign parts them.
     @ParameterizedTest
-    @ValueSource(strings = {"%s & %s", "%s and %s", "%s + %s", "%s &%s", "%s&%s"})
+    @ValueSource(strings = {"%s & %s", "%s and %s", "%s + %s", "%s &%s", "%s&%s", "%s * %s", "%s · %s", "%s → %s",
+            "%s > %s", "%s... %s", "%s! %s", "%s (%s)"})
     void two_foods_that_a_sign_parts_are_both_held(String form) {
         var lost = new TreeSet<String>();
         for (var food : FOODS.all())
