@@ -185,6 +185,8 @@ class StationJourneyTest extends Browsing {
         assertThat(reading).containsText("Against what is stored");
         assertThat(reading).containsText("Glazed greens " + width);
         button("Keep what it says").click();
+        // the page as it is kept, not the one before
+        assertThat(reading).not().containsText("Against what is stored");
         page.getByLabel("Find a line").fill("zugsauce " + width);
         button("Find").click();
         button("Link 2 tbsp zugsauce " + width + ", Glazed greens " + width).click();
