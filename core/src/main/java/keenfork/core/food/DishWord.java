@@ -12,8 +12,6 @@ final class DishWord {
     private static final Pattern MEANT_TO = Grammar.wordOf("is-meant-to");
     /// "stuffed peppers with feta": it is told
     private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
-    private static final Pattern AND =
-            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
     /// "prawn layered salad", "stuffed roast peppers", but not "herbs for salad" or "marinated in lemon"
     private static final Pattern WORD_AT_MOST =
@@ -26,7 +24,7 @@ final class DishWord {
             + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("on-bread") + ")\\b");
     private static final Pattern STOPS = Pattern.compile(
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
-                    + AND.pattern() + ")");
+                    + Grammar.AND.pattern() + ")");
     private static final int FEWEST_LISTED = 2;
 
     /// what is eaten beside a made dish
@@ -51,7 +49,7 @@ final class DishWord {
     /// "with"}
     private static boolean isFirstOfMany(Place place) {
         return place.isLast() || place.behind().startsWith(",") || isServed(place)
-                || AND.matcher(place.behind()).matches();
+                || Grammar.AND.matcher(place.behind()).matches();
     }
 
     /// "potatoes, salad" are salad potatoes, and "burger, salad" are two; a chilli has seeds of its own, and bread has
@@ -72,7 +70,7 @@ final class DishWord {
     /// crumble is feta}
     static boolean isTopping(Place place) {
         return (isHead(place) || isListed(place))
-                && (place.isFirst() || AND.matcher(place.before()).matches()
+                && (place.isFirst() || Grammar.AND.matcher(place.before()).matches()
                         || !(place.last().meaning() instanceof Meaning.OfFood(var food))
                         || food.origin() == Origin.PLANT);
     }
@@ -86,7 +84,7 @@ final class DishWord {
     /// {@return whether it fills a sandwich with the food before it: "cheese & pickle on malted", "ham and relish in a
     /// bap"}
     static boolean isFilling(Place place) {
-        return !place.isFirst() && AND.matcher(place.before()).matches()
+        return !place.isFirst() && Grammar.AND.matcher(place.before()).matches()
                 && FILLED_IN.matcher(place.text()).region(place.match().end(), place.text().length()).lookingAt();
     }
 
@@ -115,7 +113,7 @@ final class DishWord {
     /// "fish, chips & peas"
     private static boolean isBeforeLast(Place place) {
         return !place.isFirst() && !place.isLast() && place.match().text().endsWith("s")
-                && place.before().strip().equals(",") && AND.matcher(place.behind()).matches();
+                && place.before().strip().equals(",") && Grammar.AND.matcher(place.behind()).matches();
     }
 
     /// {@return whether it stands behind a made dish that nobody does such a thing to: "stew, mash" and "soup, roll",

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 
 /// The reference table of foods and compound products, and the two ways its words are read: in a recipe and on a pack.
 public final class Foods {
-    private static final String AND = " and ";
+    private static final String AND = " " + Words.AND + " ";
     private static final Map<String, String> SHORT_FORMS = shortForms();
     private static final Set<String> CUTS = cuts();
     private static final Foods SHIPPED = new Foods();

@@ -11,6 +11,8 @@ import java.util.regex.Pattern;
 /// reader.
 public final class Grammar {
     private static final Map<String, List<String>> HELD = read();
+    /// between two foods: "&", "+", or a word that leads on to another
+    public static final Pattern AND = Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + anyOf("goes-on") + ")\\b)\\s*");
 
     private Grammar() {}
 

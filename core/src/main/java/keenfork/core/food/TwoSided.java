@@ -14,8 +14,7 @@ import keenfork.core.food.Lexicon.Match;
 final class TwoSided {
     private enum Sense {
         DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED, FLESHY,
-        TOPS, LEADS,
-        PREPARED, SAUCED, ALONG, NOUN
+        TOPS, LEADS, PREPARED, SAUCED, ALONG, NOUN
     }
 
     /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"

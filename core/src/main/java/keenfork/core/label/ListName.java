@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
 /// @param meaning what it stands for, or null where that is not known
 record ListName(String key, String words, @Nullable Meaning meaning) {
     /// between the words of one name: "cheese & onion pasty"
-    private static final Pattern JOINS = Pattern.compile("(?i)[ -]*(?:(?:[&+]|" + Grammar.anyOf("goes-on") + ") +)?");
+    private static final Pattern JOINS = Pattern.compile("[ -]*(?:" + Grammar.AND.pattern() + ")?");
 
     /// {@return the names of a line; the first is what is weighed}
     static List<ListName> of(Line line) {

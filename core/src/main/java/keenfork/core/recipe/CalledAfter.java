@@ -2,7 +2,6 @@ package keenfork.core.recipe;
 
 import java.util.List;
 import java.util.Set;
-import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
@@ -13,8 +12,6 @@ import keenfork.core.food.Words;
 final class CalledAfter {
     private static final Set<String> HEADS = Grammar.words("called-after");
     private static final Set<String> SERVED = Grammar.words("served-beside");
-    private static final Pattern AND =
-            Pattern.compile("(?i)\\s*(?:[&+]|\\b(?:" + Grammar.anyOf("goes-on") + ")\\b)\\s*");
     private static final int FEWEST = 3;
 
     private CalledAfter() {}
@@ -25,7 +22,7 @@ final class CalledAfter {
         var first = matches.get(from);
         if (matches.size() - from < FEWEST || SERVED.contains(Words.key(first.text()))) return first;
         for (var at = from + 1; at + 1 < matches.size(); at++) {
-            if (!AND.matcher(between(phrase, matches, at)).matches()) return first;
+            if (!Grammar.AND.matcher(between(phrase, matches, at)).matches()) return first;
             var next = matches.get(at + 1);
             if (between(phrase, matches, at + 1).isBlank() && isHead(next)) return next;
         }

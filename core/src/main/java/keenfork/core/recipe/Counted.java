@@ -67,6 +67,6 @@ final class Counted {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         var named = HELD.get(food.id());
         if (named == null || !named.isMeant(measure, food)) return choice;
-        return new Line.Choice(new Meaning.OfFood(named.counted()), choice.others());
+        return choice.with(new Meaning.OfFood(named.counted()), choice.others());
     }
 }

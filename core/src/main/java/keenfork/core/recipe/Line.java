@@ -46,9 +46,8 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
             this(main, others, List.of(), List.of());
         }
 
-        public Choice(Meaning main, List<Meaning> others, List<Meaning> inName) {
-            this(main, others, inName, List.of());
-        }
+        /// {@return the same name, where another meaning of it is weighed, or other foods lie beside}
+        Choice with(Meaning weighed, List<Meaning> beside) { return new Choice(weighed, beside, inName, joined); }
     }
 
     public Line {

@@ -226,14 +226,14 @@ final class LineReader {
         if (sure.isEmpty()) return;
         var last = sure.removeLast();
         sure.addFirst(first.main());
-        if (isListed) choices.set(0, withSure(new Line.Choice(last, List.of(), first.inName()), sure));
+        if (isListed) choices.set(0, withSure(first.with(last, List.of()), sure));
         choices.subList(1, choices.size()).replaceAll(c -> withSure(c, sure));
     }
 
     private static Line.Choice withSure(Line.Choice choice, List<Meaning> sure) {
         var others = new ArrayList<>(choice.others());
         others.addAll(sure);
-        return new Line.Choice(choice.main(), others, choice.inName(), choice.joined());
+        return choice.with(choice.main(), others);
     }
 
     /// "oat, almond or soya milk": where there is an "or", a comma between foods is one, too.
@@ -285,9 +285,10 @@ final class LineReader {
             main = match;
         }
         if (matches.size() == 1) return new Line.Choice(main.meaning(), List.of());
-        var chosen = CalledAfter.head(phrase, matches, matches.indexOf(main));
+        var first = matches.indexOf(main);
+        var chosen = CalledAfter.head(phrase, matches, first);
         // the cheese of "cheese & onion pasty" is joined to its name
-        var joined = chosen == main ? matches.size() : matches.indexOf(main);
+        var joined = chosen == main ? matches.size() : first;
         return new Line.Choice(chosen.meaning(),
                 matches.stream().filter(m -> m != chosen).map(Match::meaning).distinct().toList(),
                 matches.stream().filter(m -> m.end() <= chosen.start()).map(Match::meaning).distinct().toList(),
@@ -323,8 +324,7 @@ final class LineReader {
     private static Line.Choice without(Line.Choice choice, String preparation) {
         if (preparation.isEmpty() || !(choice.main() instanceof Meaning.OfFood(var food))) return choice;
         return LeftOut.of(food, preparation)
-                .map(f -> new Line.Choice(new Meaning.OfFood(f), choice.others(), choice.inName(), choice.joined()))
-                .orElse(choice);
+                .map(f -> choice.with(new Meaning.OfFood(f), choice.others())).orElse(choice);
     }
 
     private static int first(int one, int other) { return other < 0 ? one : Math.min(one, other); }
@@ -347,7 +347,7 @@ final class LineReader {
         if (taken.isEmpty()) return choice;
         var others = new ArrayList<>(taken.subList(1, taken.size()));
         others.addAll(choice.others());
-        return new Line.Choice(taken.getFirst(), others, choice.inName(), choice.joined());
+        return choice.with(taken.getFirst(), others);
     }
 
     // --- weights -----------------------------------------------------------------------------------------------------

@@ -27,7 +27,9 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
             Pattern.compile("\\bdrained (?:" + Grammar.anyOf("behind-drained") + ")\\b");
     private static final Pattern DRAINED = Pattern.compile("(?<!un)(?<!(?:" + Grammar.anyOf("undrained") + ") )drain");
 
-    private static final Pattern BY_PORTION = Grammar.wordOf("by-portion");
+    /// "chicken breasts, 1 per portion" are counted
+    private static final Pattern BY_PORTION =
+            Pattern.compile("(?i)[^,;(]*\\b(?:" + Grammar.anyOf("by-portion") + ")\\s*(?:[,;(]|$)");
     private static final String SLICE = "slice";
     /// a smaller bare figure may count something: "2 chutney" is two pots of it
     private static final Fraction LEAST_GRAMS = Fraction.of(10);
@@ -57,9 +59,10 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
                     .map(Food::centimetre).flatMap(Optional::stream).findFirst();
             if (one.isPresent()) return one.get().times(centimetres).grams(amount.low(), amount.high());
         }
-        // "carrot cake 14 portions" are slices of it
-        var isByPortion = measure.noun().equals(Unit.NONE.id()) && BY_PORTION.matcher(measure.rest()).find();
-        return weighEach(amount, isByPortion ? SLICE : measure.noun(), measure.size(), choices);
+        if (!isByPortion(measure)) return weighEach(amount, measure.noun(), measure.size(), choices);
+        // "carrot cake 14 portions" are slices of it; how large a portion of chicken is, nobody says
+        return choices.stream().allMatch(c -> isMade(c.main())) ? weighEach(amount, SLICE, measure.size(), choices)
+                : null;
     }
 
     /// "mayo 500", "120 pine nuts", "mango 400": a bare figure beside what has no piece to count is its grams, and
@@ -68,7 +71,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     Measure inGrams(Measure measure, List<Line.Choice> choices, boolean isBehind) {
         var amount = measure.amount();
         if (amount == null || amount.unit() != Unit.NONE || !measure.noun().equals(Unit.NONE.id())
-                || measure.each() != null || measure.noted() != null
+                || measure.each() != null || measure.noted() != null || isByPortion(measure)
                 || choices.isEmpty() || !choices.stream().allMatch(c -> isWeighed(c.main())))
             return measure;
         if (isBehind && (isDecimal(amount.low()) || isMoreThanOne(amount.low())
@@ -80,6 +83,10 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
                 && choices.stream().flatMap(c -> food(c.main()).stream()).noneMatch(this::isCounted);
         if (!isLarge && weigh(measure, choices) != null) return measure;
         return in(Unit.G, measure, amount);
+    }
+
+    private static boolean isByPortion(Measure measure) {
+        return measure.noun().equals(Unit.NONE.id()) && BY_PORTION.matcher(measure.rest()).lookingAt();
     }
 
     private static Measure in(Unit unit, Measure measure, Amount amount) {

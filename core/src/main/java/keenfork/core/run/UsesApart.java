@@ -6,7 +6,7 @@ import java.util.stream.IntStream;
 /// The most uses of one kind of kit of which any two can follow each other in neither order: the largest clique of the
 /// graph of such pairs, by branch and bound.
 final class UsesApart {
-    /// steps after which what was found is enough: a clique that could be larger is still a bound
+    /// steps after which what was found is enough: a smaller clique is a bound, too
     private static final int STEPS = 200_000;
 
     private final int uses;

@@ -183,12 +183,8 @@ final class Deriver {
 
         /// {@return whether the pack names all that something surely holds}
         private boolean isOnPack(Meaning meaning) {
-            var holds = switch (meaning) {
-                case Meaning.OfFood(var food) -> food.holds();
-                case Meaning.OfSubstances(var substances) -> substances;
-                case Meaning.Vague _ -> List.<Substance>of();
-            };
-            return holds.stream().allMatch(h -> named().anyMatch(s -> TREE.isUnder(s, h) || TREE.isUnder(h, s)));
+            return meaning.holds().stream()
+                    .allMatch(h -> named().anyMatch(s -> TREE.isUnder(s, h) || TREE.isUnder(h, s)));
         }
 
         /// {@return what the pack in use names as being in it}

@@ -37,6 +37,25 @@ class OrderPadTest {
             """)
     void what_is_no_name_turned_round_stays(String line, String food) { assertThat(only(line)).isEqualTo(food); }
 
+    /// a portion of what is cut is a slice of it
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            carrot cake 14 portions          | 14 slices carrot cake
+            quiche 12 ptns                   | 12 slices quiche
+            lasagne 10 portions              | 10 slices lasagne
+            6 chicken breasts, 1 per portion | 6 chicken breasts
+            """)
+    void a_portion_weighs_as_much_as_a_slice(String line, String same) {
+        var mass = aDish(line).lines().getFirst().mass();
+        assertThat(mass).isNotNull().isEqualTo(aDish(same).lines().getFirst().mass());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"10 chicken portions", "8 cod portions", "ham 12 portions"})
+    void nobody_knows_how_large_a_portion_of_it_is(String line) {
+        assertThat(aDish(line).lines().getFirst().mass()).isNull();
+    }
+
     private static String only(String line) { return aDish(line).lines().getFirst().food().orElseThrow().name(); }
 
     @ParameterizedTest
