@@ -25,6 +25,11 @@ final class DishWord {
     private static final Pattern STOPS = Pattern.compile(
             "(?i)\\s*(?:[^\\p{L}\\s-]|$|(?:" + Grammar.anyOf("filled-in") + "|" + Grammar.anyOf("told-with") + ")\\b|"
                     + Grammar.AND.pattern() + ")");
+    /// "burger in brioche"
+    private static final String IN = " in ";
+    private static final Pattern NOTHING = Pattern.compile("[\\d\\s]*");
+    /// "crumble in feta"
+    private static final Set<String> DONE = Grammar.words("done-in");
     private static final int FEWEST_LISTED = 2;
 
     /// what is eaten beside a made dish
@@ -91,6 +96,8 @@ final class DishWord {
     /// {@return whether what follows goes with it, and is not what it describes: "burger in a bun", "cake with cream"}
     static boolean isServed(Place place) {
         var with = GOES_WITH.matcher(place.text()).region(place.match().end(), place.text().length());
+        if (place.isFirst() && NOTHING.matcher(place.before()).matches() && place.behind().equals(IN))
+            return !DONE.contains(Words.key(place.match().text()));
         return with.lookingAt() && (place.isLast() || place.matches().get(place.at() + 1).start() >= with.end());
     }
 

@@ -283,6 +283,12 @@ public final class Foods {
     /// {@return what a short form stands for, or null where a word is none}
     static @Nullable String shortForm(String word) { return SHORT_FORMS.get(word); }
 
+    /// {@return whether a line opens with a word that is a food there and mostly a work: "toast with butter"}
+    /// @param isCounted whether an amount stands in front of it: no work is counted
+    public static boolean opensWithFood(String words, boolean isCounted) {
+        return TwoSided.opensWithFood(words, isCounted);
+    }
+
     /// {@return whether one of some words is a short form of the kitchen's, and not a slip of the pen}
     public boolean isShortForm(String text) {
         return Words.of(text).stream().anyMatch(w -> SHORT_FORMS.containsKey(w.text()));

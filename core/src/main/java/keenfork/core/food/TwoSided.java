@@ -38,6 +38,12 @@ final class TwoSided {
         return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1;
     }
 
+    private static final Set<Sense> WORKS = EnumSet.of(Sense.WORKS, Sense.NOUN);
+    private static final Pattern OPENS = Pattern.compile("(?iU)(?:of\\s)?(?<word>\\p{L}+)\\s(?:"
+            + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("filled-in") + ")\\b");
+    /// what is rather named than told to do, at the head of a line
+    private static final Set<String> NOUN_FIRST = Grammar.words("noun-first");
+
     /// how far before a word its amount is looked for
     private static final int FURTHEST = 40;
     private static final Pattern WEIGHED = Pattern.compile("(?i)[\\d½⅓⅔¼¾]\\s?(?:" + UnitNames.measures()
@@ -83,6 +89,15 @@ final class TwoSided {
     /// {@return the matches that are foods where they stand}
     static List<Match> foods(String text, List<Match> matches) {
         return foods(text, foods(text, matches, TALK), OTHERS);
+    }
+
+    /// {@return whether the first of some words is a food with which something goes: "2 slices toast with butter",
+    /// "mash with butter"}
+    static boolean opensWithFood(String words, boolean isCounted) {
+        var opens = OPENS.matcher(words);
+        if (!opens.lookingAt()) return false;
+        var word = Words.key(opens.group("word"));
+        return NOUN_FIRST.contains(word) || isCounted && WORKS.contains(HELD.get(word));
     }
 
     private static List<Match> foods(String text, List<Match> matches, Set<Sense> kinds) {

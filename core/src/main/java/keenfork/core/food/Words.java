@@ -15,6 +15,10 @@ public final class Words {
     /// what "&" is read as: "almond & milk" is no almond milk, and "salt & pepper squid" a name
     static final String AND = "and";
     private static final Pattern MARKS = Pattern.compile("[\\p{M}\\p{Cf}'’]+");
+    /// figures that are printed small and high, as a note's number is
+    private static final String RAISED = "¹²³⁰⁴⁵⁶⁷⁸⁹";
+    /// letters of the shortest word that a plain figure is taken off from
+    private static final int SHORTEST_NOTED = 4;
     private static final Map<String, String> IRREGULAR = irregular();
     /// what may follow "free" where nothing is denied: free range eggs, free-flowing salt
     private static final Set<String> NOT_DENYING = Grammar.words("not-denying");
@@ -54,7 +58,7 @@ public final class Words {
                 continue;
             }
             var start = at;
-            while (at < text.length()
+            while (at < text.length() && !isNote(text, start, at)
                     && (isInside(text.codePointAt(at)) || isQuiet(text.codePointAt(at)) && !isElided(text, start, at)))
                 at += Character.charCount(text.codePointAt(at));
             var form = oneForm(text.substring(start, at));
@@ -71,6 +75,16 @@ public final class Words {
                     Character.COMBINING_SPACING_MARK, Character.ENCLOSING_MARK -> true;
             default -> false;
         };
+    }
+
+    /// the number of a note below, behind a word: "hazelnuts¹" and, where the printing was lost, "hazelnuts1"; but not
+    /// "B12"
+    private static boolean isNote(String text, int start, int at) {
+        var c = text.charAt(at);
+        if (at == start || !Character.isLetter(text.charAt(at - 1))) return false;
+        if (RAISED.indexOf(c) >= 0) return true;
+        return c >= '1' && c <= '9' && at - start >= SHORTEST_NOTED
+                && (at + 1 == text.length() || !Character.isLetterOrDigit(text.charAt(at + 1)));
     }
 
     /// apostrophes, and characters nobody sees: a soft hyphen in "pea\u00ADnut" hides no peanut

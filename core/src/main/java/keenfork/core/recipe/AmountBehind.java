@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
@@ -29,9 +30,14 @@ final class AmountBehind {
     private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
     private static final Pattern TIMES = Pattern.compile("(?i)\\s*[x×]\\s?(?<count>[1-9]\\d{0,2})(?![\\p{L}\\d.,])");
+    private static final Pattern TIMES_OF =
+            Pattern.compile("(?i)\\s?[x×]\\s?\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b");
+    private static final Pattern TIMES_SIGN = Pattern.compile("(?i)\\p{L} [x×]\\s?$");
     private static final Pattern TIMES_BEFORE =
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");
 
+    /// "lemon juice (2 lemons)": how many were squeezed
+    private static final Pattern JUICED = Pattern.compile("(?i)(?:" + Grammar.anyOf("squeezed-from") + ") \\($");
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
     private static final Fraction MOST_ROUND = Fraction.of(5000);
     private static final int ROUND = 5;
@@ -67,16 +73,31 @@ final class AmountBehind {
             if (PAGE.matcher(text.substring(0, at)).find()) continue;
             var separated = isSeparated(text, at);
             if (!Character.isDigit(text.charAt(at)) && "½¼¾⅓⅔⅛.".indexOf(text.charAt(at)) < 0
-                    && !(separated && Character.isLetter(text.charAt(at))))
+                    && !(Character.isLetter(text.charAt(at)) && (separated || isNumberInWords(text, at))))
                 continue;
             var number = Numbers.at(text, at);
             // "rice sticks 5mm 4kg" are as wide as that
             if (number == null || number.high().top() == 0 || WIDE.matcher(text.substring(number.end())).lookingAt())
                 continue;
+            // "toms, chopped 2 x 2.5 kg": the times are told with what there is of it
+            if (TIMES_OF.matcher(text.substring(number.end())).lookingAt()) continue;
             var found = behind(text, at, number, separated);
-            if (found != null) return found;
+            var isWord = !separated && Character.isLetter(text.charAt(at));
+            if (found != null && (!isWord || !found.noun().equals(Unit.NONE.id()) || number.end() == text.length()))
+                return found;
         }
         return null;
+    }
+
+    /// "tahini half a kilo", "chickpeas two tins", "eggs a dozen": before a unit, or where it ends the line
+    private static boolean isNumberInWords(String text, int at) {
+        var cursor = new Cursor(text, at);
+        if (cursor.is(Does.ARTICLE)) {
+            cursor.pass();
+            cursor.blanks();
+        }
+        return cursor.is(Does.NUMBER) || cursor.is(Does.PART) || cursor.is(Does.HALF) || cursor.is(Does.FEW)
+                || cursor.is(Does.DOZEN);
     }
 
     /// "butter 300 cold": grams as kitchens weigh them
@@ -98,7 +119,7 @@ final class AmountBehind {
 
     /// "pine kernels, small handful", "tzatziki, a good dollop": a count noun behind the food that ends what is said.
     private @Nullable Measure unitBehindComma(String text) {
-        for (var comma = text.indexOf(','); comma > 0; comma = text.indexOf(',', comma + 1)) {
+        for (var comma = mark(text, 0); comma > 0; comma = mark(text, comma + 1)) {
             var cursor = new Cursor(text, comma + 1);
             cursor.blanks();
             cursor.take(Does.ARTICLE);
@@ -110,9 +131,18 @@ final class AmountBehind {
             var isEach = EACH.matcher(cursor.rest()).matches();
             if (cursor.ahead() != 0 && cursor.ahead() != ',' && !isEach) continue;
             return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(),
-                    text.substring(0, comma) + (isEach ? "" : cursor.rest()));
+                    text.substring(0, comma).stripTrailing() + (isEach ? "" : cursor.rest()));
         }
         return null;
+    }
+
+    /// a comma, or a dash amid blanks: "salt - pinch"
+    private static int mark(String text, int from) {
+        for (var at = from; at < text.length(); at++)
+            if (text.charAt(at) == ',' || "-–—".indexOf(text.charAt(at)) >= 0 && at > 0 && text.charAt(at - 1) == ' '
+                    && text.startsWith(" ", at + 1))
+                return at;
+        return -1;
     }
 
     private @Nullable Measure behind(String text, int at, Numbers.Found number, boolean separated) {
@@ -124,7 +154,7 @@ final class AmountBehind {
         if (unit != null) amount = ahead.added(cursor, SaidOn.andAPart(cursor, ahead.wider(cursor, amount, unit)));
         ahead.skipOther(cursor);
         cursor.blanks();
-        var from = text.lastIndexOf("(from", at);
+        var from = JUICED.matcher(text.substring(0, at)).find() ? at - 1 : text.lastIndexOf("(from", at);
         if (unit == null && inBracket && from >= 0) {
             var close = text.indexOf(')', at);
             return close < 0 ? null : MeasureReader.measure(amount, Set.of(), text.substring(0, from).strip());
@@ -132,7 +162,9 @@ final class AmountBehind {
         if (unit != null && cursor.take(Does.EACH)) cursor.mark(".");
         amount = isWeighed(unit) ? amount.times(times(cursor)) : amount;
         cursor.blanks();
-        var ends = cursor.ahead() == 0 || ",;()+".indexOf(cursor.ahead()) >= 0;
+        // "eggs x6 free range": nothing else is meant by that
+        var ends = cursor.ahead() == 0 || ",;()+".indexOf(cursor.ahead()) >= 0
+                || unit == null && TIMES_SIGN.matcher(text.substring(0, at)).find();
         // "basil 2kg picked", "dill 1 bunch picked", "carrots 3": an amount or a last number, right behind a food
         var isFew = number.high().compareTo(MOST_COUNTED) <= 0 || unit == null && isRound(number.high());
         var isWeighed = isWeighed(unit);
@@ -148,7 +180,7 @@ final class AmountBehind {
                         || (unit == null ? ends || isFew && isHow(before, cursor.rest()) : isFew)
                                 && (endsInFood(before) || unit == null && endsInDone(before, isPlain)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
-        var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=\\s)x)+(?:about |approx\\.? )?$", "")
+        var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=[\\s(])x)+(?:about |approx\\.? )?$", "")
                 .strip();
         if (food.isEmpty()) return null;
         var tail = cursor.rest();
@@ -255,6 +287,6 @@ final class AmountBehind {
         while (i >= 0 && text.charAt(i) == ' ') i--;
         if (i < 0) return false;
         var c = text.charAt(i);
-        return ",:;(–—-×".indexOf(c) >= 0 || (c == 'x' || c == 'X') && i > 0 && text.charAt(i - 1) == ' ';
+        return ",:;(–—-×".indexOf(c) >= 0 || (c == 'x' || c == 'X') && i > 0 && " (".indexOf(text.charAt(i - 1)) >= 0;
     }
 }

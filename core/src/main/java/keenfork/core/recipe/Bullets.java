@@ -1,10 +1,14 @@
 package keenfork.core.recipe;
 
 import java.util.List;
+import java.util.regex.Pattern;
 
 /// What stands before the words of a line and says nothing: bullets, tick boxes, numbers of a list, pictures.
 final class Bullets {
     private static final String BULLETS = ">-–—*•·▪◦‣▢☐☑✓✔+➢➤►→●○■□";
+    /// a letter in brackets, or a small number as the Romans wrote it
+    private static final Pattern LETTERED = Pattern.compile("(?i)(?:\\(?[a-h]\\)|\\(?(?:i{1,3}|iv|vi{0,3}|ix|x)\\)"
+            + "|(?:i{1,3}|iv|vi{1,3}|ix)\\.) ");
     /// asks for a picture in colour
     private static final int VARIATION = 0xFE0F;
     /// makes one picture of two
@@ -20,14 +24,14 @@ final class Bullets {
         if (digits > at && digits + 1 < text.length() && ".)".indexOf(text.charAt(digits)) >= 0
                 && text.charAt(digits + 1) == ' ')
             at = digits + 1;
-        else if (isLettered(text, at)) at += 2;
+        else at = behindLetter(text, at);
         return text.substring(at).strip();
     }
 
-    /// "B) Pasta pesto: ..." of a list of dishes
-    private static boolean isLettered(String text, int at) {
-        return at + 3 < text.length() && text.charAt(at) >= 'A' && text.charAt(at) <= 'H' && text.charAt(at + 1) == ')'
-                && text.charAt(at + 2) == ' ';
+    /// "B) Pasta pesto: ..." of a list of dishes, "(a) 200 g tahini", "ii. 3 lemons"
+    private static int behindLetter(String text, int from) {
+        var letters = LETTERED.matcher(text).region(from, text.length());
+        return letters.lookingAt() ? letters.end() : from;
     }
 
     /// {@return a line without bullet or tick box; a number stays}

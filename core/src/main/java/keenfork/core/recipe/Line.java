@@ -99,6 +99,10 @@ public record Line(String text, @Nullable Amount amount, boolean toTaste, boolea
         return new Line(text, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, declaration);
     }
 
+    Line withAmount(Amount other, @Nullable Mass weighing) {
+        return new Line(text, other, toTaste, optional, preparation, choices, words, dish, weighing, becomes, pack);
+    }
+
     Line withText(String written) {
         return new Line(written, amount, toTaste, optional, preparation, choices, words, dish, mass, becomes, pack);
     }

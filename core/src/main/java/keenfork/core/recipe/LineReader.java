@@ -35,6 +35,8 @@ final class LineReader {
             Grammar.list("head-end").stream().map(w -> w.substring(0, 1)).distinct().collect(Collectors.joining());
     private static final String AROUND = " ,();";
     private static final PhrasePattern TO_TASTE = new PhrasePattern(Grammar.list("as-liked"), "");
+    /// what is counted is no work: "2 slices toast with butter"
+    private static final String ONE = "1 ";
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
@@ -75,11 +77,12 @@ final class LineReader {
         var toTaste = TO_TASTE.isIn(text);
         var optional = lower.contains("optional");
         var measure = straight(measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text));
-        var named = choices(measure.rest());
+        var named = choices(Foods.opensWithFood(measure.rest(), measure.amount() != null) ? ONE + measure.rest()
+                : measure.rest());
         var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
                 : named.words;
         var pressed = pressed(measure);
-        var preparation = preparation(measure.rest(), named.before);
+        var preparation = preparation(measure.rest(), named.before.startsWith(ONE.strip()) ? "" : named.before);
         var choices = named.choices.stream().map(c -> without(pressed(c, pressed), preparation)).toList();
         if (measure.amount() == null)
             return new Line(bare, null, toTaste, optional, preparation, choices, words, "", null, null, null);
@@ -197,6 +200,8 @@ final class LineReader {
         if (main.end() == phrase.length() || !(main.meaning() instanceof Meaning.OfFood(var food))) return named;
         var cut = headEnd(phrase);
         if (cut >= phrase.length() || main.end() > cut) return named;
+        // "cooked chickpeas (500 g dry)" are cooked
+        if (Numbers.hasFigure(phrase.substring(cut))) return named;
         var better = State.of(food, phrase, cut);
         if (better.isEmpty()) return named;
         var changed = new ArrayList<>(named);

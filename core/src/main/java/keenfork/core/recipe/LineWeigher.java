@@ -39,6 +39,8 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     private static final Fraction MOST_IN_FRONT = Fraction.of(99);
     private static final int DECIMAL = 5;
     private static final Fraction MOST_COUNTED = Fraction.of(48);
+    /// of two, either may be meant
+    private static final int SEVERAL = 3;
     private static final Amount ONE = new Amount(Fraction.ONE, Fraction.ONE, Unit.NONE);
     private static final Set<String> NEVER_COUNTED = Set.copyOf(Grammar.list("never-counted"));
     private static final Set<String> BY_HUNDREDS = Set.copyOf(Grammar.list("by-hundreds"));
@@ -48,7 +50,7 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
     Mass weigh(Measure measure, List<Line.Choice> choices) {
         var amount = measure.amount();
         if (amount == null) return null;
-        if (measure.noted() != null) return weighEach(measure.noted(), Unit.NONE.id(), BigDecimal.ONE, choices);
+        if (measure.noted() != null) return weighNoted(measure, amount, measure.noted(), choices);
         var each = measure.each();
         if (each != null)
             return weighEach(new Amount(amount.low().times(each.low()), amount.high().times(each.high()), each.unit()),
@@ -63,6 +65,18 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
         // "carrot cake 14 portions" are slices of it; how large a portion of chicken is, nobody says
         return choices.stream().allMatch(c -> isMade(c.main())) ? weighEach(amount, SLICE, measure.size(), choices)
                 : null;
+    }
+
+    /// "12 salmon portions (150 g)": what is noted of several is the weight of each, where as much for all of them is
+    /// further from what they usually weigh
+    private @Nullable Mass weighNoted(Measure measure, Amount amount, Amount noted, List<Line.Choice> choices) {
+        var said = weighEach(noted, Unit.NONE.id(), BigDecimal.ONE, choices);
+        var usual = weighEach(amount, measure.noun(), measure.size(), choices);
+        var many = amount.low().decimal().doubleValue();
+        if (said == null || usual == null || many < SEVERAL || noted.unit().kind() != Unit.Kind.WEIGHT) return said;
+        var share = said.likely() / (double) Math.max(1, usual.likely());
+        return Math.abs(Math.log(share * many)) < Math.abs(Math.log(share))
+                ? said.times(amount.low().decimal(), amount.high().decimal()) : said;
     }
 
     /// "mayo 500", "120 pine nuts", "mango 400": a bare figure beside what has no piece to count is its grams, and

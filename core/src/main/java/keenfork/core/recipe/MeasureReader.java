@@ -42,16 +42,19 @@ final class MeasureReader {
 
     private static final Set<Unit> SPOONS = Set.of(Unit.TSP, Unit.TBSP, Unit.CUP);
     private static final Set<Unit> BY_ITSELF = Set.of(Unit.KG, Unit.L, Unit.LB);
+    private static final Fraction OUNCES_OF_A_POUND = Fraction.of(16);
     private static final Pattern HAS_FIGURE = Pattern.compile("\\d");
 
     private final Volumes volumes;
     private final Units units;
     private final AmountBehind behind;
+    private final NotedWeight noted;
 
     MeasureReader(Volumes volumes) {
         this.volumes = volumes;
         this.units = new Units(volumes);
         this.behind = new AmountBehind(this, units);
+        this.noted = new NotedWeight(this);
     }
 
     Measure read(String written) {
@@ -130,11 +133,7 @@ final class MeasureReader {
         skipOther(cursor);
         if (unit.unit().kind() == Unit.Kind.WEIGHT) size = BigDecimal.ONE;
         var rest = behind(cursor);
-        var noted = noted(rest, amount);
-        if (noted == null) return new Measure(amount, unit.noun(), size, null, null, null, pressed, rest);
-        var isEach = isContainer(amount.unit()) || noted.each;
-        return new Measure(amount, unit.noun(), BigDecimal.ONE, isEach ? noted.amount : null,
-                isEach ? null : noted.amount, null, pressed, noted.rest);
+        return noted.with(new Measure(amount, unit.noun(), size, null, null, null, pressed, rest));
     }
 
     /// What is told of what counted things hold.
@@ -152,14 +151,8 @@ final class MeasureReader {
 
     private Measure with(Amount amount, String noun, Inside inside, Set<JuiceOrZest> pressed, Cursor cursor) {
         var rest = behind(cursor);
-        var noted = inside.each == null && inside.all == null ? noted(rest, amount) : null;
-        if (noted == null)
-            return new Measure(amount, noun, inside.size, inside.each, inside.all, null, pressed, rest);
-        return new Measure(amount, noun, BigDecimal.ONE, noted.each ? noted.amount : null,
-                noted.each ? null : noted.amount, null, pressed, noted.rest);
+        return noted.with(new Measure(amount, noun, inside.size, inside.each, inside.all, null, pressed, rest));
     }
-
-    private static boolean isContainer(Unit unit) { return unit == Unit.TIN || unit == Unit.JAR || unit == Unit.POT; }
 
     Amount amount(Numbers.Found number, Written unit) {
         return new Amount(number.low().times(unit.times()), number.high().times(unit.times()), unit.unit());
@@ -254,7 +247,8 @@ final class MeasureReader {
     }
 
     /// A number with a unit of weight or volume at the cursor, taken; else null.
-    private @Nullable Amount weight(Cursor cursor) {
+    @Nullable
+    Amount weight(Cursor cursor) {
         var number = Numbers.at(cursor.text, cursor.at);
         if (number == null) return null;
         cursor.at = number.end();
@@ -321,7 +315,21 @@ final class MeasureReader {
                     amount.high().plus(other.high().times(share)), amount.unit());
         }
         cursor.at = start;
-        return amount;
+        return amount.unit() == Unit.LB ? withOunces(cursor, amount) : amount;
+    }
+
+    /// "2lb4 mince", "mince 2lb 8": the ounces have no name
+    private Amount withOunces(Cursor cursor, Amount pounds) {
+        var start = cursor.at;
+        var ounces = cursor.isDigit() ? Numbers.at(cursor.text, cursor.at) : null;
+        if (ounces != null && ounces.high().compareTo(OUNCES_OF_A_POUND) < 0
+                && (ounces.end() == cursor.text.length() || cursor.text.charAt(ounces.end() - 1) == ' ')) {
+            cursor.at = ounces.end();
+            var all = ounces.high().times(share(Unit.OZ, Unit.LB));
+            return new Amount(pounds.low().plus(all), pounds.high().plus(all), Unit.LB);
+        }
+        cursor.at = start;
+        return pounds;
     }
 
     private Fraction share(Unit of, Unit in) {
@@ -350,26 +358,6 @@ final class MeasureReader {
         return afterOf(cursor);
     }
 
-    private record Noted(Amount amount, boolean each, String rest) {}
-
-    /// A weight in brackets among the words: "1 ball mozzarella (125 g)". Beside a weight it says nothing new.
-    private @Nullable Noted noted(String rest, Amount amount) {
-        for (var open = rest.indexOf('('); open >= 0; open = rest.indexOf('(', open + 1)) {
-            var cursor = new Cursor(rest, open + 1);
-            cursor.blanks();
-            var weight = weight(cursor);
-            if (weight == null) continue;
-            skipOther(cursor);
-            var each = cursor.take(Does.EACH);
-            cursor.take(Does.ALTOGETHER);
-            if (!cursor.mark(")")) continue;
-            var without = (rest.substring(0, open) + rest.substring(cursor.at)).replace("  ", " ").strip();
-            if (amount.unit().kind() == Unit.Kind.WEIGHT || amount.unit().kind() == weight.unit().kind()) return null;
-            return new Noted(weight, each, without);
-        }
-        return null;
-    }
-
     // --- no number in front ------------------------------------------------------------------------------------------
 
     /// "pinch of salt" and "flour 200 g": a unit without a number, or the amount behind the food.
@@ -390,8 +378,8 @@ final class MeasureReader {
             if (each != null) cursor.blanks();
             // "cloves 50 g": the count noun is the food itself
             if (cursor.ahead() != 0)
-                return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null,
-                        Set.of(), afterOf(cursor));
+                return noted.with(new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null,
+                        Set.of(), afterOf(cursor)));
         }
         // "tbsp dijon": one
         if (unit != null && SPOONS.contains(unit.unit()) && Character.isLetter(cursor.ahead())
@@ -403,6 +391,6 @@ final class MeasureReader {
             return measure(Amount.of(1, unit.unit()).times(unit.times()), Set.of(), afterOf(cursor));
         cursor.at = start;
         var found = behind.read(text);
-        return found != null ? found : measure(null, Set.of(), text);
+        return found != null ? noted.with(found) : measure(null, Set.of(), text);
     }
 }

@@ -14,10 +14,10 @@ final class MeasuredBehind {
     private static final Pattern JOINED =
             Pattern.compile("\\s+\\+\\s+|[,;]\\s+(?![^()]{0,60}\\))|(?<=\\d\\s?\\p{L}{0,9})\\s+(?:"
                     + Grammar.anyOf("amount-joint") + "|&)\\s+(?=\\p{L}.{0,60}\\d)");
-    private static final Pattern BEHIND =
-            Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?\\s\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:"
-                    + UnitNames.any() + "|T|c)\\b)?(?:\\s(?:" + UnitNames.any() + ")\\b)?\\s*(?:\\([^()]{1,40}\\)|(?:"
-                    + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
+    private static final Pattern BEHIND = Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?"
+            + "(?:\\s|\\s?[(=]\\s?)\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:" + UnitNames.any()
+            + "|T|c)\\b)?(?:\\s(?:" + UnitNames.any() + ")\\b)?\\)?\\s*(?:\\([^()]{1,40}\\)|(?:"
+            + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
 
     private MeasuredBehind() {}

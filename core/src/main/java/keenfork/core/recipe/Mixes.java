@@ -14,6 +14,12 @@ final class Mixes {
     private static final Set<String> HELD = Table.read(Mixes.class, "mixes.txt", 2).stream().map(r -> r.cell(0))
             .collect(Collectors.toUnmodifiableSet());
     private static final Pattern OPEN_ENDED = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("open-ended") + ")\\b");
+    /// behind the mix: in brackets, or behind a dash or colon up to the end
+    private static final Pattern LIST =
+            Pattern.compile("\\s*(?:\\((?<list>[^()]*)\\)|(?:\\s[-–—]|:)\\s(?<rest>[^()]*)$)");
+    private static final Pattern JOINTS =
+            Pattern.compile("(?i)(?:[\\s,;/&+%\\d.]|\\b(?:" + Grammar.anyOf("food-joint") + "|"
+                    + Grammar.anyOf("mix-share") + ")\\b)*");
     /// so many foods are a mix
     private static final int SEVERAL = 2;
 
@@ -23,12 +29,24 @@ final class Mixes {
     static List<Match> opened(String phrase, List<Match> matches) {
         if (matches.size() <= SEVERAL || !isMix(matches.getFirst().meaning())) return matches;
         var mix = matches.getFirst();
-        var open = phrase.indexOf('(', mix.end());
-        var close = phrase.indexOf(')', open + 1);
-        if (open < 0 || close < 0 || !phrase.substring(mix.end(), open).isBlank()) return matches;
-        var inside = matches.stream().filter(m -> m.start() > open && m.end() <= close).count();
-        return inside < SEVERAL || OPEN_ENDED.matcher(phrase.substring(open, close)).find() ? matches
-                : matches.subList(1, matches.size());
+        var list = LIST.matcher(phrase).region(mix.end(), phrase.length());
+        if (!list.lookingAt()) return matches;
+        var named = list.group("list") != null ? "list" : "rest";
+        var from = list.start(named);
+        var until = list.end(named);
+        var inside = matches.stream().filter(m -> m.start() >= from && m.end() <= until).toList();
+        return inside.size() < SEVERAL || OPEN_ENDED.matcher(list.group(named)).find()
+                || !areListed(phrase, inside, from, until) ? matches : matches.subList(1, matches.size());
+    }
+
+    /// "(tossed in oil and salt)" lists nothing of the mix
+    private static boolean areListed(String phrase, List<Match> inside, int from, int until) {
+        var at = from;
+        for (var match : inside) {
+            if (!JOINTS.matcher(phrase.substring(at, match.start())).matches()) return false;
+            at = match.end();
+        }
+        return JOINTS.matcher(phrase.substring(at, until)).matches();
     }
 
     private static boolean isMix(Meaning meaning) {

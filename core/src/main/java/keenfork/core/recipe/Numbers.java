@@ -226,9 +226,17 @@ public final class Numbers {
             cursor.take(Does.OF);
             return new Range(said.figure(), said.most());
         }
-        if (said.is(Does.DOZEN)) return Range.of(said.figure());
+        if (said.is(Does.DOZEN)) return Range.of(andAHalf(cursor, said.figure()));
         if (said.is(Does.ARTICLE) && !said.is(Does.THE)) return article(cursor);
         return said.is(Does.NUMBER) ? cardinal(said.figure().top(), cursor) : null;
+    }
+
+    /// "a dozen and a half"
+    private static Fraction andAHalf(Cursor cursor, Fraction many) {
+        var back = cursor.at;
+        if (cursor.take(Does.AND) && cursor.take(Does.ARTICLE) && isHalf(cursor)) return many.plus(many.times(HALF));
+        cursor.at = back;
+        return many;
     }
 
     private static void ofA(Cursor cursor) {

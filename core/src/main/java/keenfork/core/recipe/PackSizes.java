@@ -20,7 +20,8 @@ final class PackSizes {
     private static final Pattern TIMES_FIRST =
             Pattern.compile(FOOD + "(?<many>\\d{1,6})\\s?[x×]\\s?(?<each>" + EACH + ")(?<in>" + IN + ")" + REST);
     private static final Pattern TIMES_LAST =
-            Pattern.compile(FOOD + "(?<each>" + EACH + ")(?<in>" + IN + ")\\s?[x×]\\s?(?<many>\\d+)" + REST);
+            Pattern.compile(FOOD + "\\(?(?<each>" + EACH + ")(?<in>" + IN + ")\\)?\\s?[x×]\\s?(?<many>\\d+)"
+                    + REST);
     private static final String OF =
             "(?<many>\\d{1,6})\\s?[x×]\\s?(?!" + EACH + ")(?<each>\\d{1,3})(?:\\s?(?:" + Grammar.anyOf("pack-of")
                     + ")\\b)?";
@@ -31,7 +32,7 @@ final class PackSizes {
             + ")\\b)(?<food>\\p{L}.*)(?<rest>)$");
     /// "4 fillets 150 g each"
     private static final Pattern EACH_BEHIND =
-            Pattern.compile("(?iU)(?<=\\p{L})\\s(?<each>" + EACH + "\\s(?<said>\\p{L}+))$");
+            Pattern.compile("(?iU)(?<=\\p{L}),?\\s(?<each>" + EACH + "\\s(?<said>\\p{L}+))$");
     /// "hake 30 @ 140 g", "30 hake @ 140": what one of them weighs; one at 180 is in the oven
     private static final String AT =
             "\\s*@\\s*(?:(?<each>" + EACH
@@ -97,7 +98,7 @@ final class PackSizes {
             for (var tin : TINS.entrySet())
                 text = tin.getKey().matcher(AFTER_MANY.matcher(text).replaceAll("$1x ")).replaceAll(tin.getValue());
         if (text.indexOf('@') > 0) text = eachAt(text);
-        text = eachInBrackets(text);
+        text = PacksTold.inFront(eachInBrackets(text));
         if (!tellsTimes(text)) return text;
         for (var packs : List.of(TIMES_FIRST, TIMES_LAST)) {
             var told = packs.matcher(text);

@@ -114,11 +114,13 @@ final class RecipeReader {
         parts.replaceAll(p -> withItsName(p, titles));
         putFirst(statedName.said().stream().flatMap(said -> Stated.line(said, home).stream()).toList());
         if (!isOnly && !isNameListed) putFirst(NameLine.of(statedName.words(), lineReader, titles));
+        var people = serves > 0 ? serves : Served.inTitle(name);
+        parts.replaceAll(p -> PerPerson.forAll(p, people));
         if (parts.stream().flatMap(p -> p.lines().stream()).anyMatch(Yields::mayChange)) {
             var said = Yields.said(steps);
             parts.replaceAll(p -> cooked(p, said));
         }
-        return new Recipe(name, serves > 0 ? serves : Served.inTitle(name), makes, parts, steps,
+        return new Recipe(name, people, makes, parts, steps,
                 Stream.concat(Mention.in(steps).stream(), DishName.said(statedName.words(), suggested).stream())
                         .toList(),
                 suggested);

@@ -47,8 +47,8 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
             throw new IllegalArgumentException(
                     "portions are scaled from 1 or more to 1 or more: %d to %d".formatted(recipe.serves(), covers));
         return of(recipe,
-                BigDecimal.valueOf(covers).divide(BigDecimal.valueOf(recipe.serves()), DIGITS, RoundingMode.HALF_UP),
-                volumes);
+                new Writer(BigDecimal.valueOf(covers).divide(BigDecimal.valueOf(recipe.serves()), DIGITS,
+                        RoundingMode.HALF_UP), volumes, true));
     }
 
     /// {@return the recipe for a batch of so many grams going in}
@@ -64,10 +64,13 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
     /// {@return the recipe times a factor}
     /// @throws IllegalArgumentException when the factor is not over 0, or over 1000
     public static Scaled of(Recipe recipe, BigDecimal factor, Volumes volumes) {
-        if (factor.signum() <= 0 || factor.compareTo(MOST_FACTOR) > 0)
-            throw new IllegalArgumentException("a recipe is multiplied by over 0 to 1000, not by " + factor);
-        var writer = new Writer(factor, volumes);
-        return new Scaled(factor, recipe.lines().stream().map(writer::entry).toList());
+        return of(recipe, new Writer(factor, volumes, false));
+    }
+
+    private static Scaled of(Recipe recipe, Writer writer) {
+        if (writer.factor.signum() <= 0 || writer.factor.compareTo(MOST_FACTOR) > 0)
+            throw new IllegalArgumentException("a recipe is multiplied by over 0 to 1000, not by " + writer.factor);
+        return new Scaled(writer.factor, recipe.lines().stream().map(writer::entry).toList());
     }
 
     /// {@return what goes in altogether, as far as it is known}
@@ -91,7 +94,9 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
     }
 
     /// Writes amounts anew; each is read back, and what does not read as meant is left to the cook.
-    private record Writer(BigDecimal factor, Volumes volumes) {
+    ///
+    /// @param isForOthers whether as many more eat of it: what a line says for one of them stays
+    private record Writer(BigDecimal factor, Volumes volumes, boolean isForOthers) {
         /// how far a line may read off what it should: spoons and eggs come in steps
         private static final double FARTHEST = 0.5;
 
@@ -99,6 +104,7 @@ public record Scaled(BigDecimal factor, List<Entry> lines) {
             var mass = line.mass() == null ? null : line.mass().times(new Span(factor, factor, factor));
             if (line.amount() == null || factor.compareTo(BigDecimal.ONE) == 0)
                 return new Entry(line, line.text(), mass, 0, false);
+            if (PerPerson.is(line.text())) return new Entry(line, line.text(), mass, 0, !isForOthers);
             var reader = new LineReader(volumes);
             for (var candidate : candidates(line.text(), line.amount())) {
                 var read = reader.read(candidate);

@@ -25,11 +25,16 @@ final class Several {
     private static final Pattern NEXT_IN_FRONT = Pattern.compile(
             "(?i)(?:\\d{1,5}(?:[.,/]\\d{1,3})?|[½⅓⅔¼¾])\\s?(?:(?:" + UnitNames.measures()
                     + ")\\b)?\\s*\\p{L}[^\\d,;:+&(/|½⅓⅔¼¾]{1,40}");
+    /// "lemons (4) limes (2)", "lemons x4 limes x2"
+    private static final Pattern NEXT_COUNTED =
+            Pattern.compile("(?i)\\p{L}[^\\d,;:+&(/|]{1,40}\\s(?:\\(\\d{1,5}(?:[.,]\\d{1,3})?"
+                    + "\\s?(?:" + UnitNames.any() + ")?\\)|[x×]\\s?\\d{1,3})(?:\\s+|$)");
     private static final Pattern FEW =
             Pattern.compile("(?i)(?<![\\d.,])\\d(?:\\s(?!(?:" + UnitNames.any() + ")\\b)|$)");
     private static final Pattern BY_LETTER = Pattern.compile("\\d{2,4} ?\\p{L}(?<![gGlLtTcC])");
     private static final Pattern SEMICOLON = Pattern.compile("\\s*;\\s*");
-    private static final Pattern SLASH = Pattern.compile("\\s/\\s");
+    private static final Pattern COMMA = Pattern.compile(",\\s*");
+    private static final Pattern SLASH = Pattern.compile("\\s/\\s|(?<=\\p{L}{3})/(?=\\d)");
 
     /// "1 clove garlic, juice of 1 lime"
     private static final Pattern PRESSED =
@@ -66,7 +71,8 @@ final class Several {
         for (var cut = next(line, 0); cut != null; cut = next(line, cut.to)) {
             var before = line.substring(start, cut.from).strip();
             var after = line.substring(cut.to);
-            if ((isMeasured(before) || MeasuredBehind.is(before)) && isMeasured(upToNext(after))) {
+            if ((isMeasured(before) || MeasuredBehind.is(before)
+                    || start == 0 && areFoods(before, line.charAt(cut.from) == ',')) && isMeasured(upToNext(after))) {
                 pieces.add(before);
                 start = cut.to;
             }
@@ -116,7 +122,14 @@ final class Several {
     /// {@return the foods of a list without marks, each with its amount; none where anything else stands in it}
     private static List<String> unmarked(String line) {
         if (line.isEmpty() || !hasFigureWithin(line)) return List.of();
-        var next = (Character.isDigit(line.charAt(0)) ? NEXT_IN_FRONT : NEXT_BEHIND).matcher(line);
+        var counted = pieces(line, NEXT_COUNTED);
+        if (counted.size() > 1) return counted;
+        var pieces = pieces(line, Character.isDigit(line.charAt(0)) ? NEXT_IN_FRONT : NEXT_BEHIND);
+        return pieces.size() > 2 || isUnmistakable(line) ? pieces : List.of();
+    }
+
+    private static List<String> pieces(String line, Pattern one) {
+        var next = one.matcher(line);
         var pieces = new ArrayList<String>();
         var from = 0;
         for (; from < line.length() && next.region(from, line.length()).lookingAt(); from = next.end()) {
@@ -124,7 +137,7 @@ final class Several {
             if (!namesFood(piece)) return List.of();
             pieces.add(piece);
         }
-        return from == line.length() && (pieces.size() > 2 || isUnmistakable(line)) ? pieces : List.of();
+        return from == line.length() ? pieces : List.of();
     }
 
     /// "onions 3 carrots 3" may be how many of what; three such are a list
@@ -136,7 +149,7 @@ final class Several {
     private static boolean hasFigureWithin(String line) {
         for (var at = 3; at + 2 < line.length(); at++)
             if ((Character.isDigit(line.charAt(at)) || "½⅓⅔¼¾".indexOf(line.charAt(at)) >= 0)
-                    && line.charAt(at - 1) == ' ')
+                    && " (x".indexOf(line.charAt(at - 1)) >= 0)
                 return true;
         return false;
     }
@@ -170,6 +183,14 @@ final class Several {
                 return true;
         }
         return false;
+    }
+
+    /// "salt, pepper, 1 tbsp mustard", "salt & 1 tbsp mustard"; but not "tuna, 2 tins in oil", nor "warm wraps, smear
+    /// hummus, 3 falafel each"
+    private static boolean areFoods(String before, boolean isListed) {
+        var pieces = COMMA.split(before);
+        return pieces.length > (isListed ? 1 : 0)
+                && Arrays.stream(pieces).allMatch(p -> Foods.shipped().meaning(p).isPresent());
     }
 
     private record Cut(int from, int to) {}

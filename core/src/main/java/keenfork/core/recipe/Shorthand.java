@@ -17,7 +17,7 @@ final class Shorthand {
     private static final String POTATOES_WORD = Grammar.list("potatoes").getFirst();
     private static final Pattern OF_CLOVES = Grammar.wordOf("of-cloves");
     /// "2x400g", "flatbreads x4": the times and the number are two words
-    private static final Pattern TIMES = Pattern.compile("(?i)(?:(?<=\\d)|(?<= ))[x×](?=\\d)");
+    private static final Pattern TIMES = Pattern.compile("(?i)(?:(?<=\\d)|(?<=[ (]))[x×](?=\\d)");
     /// "48213 Hummus 1 kg": a number of a store list, which no cook counts to
     private static final Pattern CODE = Pattern.compile("\\d{5,14} (?<next>\\p{L}+)(?=.*\\d)");
     /// "oats........500 g"
@@ -42,13 +42,33 @@ final class Shorthand {
     private static final Pattern BUN = Pattern.compile("(?U)(?<food>\\p{L}[\\p{L} ]{1,30}) \\d{1,3} buns?");
     /// "2xcarrots"
     private static final Pattern TIMES_IN_FRONT = Pattern.compile("^(\\d{1,3})[x×X](?=\\p{L}{3})");
+    /// "chickpeas 6xtins"
+    private static final Pattern TIMES_IN = Pattern.compile("(?<= \\d{1,3})([x×])(?=\\p{L}{3})");
     private static final int ALL_SHARES = 100;
     /// "rice and quinoa 50:50, 2 kg": a mix, by its shares
     private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
+    /// "add 200 g tahini", "& 3 eggs": what is done, before how much
+    private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount")
+            + ")\\s|[&]\\s?){1,3}(?=[\\d½¼¾⅓⅔]|(?:" + Grammar.anyOf("one") + ")\\s)");
+    /// "oil/vinegar 3:1": how much of the one for how much of the other
+    private static final Pattern RATIO = Pattern.compile("(?<![\\d.:/])[1-9](?::[1-9]){1,3}(?![\\d:/%])");
+    private static final Pattern STROKE = Pattern.compile("(?<=\\p{L})\\s?/\\s?(?=\\p{L})");
     /// "eggs 12 + 1 for wash"
     private static final Pattern AND_MORE =
             Pattern.compile("(?iU)(?<=\\p{L}\\s)(\\d{1,3})\\s?\\+\\s?(\\d{1,3})(?=\\s(?:" + Grammar.anyOf("more-for")
                     + ")\\b)");
+
+    /// "yolks of 4 eggs"
+    private static final Pattern EGG_PARTS = Pattern.compile("(?iU)^(?<part>(?:" + Grammar.anyOf("egg-part")
+            + ")s?) (?:" + Grammar.anyOf("taken-from") + ") (?<many>\\d{1,3}) (?:" + Grammar.anyOf("egg-word")
+            + ")\\b");
+    private static final String EGG = Grammar.list("egg-word").getFirst();
+
+    /// "tahini c.200 g", "butter ca. 200", "feta ~400 g"
+    private static final Pattern CIRCA =
+            Pattern.compile("(?iU)(?:^|(?<=\\p{L}[\\s,:–-]{1,3}))(?:(?:" + Grammar.anyOf("circa")
+                    + ")\\.\\s?|[~≈]\\s?)(?=[\\d½¼¾])");
+    private static final String ABOUT = Grammar.list("about").getFirst() + " ";
 
     /// "pots 3 kg", "pots for wedges": potatoes, and no pots of anything
     private static final Pattern POTATOES =
@@ -79,21 +99,28 @@ final class Shorthand {
     /// {@return the line as it would be written in full}
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
+        // what is done is no part of the name: "roast 20 red peppers" are no roasted ones out of a jar
+        if (!text.isEmpty() && !Character.isDigit(text.charAt(0))) text = LEAD.matcher(text).replaceFirst("");
         if (!text.isEmpty() && Character.isDigit(text.charAt(0)))
             text = withoutCode(TIMES_IN_FRONT.matcher(text).replaceFirst("$1 x "));
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
         if (text.indexOf('"') > 0 || text.indexOf('”') > 0 || text.indexOf('″') > 0)
             text = INCHES.matcher(text).replaceAll(INCH);
+        if (text.indexOf('x') > 0) text = TIMES_IN.matcher(text).replaceAll("$1 ");
         if (text.startsWith("l ") || text.startsWith("I ")) text = UPRIGHT.matcher(text).replaceFirst("1 ");
         if (text.contains("...") || text.indexOf('…') >= 0) text = LEADERS.matcher(text).replaceFirst(" ");
         if (text.indexOf(IN_FRENCH) >= 0)
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
+        if (text.indexOf(':') > 0) text = withoutRatio(text);
         if (text.indexOf('0') > 0) text = withoutShares(text);
+        if (text.indexOf('f') > 0) text = EGG_PARTS.matcher(text).replaceFirst("${many} " + EGG + " ${part}");
         if (text.endsWith(" bun") || text.endsWith(" buns")) text = inBunches(text);
         if (text.indexOf('+') > 0)
             text = AND_MORE.matcher(text)
                     .replaceAll(m -> String.valueOf(Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2))) + ",");
+        if (text.indexOf('c') >= 0 || text.indexOf('~') > 0 || text.indexOf('≈') > 0)
+            text = CIRCA.matcher(text).replaceFirst(ABOUT);
         text = OnBread.under(Kinds.inFull(PackSizes.inFront(Inverted.kindFirst(text))));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
@@ -103,6 +130,11 @@ final class Shorthand {
         var bun = BUN.matcher(text);
         return bun.matches() && Foods.shipped().find(bun.group("food")).filter(Food::isBunched).isPresent()
                 ? text.replaceFirst("buns?$", Unit.BUNCH.id()) : text;
+    }
+
+    private static String withoutRatio(String text) {
+        var ratio = RATIO.matcher(text);
+        return ratio.find() ? STROKE.matcher(ratio.replaceFirst("").strip()).replaceAll(" & ") : text;
     }
 
     private static String withoutShares(String text) {

@@ -28,7 +28,7 @@ class RowsReadTest {
     private static final String TEXTS = " " + Words.key(
             Stream.of("packs.txt", "recipes.txt", "people.txt", "phrasebook.txt", "pages.txt", "grammar.txt",
                     "steps.txt", "steps-kit.txt", "mentions.txt", "recipes-whole.txt", "made-dishes.txt",
-                    "called-after.txt")
+                    "called-after.txt", "amounts.txt")
                     .flatMap(f -> Corpus.lines(f).stream())
                     .collect(java.util.stream.Collectors.joining(" . ")))
             + " ";

@@ -1,0 +1,84 @@
+package keenfork.core.recipe;
+
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.UnitNames;
+import keenfork.core.measure.Unit;
+
+/// How many packs there are and what is in each, told in two places: "mayo 2 tubs 5 L", "2 tubs of mayo, 5 L", "2 trays
+/// of 30 eggs", "tins chickpeas 4".
+final class PacksTold {
+    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b";
+    private static final String HOLDER =
+            "(?:" + UnitNames.anyOf(u -> u == Unit.TIN || u == Unit.JAR || u == Unit.POT) + "|"
+                    + Grammar.anyOf("holder") + ")\\b\\.?";
+    private static final String BEFORE_EACH = "(?:\\s?(?:[x×@,]|(?:" + Grammar.anyOf("before-size") + ")\\b))?\\s?";
+    private static final String FOOD = "(?<food>\\p{L}[^\\d,;:()@]*?)";
+    private static final String MANY = "(?<many>\\d{1,3})\\s?(?:[x×]\\s?)?";
+    private static final String BEHIND = "(?:\\s(?:" + Grammar.anyOf("each") + "))?";
+    private static final String REST = "(?<rest>\\s*[,;(].*)?$";
+    /// what each holds: "tofu 6 blks @ 280g", "prawns 2 bags (1 kg each)", "2 tubs 5 L mayo", "2 tubs of mayo, 5 L"
+    private static final List<Pattern> HOLDING = List.of(
+            Pattern.compile("(?iU)^" + FOOD + "\\s*[-–—:,]?\\s" + MANY + "(?<in>" + HOLDER + ")" + BEFORE_EACH
+                    + "\\(?(?<each>" + EACH + ")" + BEHIND + "\\)?" + REST),
+            Pattern.compile("(?iU)^" + MANY + "(?<in>" + HOLDER + ")" + BEFORE_EACH + "(?<each>" + EACH + ")" + BEHIND
+                    + "\\s" + FOOD + REST),
+            // "tub mayo 5L": one
+            Pattern.compile("(?iU)^(?<many>)(?<in>" + HOLDER + ")\\s" + FOOD + "\\s(?<each>" + EACH + ")" + REST),
+            Pattern.compile("(?iU)^" + MANY + "(?<in>" + HOLDER + ")\\s" + FOOD + BEFORE_EACH + "(?<each>" + EACH
+                    + ")" + BEHIND + REST));
+    private static final String MANY_OF = MANY + HOLDER + "\\sof\\s(?<each>\\d{1,3})(?![\\d.,/]|\\s?(?:"
+            + UnitNames.measures() + "|[x×])\\b)";
+    /// how many each holds: "2 trays of 30 eggs", "wraps 1 pk of 8"
+    private static final List<Pattern> COUNTED = List.of(
+            Pattern.compile("(?iU)^" + MANY_OF + "\\s" + FOOD + REST),
+            Pattern.compile("(?iU)^" + FOOD + "\\s*[-–—:,]?\\s" + MANY_OF + REST));
+    /// "sheets of lasagne 40", "tins chickpeas 4"
+    private static final Pattern NUMBER_LAST = Pattern.compile("(?iU)^(?<in>"
+            + UnitNames.anyOf(u -> u != Unit.NONE && u.kind() == Unit.Kind.COUNT) + ")\\s" + FOOD
+            + "\\s*[-–—:,]?\\s?(?:[x×]\\s?)?(?<many>[1-9]|[1-4]\\d)$");
+
+    private PacksTold() {}
+
+    /// {@return a line with its packs in front; as it is where it tells none}
+    static String inFront(String line) {
+        var figures = figures(line);
+        if (figures == 0) return line;
+        var last = NUMBER_LAST.matcher(line);
+        if (figures == 1 && Character.isLetter(line.charAt(0)) && last.matches()) return withNumberFirst(line, last);
+        for (var told : HOLDING) {
+            var packs = told.matcher(line);
+            if (packs.matches())
+                return "%s x %s %s %s%s".formatted(packs.group("many").isEmpty() ? "1" : packs.group("many"),
+                        packs.group("each"), packs.group("in"),
+                        packs.group("food"), rest(packs));
+        }
+        for (var told : COUNTED) {
+            var packs = told.matcher(line);
+            if (packs.matches())
+                return "%d x %s%s".formatted(Long.parseLong(packs.group("many")) * Long.parseLong(packs.group("each")),
+                        packs.group("food"), rest(packs));
+        }
+        return line;
+    }
+
+    /// how many runs of figures stand in a line: a look at them spares most lines the patterns
+    private static int figures(String line) {
+        var runs = 0;
+        for (var at = 0; at < line.length(); at++)
+            if (Character.isDigit(line.charAt(at)) && (at == 0 || !Character.isDigit(line.charAt(at - 1)))) runs++;
+        return runs;
+    }
+
+    private static String rest(Matcher packs) { return packs.group("rest") == null ? "" : packs.group("rest"); }
+
+    /// "pot noodles 4" are no pots of noodles
+    private static String withNumberFirst(String line, Matcher told) {
+        var end = told.end("in");
+        return Foods.shipped().recipeWords().isNameBeyond(line, 0, end) ? line
+                : "%s %s %s".formatted(told.group("many"), told.group("in"), told.group("food"));
+    }
+}
