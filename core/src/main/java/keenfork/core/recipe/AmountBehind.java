@@ -1,11 +1,13 @@
 package keenfork.core.recipe;
 
 import java.math.BigDecimal;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Lexicon.Match;
 import keenfork.core.food.UnitNames;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
@@ -38,6 +40,8 @@ final class AmountBehind {
 
     /// "lemon juice (2 lemons)": how many were squeezed
     private static final Pattern JUICED = Pattern.compile("(?i)(?:" + Grammar.anyOf("squeezed-from") + ") \\($");
+    /// "panko 150 toasted in butter"
+    private static final Pattern DONE = Pattern.compile("(?iU)\\p{L}{3,}ed\\b");
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
     private static final Fraction MOST_ROUND = Fraction.of(5000);
     private static final int ROUND = 5;
@@ -177,7 +181,8 @@ final class AmountBehind {
         var isPlain = unit == null && isRound(number.high()) && number.high().compareTo(LEAST_WEIGHED) >= 0;
         var isRightBehind = !separated
                 && (isWeighed && endsInTalk(before)
-                        || (unit == null ? ends || isFew && isHow(before, cursor.rest()) : isFew)
+                        || (unit == null ? ends || isFew && isHow(before, cursor.rest())
+                                || isPlain && DONE.matcher(cursor.rest()).lookingAt() : isFew)
                                 && (endsInFood(before) || unit == null && endsInDone(before, isPlain)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=[\\s(])x)+(?:about |approx\\.? )?$", "")
@@ -239,8 +244,13 @@ final class AmountBehind {
         if (Foods.shipped().isShortForm(named.substring(named.lastIndexOf(' ') + 1))
                 || Foods.shipped().alone(named).isPresent())
             return true;
-        var matches = Foods.shipped().recipeWords().read(named).matches();
-        return !matches.isEmpty() && matches.getLast().end() == named.length();
+        // "lem juice 60", a slip away from its name
+        return endsIn(named, Foods.shipped().recipeWords().read(named).matches())
+                || endsIn(named, Foods.shipped().phrase(named).matches());
+    }
+
+    private static boolean endsIn(String words, List<Match> matches) {
+        return !matches.isEmpty() && matches.getLast().end() == words.length();
     }
 
     /// "mozz grated 800", "eggs hb 20", "flour for thickening 200": a few words of how, or of what for, behind the

@@ -23,7 +23,7 @@ final class Inverted {
     private static final Pattern KIND_LAST = Pattern.compile(
             "(?iU)(?<food>\\p{L}[\\p{L} ]{1,24}) (?<amount>\\d{1,4}(?:[.,]\\d{1,2})?(?:\\s?(?:"
                     + UnitNames.any()
-                    + "))?) (?<kind>\\p{L}{3,24})");
+                    + "))?) (?<kind>\\p{L}{2,24})");
 
     private static final Pattern TWO =
             Pattern.compile("(?U)(?<thing>\\p{L}{3,24})(?:\\s[-–—])?\\s(?<kind>\\p{L}{3,24})");

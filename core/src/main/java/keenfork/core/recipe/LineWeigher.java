@@ -123,10 +123,11 @@ record LineWeigher(Volumes volumes, OwnWeights own) {
         return number.bottom() > 1 && number.compareTo(Fraction.ONE) > 0;
     }
 
+    /// "rolls 120" are so many, and "chicken stock 300" is as many grams, though a cube of it has a weight
     private boolean isCounted(Food food) {
-        return food.isCompound() && !NEVER_COUNTED.contains(food.name())
-                && own.of(food).weigh(ONE, Unit.NONE.id(), volumes).isPresent()
-                || BY_HUNDREDS.stream().anyMatch(n -> food.name().equals(n) || food.name().endsWith(" " + n));
+        return !NEVER_COUNTED.contains(food.name()) && (!food.isCompound()
+                || own.of(food).weigh(ONE, Unit.NONE.id(), volumes).isPresent())
+                && BY_HUNDREDS.stream().anyMatch(n -> food.name().equals(n) || food.name().endsWith(" " + n));
     }
 
     /// Of several choices the least and the most; juice and zest of one fruit together.

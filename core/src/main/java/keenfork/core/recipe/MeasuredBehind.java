@@ -28,7 +28,8 @@ final class MeasuredBehind {
         var pieces = new ArrayList<String>();
         var how = new ArrayList<String>();
         for (var piece : JOINED.splitAsStream(line).map(String::strip).filter(p -> !p.isEmpty()).toList())
-            if (!pieces.isEmpty() && Character.isLetter(piece.charAt(0)) && !Numbers.hasFigure(piece) && isTalk(piece))
+            if (!pieces.isEmpty() && Character.isLetter(piece.charAt(0)) && !Numbers.hasFigure(piece)
+                    && (isTalk(piece) || isUnknown(piece)))
                 how.set(how.size() - 1, how.getLast() + ", " + piece);
             else {
                 pieces.add(piece);
@@ -39,6 +40,9 @@ final class MeasuredBehind {
         return isList ? IntStream.range(0, pieces.size()).mapToObj(i -> pieces.get(i) + how.get(i)).toList()
                 : List.of();
     }
+
+    /// "worcester 15, tabasc, lemon 1": a word that no table holds stays a question, and parts no list
+    private static boolean isUnknown(String piece) { return piece.indexOf(' ') < 0 && !Several.namesFood(piece); }
 
     /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
     static boolean areSome(List<String> pieces) {

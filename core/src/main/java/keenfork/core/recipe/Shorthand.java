@@ -50,6 +50,11 @@ final class Shorthand {
     /// "add 200 g tahini", "& 3 eggs": what is done, before how much
     private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount")
             + ")\\s|[&]\\s?){1,3}(?=[\\d½¼¾⅓⅔]|(?:" + Grammar.anyOf("one") + ")\\s)");
+    /// "s/onions", "b/crumbs"
+    private static final Map<Pattern, String> BY_STROKE = Map.of(byStroke("onion-by-stroke"),
+            Grammar.list("onion-meant").getFirst(), byStroke("crumb-by-stroke"),
+            Grammar.list("crumb-meant").getFirst());
+
     /// "oil/vinegar 3:1": how much of the one for how much of the other
     private static final Pattern RATIO = Pattern.compile("(?<![\\d.:/])[1-9](?::[1-9]){1,3}(?![\\d:/%])");
     private static final Pattern STROKE = Pattern.compile("(?<=\\p{L})\\s?/\\s?(?=\\p{L})");
@@ -91,6 +96,10 @@ final class Shorthand {
         return !words.isEmpty() && !Character.isLetter(words.charAt(0)) && MUSTARD.matcher(words).matches();
     }
 
+    private static Pattern byStroke(String kind) {
+        return Pattern.compile("(?iU)(?<!\\p{L})(?:" + Grammar.anyOf(kind) + ")\\b");
+    }
+
     private static Pattern spoon(String kind) {
         return Pattern.compile("(?iU)(?<=\\d\\s?)(?:" + Grammar.anyOf("french-spoon") + ")\\.?\\s?à\\s?(?:"
                 + Grammar.anyOf(kind) + ")\\b\\.?");
@@ -112,6 +121,8 @@ final class Shorthand {
         if (text.indexOf(IN_FRENCH) >= 0)
             for (var spoon : SPOONS.entrySet()) text = spoon.getKey().matcher(text).replaceFirst(spoon.getValue());
         if (text.startsWith("p") || text.startsWith("P")) text = POTATOES.matcher(text).replaceFirst(POTATOES_WORD);
+        if (text.indexOf('/') > 0)
+            for (var name : BY_STROKE.entrySet()) text = name.getKey().matcher(text).replaceFirst(name.getValue());
         if (text.indexOf(':') > 0) text = withoutRatio(text);
         if (text.indexOf('0') > 0) text = withoutShares(text);
         if (text.indexOf('f') > 0) text = EGG_PARTS.matcher(text).replaceFirst("${many} " + EGG + " ${part}");
