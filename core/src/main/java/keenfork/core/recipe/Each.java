@@ -29,7 +29,8 @@ final class Each {
 
     /// {@return a line for each food; empty where the line does not give one amount to several}
     static List<String> of(String line) {
-        if (!SAID.matcher(line).find()) return List.of();
+        if (line.indexOf("ea") < 0 && line.indexOf("EA") < 0 && line.indexOf("Ea") < 0 || !SAID.matcher(line).find())
+            return List.of();
         var bare = BARE_BEHIND.matcher(line);
         if (bare.matches() && areApart(bare.group("foods"))) return apart(bare.group("amount"), bare.group("foods"));
         var behind = BEHIND.matcher(line);

@@ -67,9 +67,9 @@ final class PackSizes {
     }
 
     private static String eachInBrackets(String text) {
+        if (!new Cursor(text, text.lastIndexOf(' ') + 1).is(Does.EACH)) return text;
         var each = EACH_BEHIND.matcher(text);
-        return each.find() && new Cursor(each.group("said"), 0).is(Does.EACH)
-                ? each.replaceFirst(" (${each})") : text;
+        return each.find() ? each.replaceFirst(" (${each})") : text;
     }
 
     private static String counted(Matcher packs) {

@@ -122,7 +122,7 @@ final class Several {
     /// {@return the foods of a list without marks, each with its amount; none where anything else stands in it}
     private static List<String> unmarked(String line) {
         if (line.isEmpty() || !hasFigureWithin(line)) return List.of();
-        var counted = pieces(line, NEXT_COUNTED);
+        var counted = line.indexOf('(') > 0 || line.indexOf(" x") > 0 ? pieces(line, NEXT_COUNTED) : List.<String>of();
         if (counted.size() > 1) return counted;
         var pieces = pieces(line, Character.isDigit(line.charAt(0)) ? NEXT_IN_FRONT : NEXT_BEHIND);
         return pieces.size() > 2 || isUnmistakable(line) ? pieces : List.of();

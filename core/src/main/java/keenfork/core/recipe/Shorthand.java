@@ -2,7 +2,9 @@ package keenfork.core.recipe;
 
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -50,11 +52,16 @@ final class Shorthand {
     /// "add 200 g tahini", "& 3 eggs": what is done, before how much
     private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount")
             + ")\\s|[&]\\s?){1,3}(?=[\\d½¼¾⅓⅔]|(?:" + Grammar.anyOf("one") + ")\\s)");
+    /// "shrimp 21-25 ct, 2 lb"
+    private static final Pattern GRADE = Pattern
+            .compile("(?i)(?<!\\d)\\d{1,3}\\s?[-/–]\\s?\\d{1,3}\\s?(?:" + Grammar.anyOf("to-the-pound") + ")\\b\\.?,?");
     /// "s/onions", "b/crumbs"
     private static final Map<Pattern, String> BY_STROKE = Map.of(byStroke("onion-by-stroke"),
             Grammar.list("onion-meant").getFirst(), byStroke("crumb-by-stroke"),
             Grammar.list("crumb-meant").getFirst());
 
+    private static final Set<String> FIRST_OF_LEAD = Grammar.list("before-amount").stream()
+            .map(w -> w.split(" ")[0]).collect(Collectors.toUnmodifiableSet());
     /// "oil/vinegar 3:1": how much of the one for how much of the other
     private static final Pattern RATIO = Pattern.compile("(?<![\\d.:/])[1-9](?::[1-9]){1,3}(?![\\d:/%])");
     private static final Pattern STROKE = Pattern.compile("(?<=\\p{L})\\s?/\\s?(?=\\p{L})");
@@ -109,9 +116,10 @@ final class Shorthand {
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
         // what is done is no part of the name: "roast 20 red peppers" are no roasted ones out of a jar
-        if (!text.isEmpty() && !Character.isDigit(text.charAt(0))) text = LEAD.matcher(text).replaceFirst("");
+        if (opensWithLead(text)) text = LEAD.matcher(text).replaceFirst("");
         if (!text.isEmpty() && Character.isDigit(text.charAt(0)))
             text = withoutCode(TIMES_IN_FRONT.matcher(text).replaceFirst("$1 x "));
+        if (text.indexOf("ct") > 0 || text.indexOf("count") > 0) text = withoutGrade(text);
         if (text.indexOf('O') > 0) text = ROUND.matcher(text).replaceAll(m -> m.group().replace('O', '0'));
         if (text.indexOf('"') > 0 || text.indexOf('”') > 0 || text.indexOf('″') > 0)
             text = INCHES.matcher(text).replaceAll(INCH);
@@ -125,13 +133,13 @@ final class Shorthand {
             for (var name : BY_STROKE.entrySet()) text = name.getKey().matcher(text).replaceFirst(name.getValue());
         if (text.indexOf(':') > 0) text = withoutRatio(text);
         if (text.indexOf('0') > 0) text = withoutShares(text);
-        if (text.indexOf('f') > 0) text = EGG_PARTS.matcher(text).replaceFirst("${many} " + EGG + " ${part}");
+        if (!text.isEmpty() && "wWyY".indexOf(text.charAt(0)) >= 0)
+            text = EGG_PARTS.matcher(text).replaceFirst("${many} " + EGG + " ${part}");
         if (text.endsWith(" bun") || text.endsWith(" buns")) text = inBunches(text);
         if (text.indexOf('+') > 0)
             text = AND_MORE.matcher(text)
                     .replaceAll(m -> String.valueOf(Integer.parseInt(m.group(1)) + Integer.parseInt(m.group(2))) + ",");
-        if (text.indexOf('c') >= 0 || text.indexOf('~') > 0 || text.indexOf('≈') > 0)
-            text = CIRCA.matcher(text).replaceFirst(ABOUT);
+        if (mayBeCirca(text)) text = CIRCA.matcher(text).replaceFirst(ABOUT);
         text = OnBread.under(Kinds.inFull(PackSizes.inFront(Inverted.kindFirst(text))));
         return isMustard(text) ? text.strip() + MUSTARD_NAME : withCloves(timesApart(text));
     }
@@ -141,6 +149,25 @@ final class Shorthand {
         var bun = BUN.matcher(text);
         return bun.matches() && Foods.shipped().find(bun.group("food")).filter(Food::isBunched).isPresent()
                 ? text.replaceFirst("buns?$", Unit.BUNCH.id()) : text;
+    }
+
+    /// how many go to the pound says how large they are, where something else says how much
+    private static String withoutGrade(String text) {
+        var without = GRADE.matcher(text).replaceFirst("").strip();
+        return Numbers.hasFigure(without) ? without : text;
+    }
+
+    private static boolean mayBeCirca(String text) {
+        return text.indexOf('~') >= 0 || text.indexOf('≈') >= 0 || text.indexOf("c.") >= 0 || text.indexOf("ca.") >= 0;
+    }
+
+    /// most lines open with no such word, which spares them the pattern
+    private static boolean opensWithLead(String text) {
+        if (text.isEmpty() || Character.isDigit(text.charAt(0)) || !Numbers.hasFigure(text))
+            return text.startsWith("&");
+        var blank = text.indexOf(' ');
+        return text.charAt(0) == '&'
+                || blank > 0 && FIRST_OF_LEAD.contains(text.substring(0, blank).toLowerCase(Locale.ROOT));
     }
 
     private static String withoutRatio(String text) {
