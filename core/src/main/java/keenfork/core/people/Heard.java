@@ -128,10 +128,16 @@ record Heard(List<List<String>> named, List<String> open, Reason kind, boolean i
     /// where none does}
     private static int foodOfMore(List<Words.Word> words, int at, int known) {
         for (var length = Math.min(LONGEST, words.size() - at); length > Math.max(1, known); length--)
-            if (AvoidWords.talk(words.get(at).text()) == null
-                    && Foods.shipped().find(key(words, at, length)).isPresent())
-                return length;
+            if (Foods.shipped().find(key(words, at, length)).isPresent())
+                return isOfName(words, at, length) ? length : 0;
         return 0;
+    }
+
+    /// "little gem" is a name; who minds "cooked pasta" minds pasta
+    private static boolean isOfName(List<Words.Word> words, int at, int length) {
+        var talk = AvoidWords.talk(words.get(at).text());
+        return talk == null
+                || talk.equals("talk") && Foods.shipped().find(key(words, at + 1, length - 1)).isEmpty();
     }
 
     /// {@return the words of a phrase of two words or more that is only talk: "not vegan"; 0 where none starts here}
