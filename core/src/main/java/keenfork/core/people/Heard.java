@@ -72,7 +72,7 @@ record Heard(List<List<String>> named, List<String> open, Reason kind, boolean i
             }
             if (length > 0) {
                 named.add(AvoidWords.meant(key(words, at, length)));
-                if (isDenial(words.subList(at, at + length))) tones.add(DENIES);
+                if (without > 0 || isDenial(words.subList(at, at + length))) tones.add(DENIES);
                 isWithout |= without > 0;
                 at += Math.max(without, length);
                 continue;

@@ -37,6 +37,8 @@ final class LineReader {
     private static final PhrasePattern TO_TASTE = new PhrasePattern(Grammar.list("as-liked"), "");
     /// what is counted is no work: "2 slices toast with butter"
     private static final String ONE = "1 ";
+    /// the noun of bowls, dishes and jugs in the table of units
+    private static final String VESSEL = "vessel";
     private static final Pattern PURPOSE =
             Pattern.compile("(?i)\\bfor\\s+(?:(?:" + Grammar.anyOf("determiner") + ")\\s+)?$");
     /// "swap the cream for oat cream" puts it in
@@ -201,7 +203,8 @@ final class LineReader {
         var cut = headEnd(phrase);
         if (cut >= phrase.length() || main.end() > cut) return named;
         // "cooked chickpeas (500 g dry)" are cooked
-        if (Numbers.hasFigure(phrase.substring(cut))) return named;
+        if (phrase.charAt(cut) == '(' && Character.isDigit(phrase.charAt(Math.min(cut + 1, phrase.length() - 1))))
+            return named;
         var better = State.of(food, phrase, cut);
         if (better.isEmpty()) return named;
         var changed = new ArrayList<>(named);
@@ -366,7 +369,9 @@ final class LineReader {
         var head = end < rest.length() && CalledAfter.isOne(rest) ? rest : rest.substring(0, end).strip();
         var last = lastNoun(head);
         var unit = Units.unit(last);
+        // "12 poke bowls" are bowls as they are served
         if (unit == null || unit.kind() != Unit.Kind.COUNT || head.equalsIgnoreCase(last)
+                || Units.singular(last).equals(VESSEL)
                 || BY_HAND.contains(unit) && amount.high().compareTo(MOST_BY_HAND) > 0)
             return measure;
         return new Measure(new Amount(amount.low(), amount.high(), unit), Units.singular(last), measure.size(),

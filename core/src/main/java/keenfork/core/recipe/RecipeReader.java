@@ -101,11 +101,13 @@ final class RecipeReader {
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
             isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line)
                     && isFood(written.get(at + 1));
-            if (!line.isEmpty() && name.isEmpty())
+            if (!line.isEmpty() && name.isEmpty() && (isOnly || !takesYield(line)))
                 takeName(line.replaceFirst("^#+\\s*", "").replaceFirst("\\s*[:|]+$", ""), isOnly);
-            else if (!line.isEmpty()) take(line, afterBlank);
+            else if (!line.isEmpty() && !name.isEmpty()) take(line, afterBlank);
             afterBlank = line.isEmpty();
         }
+        // a text that tells nothing but how many it feeds
+        if (name.isEmpty()) name = written.stream().map(Pasted::plain).filter(l -> !l.isEmpty()).findFirst().orElse("");
         // nor was one that ends the text: whatever it names, nobody wrote it for nothing
         if (!inSteps && !inMethod && isUnused()) lines.add(lineReader.read(partName));
         endPart();
