@@ -30,6 +30,8 @@ import org.jspecify.annotations.Nullable;
 public record Mention(int step, String words, List<Substance> substances, @Nullable Food product, boolean isThe) {
     /// in the place of a step: no step, but the name of the dish
     static final int OF_NAME = -1;
+    /// the same, where its name tells what it is made on
+    static final int OF_BASE = -2;
     private static final Pattern DONE_TO_WHITES =
             Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("done-to-whites") + ")\\b");
     private static final Pattern PUT_ON_TOP =
@@ -68,7 +70,10 @@ public record Mention(int step, String words, List<Substance> substances, @Nulla
     }
 
     /// {@return whether the dish is called after it, and no step names it}
-    public boolean isOfName() { return step == OF_NAME; }
+    public boolean isOfName() { return step < 0; }
+
+    /// {@return whether the dish is made on it by its name, which need not say it: the bread of a sandwich}
+    public boolean isOfBase() { return step == OF_BASE; }
 
     /// {@return whether one of some lines is what it names: holds it or its kin, says its words, or uses a dish called
     /// after it}

@@ -7,7 +7,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Lexicon.Match;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.Substance;
+import keenfork.core.food.Substances;
 import keenfork.core.food.UnitNames;
 import keenfork.core.food.Words;
 
@@ -42,19 +45,44 @@ final class PartTitle {
                 .flatMap(DishName::plainly).anyMatch(this::isMissing);
     }
 
-    /// {@return whether a part lists kinds of one thing by the piece, and nobody says what that is made of: "Pies: 10
-    /// steak, 10 chicken"}
-    boolean isOfKinds(Part part) {
-        if (part.lines().size() < KINDS || !part.lines().stream().allMatch(l -> COUNTED.matcher(l.text()).matches()))
-            return false;
-        var named = Foods.shipped().phrase(part.name()).matches();
-        return !named.isEmpty() && named.getLast().end() == part.name().length()
-                && BY_PIECE.contains(last(Words.key(named.getLast().text())))
-                && named.getLast().meaning().holds().stream()
-                        .anyMatch(n -> held.stream().noneMatch(h -> Mention.canMean(n, h)));
+    /// {@return whether a list tells kinds by the piece, and measures nothing: "egg & cress 30, ham 30"}
+    static boolean areKinds(List<String> pieces) {
+        var counted = pieces.stream().filter(Numbers::hasFigure).toList();
+        return !counted.isEmpty() && counted.stream().allMatch(p -> COUNTED.matcher(p).matches());
     }
 
-    private static String last(String name) { return name.substring(name.lastIndexOf(' ') + 1); }
+    /// {@return whether a part lists kinds of one thing by the piece, and nobody says what that is made of: "Pies: 10
+    /// steak, 10 chicken"}
+    /// @param isListed whether its kinds stand behind its name, on one line: what follows below may be anything
+    boolean isOfKinds(Part part, boolean isListed) {
+        if (!isListed && (part.lines().size() < KINDS
+                || !part.lines().stream().allMatch(l -> COUNTED.matcher(l.text()).matches())))
+            return false;
+        var named = Foods.shipped().phrase(part.name()).matches();
+        if (named.isEmpty() || named.getLast().end() != part.name().length() || !isByPiece(named.getLast()))
+            return false;
+        var holds = named.getLast().meaning().holds();
+        if (!isListed) return holds.stream().anyMatch(this::isHeldByNone);
+        // a recipe of its own holds the flour; the egg of "quiches: leek 2, egg 2" is no crust
+        var grains = holds.stream().filter(PartTitle::isOfGrain).toList();
+        return grains.isEmpty() || grains.stream().allMatch(this::isHeldByNone);
+    }
+
+    private boolean isHeldByNone(Substance one) { return held.stream().noneMatch(h -> Mention.canMean(one, h)); }
+
+    private static boolean isOfGrain(Substance one) {
+        return Substances.shipped().isUnder(one, Substances.shipped().get("gluten"));
+    }
+
+    /// "sarnies" are sandwiches
+    private static boolean isByPiece(Match named) {
+        return isByPiece(Words.key(named.text()))
+                || named.meaning() instanceof Meaning.OfFood(var food) && isByPiece(Words.key(food.name()));
+    }
+
+    private static boolean isByPiece(String name) {
+        return BY_PIECE.stream().anyMatch(n -> name.equals(n) || name.endsWith(" " + n));
+    }
 
     private boolean isMissing(String name) {
         var named = DishName.holds(name);

@@ -2,6 +2,7 @@ package keenfork.core.recipe;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -75,6 +76,8 @@ final class RecipeReader {
     private boolean isStepByBullet;
     /// the last that was read is a line of the list, or its pack
     private boolean isBelowLine;
+    /// parts whose kinds stand behind their names: "Sarnies: egg & cress 30, ham 30"
+    private final Set<String> ofKinds = new HashSet<>();
     /// an ingredient line with a bullet was read
     private boolean bulleted;
 
@@ -123,8 +126,10 @@ final class RecipeReader {
             parts.replaceAll(p -> cooked(p, said));
         }
         return new Recipe(name, people, makes, parts, steps,
-                Stream.concat(Mention.in(steps).stream(), DishName.said(statedName.words(), suggested).stream())
-                        .toList(),
+                Stream.of(Mention.in(steps), DishName.said(statedName.words(), suggested),
+                        NamedBase.of(statedName.words(), parts.stream().flatMap(p -> p.lines().stream()).toList(),
+                                suggested))
+                        .flatMap(List::stream).toList(),
                 suggested);
     }
 
@@ -136,7 +141,7 @@ final class RecipeReader {
 
     /// "Peanut dressing" over lime and sugar: the peanuts go in, too, and the pastry of "pies: 10 steak, 10 chicken"
     private Part withItsName(Part part, PartTitle titles) {
-        return titles.saysMore(part.name()) || titles.isOfKinds(part)
+        return titles.saysMore(part.name()) || titles.isOfKinds(part, ofKinds.contains(part.name()))
                 ? part.withLines(Stream.concat(part.lines().stream(), Stream.of(lineReader.read(part.name()))).toList())
                 : part;
     }
@@ -307,6 +312,7 @@ final class RecipeReader {
             case PART -> {
                 endPart();
                 partName = list.name();
+                if (PartTitle.areKinds(list.lines())) ofKinds.add(partName);
             }
             case LINES -> {}
         }

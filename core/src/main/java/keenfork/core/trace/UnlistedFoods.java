@@ -20,6 +20,10 @@ import org.jspecify.annotations.Nullable;
 /// spoon of mayonnaise. So is what nobody knows.
 final class UnlistedFoods {
     private static final Substances TREE = Substances.shipped();
+    private static final String SAID =
+            "The name says %1$s, and no line does. Is it in the dish? If not, write a line “No %1$s”.";
+    private static final String MADE_ON =
+            "By its name it is made with %1$s, and no line says so. Is it? If not, write a line “No %1$s”.";
     private final Recipe recipe;
     private final Place place;
     private final List<Evidence> evidence = new ArrayList<>();
@@ -100,8 +104,7 @@ final class UnlistedFoods {
         if (missing.isEmpty() || missing.size() < mention.substances().size() || mention.isShortFor(recipe.lines()))
             return;
         questions.add(new Question(recipe.name(), recipe.name(),
-                "The name says %1$s, and no line does. Is it in the dish? If not, write a line “No %1$s”."
-                        .formatted(mention.words()),
+                (mention.isOfBase() ? MADE_ON : SAID).formatted(mention.words()),
                 Question.Settles.RECIPE));
         var path = new Trail(place.above, Link.of(Link.Place.DISH, recipe.name()));
         add(missing, place.origin == null ? new Origin.OfDish() : place.origin, path);
