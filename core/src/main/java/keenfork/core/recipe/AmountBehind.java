@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.food.Lexicon.Match;
-import keenfork.core.food.UnitNames;
 import keenfork.core.food.Words;
 import keenfork.core.measure.Amount;
 import keenfork.core.measure.Fraction;
@@ -32,8 +31,7 @@ final class AmountBehind {
     private static final Pattern EACH = Pattern.compile("(?i)(?:" + Grammar.anyOf("each") + ")\\.?");
 
     private static final Pattern TIMES = Pattern.compile("(?i)\\s*[x×]\\s?(?<count>[1-9]\\d{0,2})(?![\\p{L}\\d.,])");
-    private static final Pattern TIMES_OF =
-            Pattern.compile("(?i)\\s?[x×]\\s?\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b");
+    private static final Pattern TIMES_OF = Pattern.compile("(?i)\\s?[x×]\\s?" + PackSizes.EACH);
     private static final Pattern TIMES_SIGN = Pattern.compile("(?i)\\p{L} [x×]\\s?$");
     private static final Pattern TIMES_BEFORE =
             Pattern.compile("(?i)(?<=[\\s,:-])(?<count>[1-9]\\d{0,2})\\s?[x×]\\s?$");

@@ -12,7 +12,8 @@ import keenfork.core.recipe.MeasureWords.Does;
 /// Packs told behind the name, as orders tell them: "butter 2 x 250 g" is read as "2 x 250 g butter", and an A10 as the
 /// tin that it is.
 final class PackSizes {
-    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b";
+    /// a weight or volume, as the inside of a regular expression
+    static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b";
     private static final String IN = "(?:\\s(?:" + UnitNames.anyOf(u -> u.kind() == Unit.Kind.COUNT) + ")\\b)?";
     private static final String FOOD = "(?iU)^(?<food>\\p{L}[^\\d,;:()@]*?)\\s*[-–—:]?\\s+";
     /// "6 x 2.5 kg tin drained"

@@ -12,7 +12,6 @@ import keenfork.core.measure.Unit;
 /// How many packs there are and what is in each, told in two places: "mayo 2 tubs 5 L", "2 tubs of mayo, 5 L", "2 trays
 /// of 30 eggs", "tins chickpeas 4".
 final class PacksTold {
-    private static final String EACH = "\\d+(?:[.,]\\d+)?\\s?(?:" + UnitNames.measures() + ")\\b";
     private static final String HOLDER =
             "(?:" + UnitNames.anyOf(u -> u == Unit.TIN || u == Unit.JAR || u == Unit.POT) + "|"
                     + Grammar.anyOf("holder") + ")\\b\\.?";
@@ -26,14 +25,16 @@ final class PacksTold {
     /// what each holds: "tofu 6 blks @ 280g", "prawns 2 bags (1 kg each)", "2 tubs 5 L mayo", "2 tubs of mayo, 5 L"
     private static final List<Pattern> HOLDING = List.of(
             Pattern.compile("(?iU)^" + FOOD + "\\s*[-–—:,]?\\s" + MANY + "(?<in>" + HOLDER + ")" + BEFORE_EACH
-                    + "\\(?(?<each>" + EACH + ")" + BEHIND + "\\)?" + REST),
-            Pattern.compile("(?iU)^" + MANY + "(?<in>" + HOLDER + ")" + BEFORE_EACH + "(?<each>" + EACH + ")" + BEHIND
-                    + "\\s" + FOOD + REST),
-            Pattern.compile("(?iU)^" + MANY + "(?<in>" + HOLDER + ")\\s" + FOOD + BEFORE_EACH + "(?<each>" + EACH
-                    + ")" + BEHIND + REST));
+                    + "\\(?(?<each>" + PackSizes.EACH + ")" + BEHIND + "\\)?" + REST),
+            Pattern.compile(
+                    "(?iU)^" + MANY + "(?<in>" + HOLDER + ")" + BEFORE_EACH + "(?<each>" + PackSizes.EACH + ")" + BEHIND
+                            + "\\s" + FOOD + REST),
+            Pattern.compile(
+                    "(?iU)^" + MANY + "(?<in>" + HOLDER + ")\\s" + FOOD + BEFORE_EACH + "(?<each>" + PackSizes.EACH
+                            + ")" + BEHIND + REST));
     /// "tub mayo 5L", "joint of pork 2 kg": one
     private static final Pattern HOLDING_ONE = Pattern.compile("(?iU)^(?<many>)(?<in>" + COUNT_NOUN + ")\\s" + FOOD
-            + "\\s(?<each>" + EACH + ")" + REST);
+            + "\\s(?<each>" + PackSizes.EACH + ")" + REST);
     private static final String MANY_OF = MANY + HOLDER + "\\sof\\s(?<each>\\d{1,3})(?![\\d.,/]|\\s?(?:"
             + UnitNames.measures() + "|[x×])\\b)";
     /// how many each holds: "2 trays of 30 eggs", "wraps 1 pk of 8"
