@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import keenfork.core.food.Foods;
@@ -42,7 +43,11 @@ final class MeasureReader {
 
     private static final Set<Unit> SPOONS = Set.of(Unit.TSP, Unit.TBSP, Unit.CUP);
     private static final Set<Unit> BY_ITSELF = Set.of(Unit.KG, Unit.L, Unit.LB);
-    private static final Fraction OUNCES_OF_A_POUND = Fraction.of(16);
+    private static final Fraction HUNDRED = Fraction.of(100);
+    private static final Fraction THOUSAND = Fraction.of(1000);
+    private static final Map<Unit, Smaller> SMALLER =
+            Map.of(Unit.LB, new Smaller(Unit.OZ, Fraction.ONE, Fraction.of(16)), Unit.KG,
+                    new Smaller(Unit.G, HUNDRED, THOUSAND), Unit.L, new Smaller(Unit.ML, HUNDRED, THOUSAND));
     private static final Pattern HAS_FIGURE = Pattern.compile("\\d");
 
     private final Volumes volumes;
@@ -191,7 +196,7 @@ final class MeasureReader {
 
     /// "400 g" or "15-ounce" before a tin, jar or pack; else null, with the cursor where it was.
     private @Nullable Amount each(Cursor cursor) {
-        if (!cursor.isDigit() && cursor.ahead() < 128) return null;
+        if (!cursor.isDigit() && cursor.ahead() < 128 && !cursor.is(Does.NUMBER)) return null;
         var start = cursor.at;
         var each = weight(cursor);
         if (each != null) {
@@ -315,21 +320,33 @@ final class MeasureReader {
                     amount.high().plus(other.high().times(share)), amount.unit());
         }
         cursor.at = start;
-        return amount.unit() == Unit.LB ? withOunces(cursor, amount) : amount;
+        return withSmaller(cursor, amount);
     }
 
-    /// "2lb4 mince", "mince 2lb 8": the ounces have no name
-    private Amount withOunces(Cursor cursor, Amount pounds) {
+    /// "2lb4 mince", "mince 2lb 8", "one kilo two hundred of lamb": the smaller unit has no name
+    private Amount withSmaller(Cursor cursor, Amount larger) {
         var start = cursor.at;
-        var ounces = cursor.isDigit() ? Numbers.at(cursor.text, cursor.at) : null;
-        if (ounces != null && ounces.high().compareTo(OUNCES_OF_A_POUND) < 0
-                && (ounces.end() == cursor.text.length() || cursor.text.charAt(ounces.end() - 1) == ' ')) {
-            cursor.at = ounces.end();
-            var all = ounces.high().times(share(Unit.OZ, Unit.LB));
-            return new Amount(pounds.low().plus(all), pounds.high().plus(all), Unit.LB);
-        }
-        cursor.at = start;
-        return pounds;
+        var smaller = SMALLER.get(larger.unit());
+        var many = smaller == null || !cursor.isDigit() && !cursor.is(Does.NUMBER) ? null
+                : Numbers.at(cursor.text, cursor.at);
+        if (smaller == null || many == null || !smaller.isSaid(many.high()) || !isParted(cursor.text, many.end()))
+            return larger;
+        cursor.at = many.end();
+        if (cursor.take(Does.OF)) cursor.blanks();
+        var all = many.high().times(share(smaller.unit, larger.unit()));
+        return new Amount(larger.low().plus(all), larger.high().plus(all), larger.unit());
+    }
+
+    private static boolean isParted(String text, int end) {
+        return end == text.length() || text.charAt(end - 1) == ' ';
+    }
+
+    /// A unit that is left out behind a larger one.
+    ///
+    /// @param least how many of it are told so, at least: a kilo five is no kilo and five grams
+    /// @param end   as many are the larger unit
+    private record Smaller(Unit unit, Fraction least, Fraction end) {
+        boolean isSaid(Fraction many) { return many.compareTo(least) >= 0 && many.compareTo(end) < 0; }
     }
 
     private Fraction share(Unit of, Unit in) {

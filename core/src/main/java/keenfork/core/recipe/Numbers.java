@@ -3,10 +3,11 @@ package keenfork.core.recipe;
 import java.util.Map;
 import keenfork.core.measure.Fraction;
 import keenfork.core.recipe.MeasureWords.Does;
+import keenfork.core.recipe.MeasureWords.Said;
 import org.jspecify.annotations.Nullable;
 
-/// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, half a dozen, a couple of,
-/// and ranges of them.
+/// Numbers as cooks write and say them: 2, 1.5, 0,75, 1/2, 1 1/2, 1-1/2, 2½, one and a half, two hundred and fifty,
+/// half a dozen, a couple of, and ranges of them.
 public final class Numbers {
     private static final String GRADE = "00";
     private static final Map<Character, Fraction> GLYPHS = Map.ofEntries(Map.entry('½', new Fraction(1, 2)),
@@ -103,7 +104,9 @@ public final class Numbers {
     /// "2 dozen eggs" are 24, "1-2 dozen" 12 to 24
     private static Found dozens(Fraction low, Fraction high, Cursor cursor) {
         var each = cursor.said().figure();
-        if (!cursor.take(Does.DOZEN)) return new Found(low, high, cursor.at);
+        // "2 thousand island" is a dressing
+        if (!cursor.take(Does.DOZEN) && !(cursor.is(Does.NUMBER) && cursor.take(Does.HUNDRED)))
+            return new Found(low, high, cursor.at);
         cursor.blanks();
         return new Found(low.times(each), high.times(each), cursor.at);
     }
@@ -215,7 +218,7 @@ public final class Numbers {
         var after = cursor.at + cursor.wordLength();
         if (after < cursor.text.length() && Character.isDigit(cursor.text.charAt(after))) return null;
         cursor.pass();
-        if (cursor.ahead() == '-' || cursor.ahead() == '\'') return null;
+        if (cursor.ahead() == '\'' || cursor.ahead() == '-' && !SpelledNumber.isTens(said, cursor)) return null;
         cursor.blanks();
         if (said.is(Does.HALF)) return half(cursor);
         if (said.is(Does.PART)) {
@@ -228,7 +231,14 @@ public final class Numbers {
         }
         if (said.is(Does.DOZEN)) return Range.of(andAHalf(cursor, said.figure()));
         if (said.is(Does.ARTICLE) && !said.is(Does.THE)) return article(cursor);
-        return said.is(Does.NUMBER) ? cardinal(said.figure().top(), cursor) : null;
+        return said.is(Does.NUMBER) ? cardinal(SpelledNumber.behind(said, cursor), cursor) : pointed(said, cursor);
+    }
+
+    /// "zero point five"
+    private static @Nullable Range pointed(Said said, Cursor cursor) {
+        if (!said.is(Does.NOUGHT)) return null;
+        var places = SpelledNumber.places(cursor);
+        return places == null ? null : Range.of(places);
     }
 
     /// "a dozen and a half"
@@ -255,10 +265,13 @@ public final class Numbers {
     private static @Nullable Range article(Cursor cursor) {
         var said = cursor.said();
         if (said.is(Does.HALF) || said.is(Does.PART) || said.is(Does.FEW) || said.is(Does.DOZEN)) return words(cursor);
+        if (said.is(Does.HUNDRED) && said.is(Does.NUMBER)) return words(cursor);
         return said.is(Does.UNCOUNTED) || cursor.at >= cursor.text.length() ? null : Range.of(Fraction.ONE);
     }
 
     private static @Nullable Range cardinal(long number, Cursor cursor) {
+        var places = SpelledNumber.places(cursor);
+        if (places != null) return Range.of(Fraction.of(number).plus(places));
         var each = cursor.said().figure();
         if (cursor.take(Does.DOZEN)) return Range.of(each.times(Fraction.of(number)));
         if (cursor.take(Does.PART, Does.PARTS)) {
@@ -266,9 +279,11 @@ public final class Numbers {
             return Range.of(each.times(Fraction.of(number)));
         }
         var back = cursor.at;
-        if (cursor.take(Does.AND) && cursor.take(Does.ARTICLE)) {
-            var part = cursor.said().figure();
-            if (cursor.take(Does.PART)) return Range.of(Fraction.of(number).plus(part));
+        if (cursor.take(Does.AND)) {
+            var parts = cursor.is(Does.NUMBER) ? cursor.said().figure() : Fraction.ONE;
+            var isPart = cursor.take(Does.ARTICLE, Does.NUMBER);
+            var part = cursor.said().figure().times(parts);
+            if (isPart && cursor.take(Does.PART, Does.PARTS)) return Range.of(Fraction.of(number).plus(part));
         }
         cursor.at = back;
         return Range.of(Fraction.of(number));

@@ -51,7 +51,7 @@ final class Shorthand {
     private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
     /// "add 200 g tahini", "& 3 eggs": what is done, before how much
     private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount")
-            + ")\\s|[&]\\s?){1,3}(?=[\\d½¼¾⅓⅔]|(?:" + Grammar.anyOf("one") + ")\\s)");
+            + ")\\s|[&]\\s?){1,5}");
     /// "shrimp 21-25 ct, 2 lb"
     private static final Pattern GRADE = Pattern
             .compile("(?i)(?<!\\d)\\d{1,3}\\s?[-/–]\\s?\\d{1,3}\\s?(?:" + Grammar.anyOf("to-the-pound") + ")\\b\\.?,?");
@@ -70,10 +70,12 @@ final class Shorthand {
             Pattern.compile("(?iU)(?<=\\p{L}\\s)(\\d{1,3})\\s?\\+\\s?(\\d{1,3})(?=\\s(?:" + Grammar.anyOf("more-for")
                     + ")\\b)");
 
-    /// "yolks of 4 eggs"
-    private static final Pattern EGG_PARTS = Pattern.compile("(?iU)^(?<part>(?:" + Grammar.anyOf("egg-part")
-            + ")s?) (?:" + Grammar.anyOf("taken-from") + ") (?<many>\\d{1,3}) (?:" + Grammar.anyOf("egg-word")
-            + ")\\b");
+    /// "yolks of 4 eggs", "the white of one egg"
+    private static final Pattern EGG_PARTS =
+            Pattern.compile("(?iU)^(?:" + Grammar.anyOf("before-egg-part") + " )?(?<part>(?:"
+                    + Grammar.anyOf("egg-part") + ")s?) (?:" + Grammar.anyOf("taken-from") + ") (?<many>\\S{1,9}) (?:"
+                    + Grammar.anyOf("egg-word")
+                    + ")\\b");
     private static final String EGG = Grammar.list("egg-word").getFirst();
 
     /// "tahini c.200 g", "butter ca. 200", "feta ~400 g"
@@ -116,7 +118,7 @@ final class Shorthand {
     static String written(String line) {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
         // what is done is no part of the name: "roast 20 red peppers" are no roasted ones out of a jar
-        if (opensWithLead(text)) text = LEAD.matcher(text).replaceFirst("");
+        if (opensWithLead(text)) text = withoutLead(text);
         if (!text.isEmpty() && Character.isDigit(text.charAt(0)))
             text = withoutCode(TIMES_IN_FRONT.matcher(text).replaceFirst("$1 x "));
         if (text.indexOf("ct") > 0 || text.indexOf("count") > 0) text = withoutGrade(text);
@@ -133,8 +135,7 @@ final class Shorthand {
             for (var name : BY_STROKE.entrySet()) text = name.getKey().matcher(text).replaceFirst(name.getValue());
         if (text.indexOf(':') > 0) text = withoutRatio(text);
         if (text.indexOf('0') > 0) text = withoutShares(text);
-        if (!text.isEmpty() && "wWyY".indexOf(text.charAt(0)) >= 0)
-            text = EGG_PARTS.matcher(text).replaceFirst("${many} " + EGG + " ${part}");
+        if (text.contains(EGG)) text = byParts(text);
         if (text.endsWith(" bun") || text.endsWith(" buns")) text = inBunches(text);
         if (text.indexOf('+') > 0)
             text = AND_MORE.matcher(text)
@@ -151,6 +152,12 @@ final class Shorthand {
                 ? text.replaceFirst("buns?$", Unit.BUNCH.id()) : text;
     }
 
+    private static String byParts(String text) {
+        var parts = EGG_PARTS.matcher(text);
+        return parts.find() && Numbers.at(parts.group("many"), 0) != null
+                ? parts.replaceFirst("${many} " + EGG + " ${part}") : text;
+    }
+
     /// how many go to the pound says how large they are, where something else says how much
     private static String withoutGrade(String text) {
         var without = GRADE.matcher(text).replaceFirst("").strip();
@@ -163,11 +170,15 @@ final class Shorthand {
 
     /// most lines open with no such word, which spares them the pattern
     private static boolean opensWithLead(String text) {
-        if (text.isEmpty() || Character.isDigit(text.charAt(0)) || !Numbers.hasFigure(text))
-            return text.startsWith("&");
+        if (text.isEmpty() || Character.isDigit(text.charAt(0))) return false;
         var blank = text.indexOf(' ');
         return text.charAt(0) == '&'
                 || blank > 0 && FIRST_OF_LEAD.contains(text.substring(0, blank).toLowerCase(Locale.ROOT));
+    }
+
+    private static String withoutLead(String text) {
+        var lead = LEAD.matcher(text);
+        return lead.lookingAt() && Numbers.at(text, lead.end()) != null ? text.substring(lead.end()) : text;
     }
 
     private static String withoutRatio(String text) {
