@@ -59,9 +59,10 @@ class RowsReadTest {
         assertThat(unsaid).isEmpty();
     }
 
-    @Test
-    void every_word_of_grammar_is_said_in_a_text() {
-        var unsaid = rows("food/grammar.txt").stream()
+    @ParameterizedTest
+    @ValueSource(strings = {"food/grammar.txt", "people/form-words.txt"})
+    void every_word_of_a_row_is_said_in_a_text(String file) {
+        var unsaid = rows(file).stream()
                 .flatMap(r -> Arrays.stream(r.split("\\|")[0].split(","))).map(String::strip)
                 .filter(w -> !Words.key(w).isEmpty() && !TEXTS.contains(" " + Words.key(w) + " ")).distinct().toList();
         assertThat(unsaid).isEmpty();

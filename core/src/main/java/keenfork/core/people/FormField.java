@@ -1,0 +1,55 @@
+package keenfork.core.people;
+
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import keenfork.core.food.Table;
+
+/// The headings that a form or a list of guests prints before what was answered: "Dietary requirements: vegan", "Any
+/// allergies? No." What is asked says nothing of what is avoided, and "no" is an answer only behind a question.
+final class FormField {
+    private static final int MOST_WORDS = 10;
+    private static final String JOINT = "(?:\\s|\\s?[/&,]\\s?)";
+    private static final Pattern HEADING = Pattern.compile(
+            "(?iUm)(?:^|(?<=[.;|,\\n]\\s?))(?<heading>(?:%1$s)(?:%2$s(?:%1$s)){0,%3$d})%4$s".formatted(
+                    anyOf("asks", "around"), JOINT, MOST_WORDS - 1, "\\s?(?:[:?=]|\\s[-–—]\\s)[\\s:?]*"));
+    private static final Pattern ASKS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks")));
+    private static final String END = "(?=\\s*(?:$|[.,;|\\n(]|[-–—]\\s|\\bbut\\b))";
+    private static final Pattern NO = Pattern.compile("(?iUm)(?:(?:%s)|[-–—])%s".formatted(anyOf("no"), END));
+    private static final Pattern YES =
+            Pattern.compile("(?iUm)(?:%s)\\b[\\s.,;:!–—-]*(?=[\\p{L}(])".formatted(anyOf("yes")));
+    private static final String NOTHING = "none";
+
+    private FormField() {}
+
+    private static String anyOf(String... kinds) {
+        var all = Set.of(kinds);
+        return Table.read(FormField.class, "form-words.txt", 3).stream().filter(r -> all.contains(r.cell(1)))
+                .flatMap(r -> r.list(0).stream()).map(Pattern::quote).collect(Collectors.joining("|"));
+    }
+
+    private static Matcher from(int at, Pattern pattern, String text) {
+        return pattern.matcher(text).useTransparentBounds(true).region(at, text.length());
+    }
+
+    /// {@return a text with the answers alone}
+    static String answers(String text) {
+        if (text.indexOf(':') < 0 && text.indexOf('?') < 0 && text.indexOf('=') < 0 && text.indexOf(" - ") < 0)
+            return text;
+        var heading = HEADING.matcher(text);
+        var answers = new StringBuilder();
+        var at = 0;
+        while (heading.find()) {
+            if (!ASKS.matcher(heading.group("heading")).find()) continue;
+            answers.append(text, at, heading.start());
+            at = heading.end();
+            var no = from(at, NO, text);
+            var yes = from(at, YES, text);
+            if (no.lookingAt()) answers.append(NOTHING).append(',');
+            if (no.lookingAt()) at = no.end();
+            else if (yes.lookingAt()) at = yes.end();
+        }
+        return at == 0 ? text : answers.append(text, at, text.length()).toString();
+    }
+}
