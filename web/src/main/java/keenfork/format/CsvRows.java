@@ -47,6 +47,21 @@ final class CsvRows {
         }
     }
 
+    /// {@return all cells of a text, its first line among them; nothing where it is no table}
+    static List<List<String>> cells(String text) {
+        var plain = text.replace("\uFEFF", "").strip();
+        var format = CSVFormat.DEFAULT.builder().setDelimiter(PackCsv.delimiter(plain.lines().findFirst().orElse("")))
+                .setIgnoreEmptyLines(true).setTrim(true).get();
+        try (var parser = format.parse(new StringReader(plain))) {
+            return parser.stream().map(r -> r.stream().map(PackCsv::bare).toList()).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException e) {
+            // a quote in a mail opens no cell: it is read as a mail
+            return List.of();
+        }
+    }
+
     /// {@return a cell as it was typed; empty where it is not there}
     static String cell(CSVRecord row, String column) {
         return row.isMapped(column) && row.isSet(column) ? PackCsv.bare(row.get(column)) : "";

@@ -3,6 +3,7 @@ package keenfork.format;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import keenfork.core.covers.GuestGroup;
 import keenfork.core.covers.GuestList;
 import keenfork.core.people.Avoidances;
@@ -48,6 +49,13 @@ public final class GroupCsv {
         }
         if (groups.isEmpty()) throw new Unreadable("it names no group");
         return groups;
+    }
+
+    /// {@return the guests of a table with its own headings, such as a booking system writes; nothing where a text is no
+    /// such table}
+    public static Optional<GuestList> guests(String text, RuleBook ruleBook) {
+        var rows = CsvRows.cells(text);
+        return GuestList.isTable(rows) ? Optional.of(GuestList.ofTable(rows, ruleBook)) : Optional.empty();
     }
 
     private static List<CSVRecord> rows(String text) throws Unreadable {

@@ -8,13 +8,15 @@ import keenfork.core.food.Table;
 
 /// The headings that a form or a list of guests prints before what was answered: "Dietary requirements: vegan", "Any
 /// allergies? No." What is asked says nothing of what is avoided, and "no" is an answer only behind a question.
-final class FormField {
+public final class FormField {
     private static final int MOST_WORDS = 10;
     private static final String JOINT = "(?:\\s|\\s?[/&,]\\s?)";
     private static final Pattern HEADING = Pattern.compile(
             "(?iUm)(?:^|(?<=[.;|,\\n]\\s?))(?<heading>(?:%1$s)(?:%2$s(?:%1$s)){0,%3$d})%4$s".formatted(
-                    anyOf("asks", "around"), JOINT, MOST_WORDS - 1, "\\s?(?:[:?=]|\\s[-–—]\\s)[\\s:?]*"));
-    private static final Pattern ASKS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks")));
+                    anyOf("asks", "around", "dish"), JOINT, MOST_WORDS - 1, "\\s?(?:[:?=]|\\s[-–—]\\s)[\\s:?]*"));
+    private static final Pattern ASKS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks", "dish")));
+    private static final Pattern AVOIDS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks")));
+    private static final Pattern LEFT_OUT = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("left-out")));
     private static final String END = "(?=\\s*(?:$|[.,;|\\n(]|[-–—]\\s|\\bbut\\b))";
     private static final Pattern NO = Pattern.compile("(?iUm)(?:(?:%s)|[-–—])%s".formatted(anyOf("no"), END));
     private static final Pattern YES =
@@ -28,6 +30,18 @@ final class FormField {
         return Table.read(FormField.class, "form-words.txt", 3).stream().filter(r -> all.contains(r.cell(1)))
                 .flatMap(r -> r.list(0).stream()).map(Pattern::quote).collect(Collectors.joining("|"));
     }
+
+    /// {@return whether a text is such a heading, and says nothing else: "Dietary requirements:", "Any allergies?"}
+    public static boolean isHeading(String text) {
+        var heading = HEADING.matcher(text.strip() + ":");
+        return heading.matches() && ASKS.matcher(heading.group("heading")).find();
+    }
+
+    /// {@return whether a heading asks which dish was chosen, and nothing of what is avoided: "Meal choice"}
+    public static boolean isOfDish(String heading) { return isHeading(heading) && !AVOIDS.matcher(heading).find(); }
+
+    /// {@return whether the name of a dish says what is not in it: "GF chicken", "cod, no butter"}
+    public static boolean leavesOut(String dish) { return LEFT_OUT.matcher(dish).find(); }
 
     private static Matcher from(int at, Pattern pattern, String text) {
         return pattern.matcher(text).useTransparentBounds(true).region(at, text.length());

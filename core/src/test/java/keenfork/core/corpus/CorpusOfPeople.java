@@ -48,7 +48,8 @@ public final class CorpusOfPeople {
     /// a food has no strictness of its own
     private static boolean isMild(String wanted) { return wanted.startsWith("food:"); }
 
-    private static String key(Avoidance avoidance) {
+    /// {@return what is avoided, as the corpora write it}
+    public static String key(Avoidance avoidance) {
         return switch (avoidance) {
             case Avoidance.OfGroup(_, var group, var strictness) -> group.id() + suffix(strictness);
             // all nuts, those beside the law's list, too

@@ -3,14 +3,23 @@ package keenfork.core.covers;
 import static keenfork.core.Kit.UK;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import keenfork.core.Kit;
+import keenfork.core.corpus.Corpus;
+import keenfork.core.corpus.CorpusOfPeople;
+import keenfork.core.people.Avoidances;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// A list of guests as it comes in a mail.
 class GuestListTest {
+    private static final String TABLE = "table: ";
+
     @Test
     void each_group_is_read_with_its_number_and_its_own_words() {
         var list = GuestList.read("4 vegan, 2 coeliac, 1 sesame + egg, 1 no vinegar, 1 pregnant, "
@@ -33,6 +42,41 @@ class GuestListTest {
     static Stream<String> lists() {
         return Kit.lines("/corpus/grammar.txt").filter(l -> l.startsWith("guests: "))
                 .map(l -> l.substring("guests: ".length()));
+    }
+
+    /// The lists of the corpus: how many, who, and what they avoid.
+    @ParameterizedTest @MethodSource("mails")
+    void a_list_is_read_as_its_writer_meant_it(String list, List<String> groups) {
+        var read = list.startsWith(TABLE) ? GuestList.ofTable(rows(list.substring(TABLE.length())), UK)
+                : GuestList.read(list.replace(" ⏎ ", "\n"), UK);
+        assertThat(read.entries()).extracting(GuestListTest::told).containsExactlyElementsOf(groups);
+    }
+
+    private static List<List<String>> rows(String table) {
+        var rows = Arrays.stream(table.split("⏎"))
+                .map(r -> Arrays.stream(r.split("¦", -1)).map(String::strip).toList()).toList();
+        assertThat(GuestList.isTable(rows)).as("its first row names the columns").isTrue();
+        return rows;
+    }
+
+    static Stream<Arguments> mails() {
+        return Corpus.lines("guest-lists.txt").stream().filter(l -> !l.startsWith("#")).map(l -> l.split("\\s*=>\\s*"))
+                .map(c -> Arguments.of(c[0], c.length == 1 ? List.of() : List.of(c[1].strip().split("\\s+;\\s+"))));
+    }
+
+    private static String told(GuestList.Entry entry) {
+        var avoided = entry.group().avoided();
+        return "%d %s: %s%s".formatted(entry.group().people(), entry.group().name(),
+                avoided.all().stream().map(CorpusOfPeople::key).collect(Collectors.joining(" ")),
+                avoided.refused().isEmpty() ? "" : " !").strip();
+    }
+
+    /// A word that is passed over as talk must name nothing that anybody could avoid.
+    @Test
+    void no_word_of_talk_is_food() {
+        var words = Kit.lines("/keenfork/core/covers/guest-words.txt").filter(l -> !l.startsWith("#"))
+                .flatMap(l -> Arrays.stream(l.split("\\|")[0].split(","))).map(String::strip).filter(w -> !w.isEmpty());
+        assertThat(words).isNotEmpty().allSatisfy(w -> assertThat(Avoidances.of(w, UK).all()).as(w).isEmpty());
     }
 
     /// A comma between two things that one group avoids parts no groups.

@@ -143,7 +143,7 @@ class CoversController {
                 return new CoversPage.Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
             }
         }
-        return typed(text, GuestList.read(text, book));
+        return typed(text, GroupCsv.guests(text, book).orElseGet(() -> GuestList.read(text, book)));
     }
 
     private CoversPage.Typed typed(String text, GuestList list) {
@@ -167,7 +167,7 @@ class CoversController {
     @PostMapping("/covers/groups/{id}")
     ModelAndView change(@PathVariable long id, @RequestParam(defaultValue = "") String name,
             @RequestParam(defaultValue = "") String people, @RequestParam(defaultValue = "") String avoids) {
-        var read = GuestList.read("x: " + avoids.replace('\n', ' '), kitchen.menu().ruleBook());
+        var read = Avoidances.of(avoids.replace('\n', ' '), kitchen.menu().ruleBook());
         var wrong = wrong(name.strip(), people.strip(), avoids.strip(), read);
         if (!wrong.isEmpty())
             return page(USUAL_LEAST, false, new CoversPage.Typed("", null, wrong), HttpStatus.UNPROCESSABLE_CONTENT);
@@ -175,11 +175,12 @@ class CoversController {
         return new ModelAndView("redirect:/covers");
     }
 
-    private static String wrong(String name, String people, String avoids, GuestList read) {
+    private static String wrong(String name, String people, String avoids, Avoidances read) {
         if (name.isEmpty() || name.length() > LONGEST_NAME) return "Give these people a name of 1 to 60 letters.";
         if (!people.matches("[1-9]\\d{0,5}") || Integer.parseInt(people) > MOST_PEOPLE)
             return "Say how many they are: a whole number, not “%s”.".formatted(people);
-        if (avoids.isEmpty() || avoids.length() > LONGEST_AVOIDS || !read.unclear().isEmpty())
+        if (avoids.isEmpty() || avoids.length() > LONGEST_AVOIDS || !read.refused().isEmpty()
+                || read.all().isEmpty())
             return "Not understood: “%s”. Say it in other words, such as “milk allergy” or “no nuts”."
                     .formatted(avoids);
         return "";

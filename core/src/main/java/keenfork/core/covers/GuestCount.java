@@ -1,0 +1,67 @@
+package keenfork.core.covers;
+
+import java.math.BigDecimal;
+import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
+import keenfork.core.recipe.Numbers;
+import org.jspecify.annotations.Nullable;
+
+/// How many people a piece of a list tells of, in front or behind: "3 x vegan", "about five vegans", "Vegan x 6".
+///
+/// @param people how many, 0 or more; the most of a range
+/// @param words  the text without them
+/// @param isSure whether the number is told: "a few" is none
+record GuestCount(int people, String words, boolean isSure) {
+    private static final BigDecimal MOST = BigDecimal.valueOf(100_000);
+    private static final Pattern TIMES = Pattern.compile("\\s*[x×](?=[\\s\\p{L}])\\s*");
+    private static final Pattern ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("determiner") + ")\\b");
+    private static final Pattern BEHIND =
+            Pattern.compile("(?iU)^(?<what>.*?\\p{L})(?:\\s*[x×:=(–-]\\s*|\\s+)"
+                    + "(?<many>\\d{1,5})\\)?(?:\\s+(?:" + GuestWords.ANY_OF_PEOPLE + "))?[.!]?$");
+
+    /// {@return the count in front of a text, or behind words of talk in front of it: "we have 5 vegetarians"; null
+    /// where none is}
+    static @Nullable GuestCount ahead(String text) {
+        for (var at = 0; at < text.length(); at = GuestWords.behindTalk(text, at)) {
+            var count = inFront(text.substring(at));
+            if (count != null) return new GuestCount(count.people, GuestWords.withoutTalk(count.words), count.isSure);
+            if (!GuestWords.isTalkAt(text, at)) return null;
+        }
+        return null;
+    }
+
+    /// {@return the count in front of a text; null where none is}
+    static @Nullable GuestCount inFront(String text) {
+        var number = Numbers.at(text, 0);
+        if (number == null || Foods.shipped().recipeWords().isNameBeyond(text, 0, number.end())) return null;
+        var many = number.high().decimal().stripTrailingZeros();
+        if (many.scale() > 0 || many.compareTo(MOST) > 0) return null;
+        var times = TIMES.matcher(text).region(number.end(), text.length());
+        var end = times.lookingAt() ? times.end() : number.end();
+        var isParted = end > number.end() || text.charAt(end - 1) == ' ';
+        var isSure = number.low().equals(number.high()) || Character.isDigit(text.charAt(0));
+        // "10 am" is no ten of anybody
+        if (GuestWords.isOrdinalAt(text, end)) return null;
+        return isParted && end < text.length() ? new GuestCount(many.intValueExact(), text.substring(end), isSure)
+                : null;
+    }
+
+    /// {@return whether a text opens with a number, and no article}
+    static boolean isNumberInFront(String text) { return !ONE.matcher(text).lookingAt() && inFront(text) != null; }
+
+    /// {@return whether a number opens a text, or stands behind words of talk in front of it}
+    static boolean isNumberAhead(String text) {
+        for (var at = 0; at < text.length() && !isNumberInFront(text.substring(at));
+                at = GuestWords.behindTalk(text, at))
+            if (!GuestWords.isTalkAt(text, at)) return false;
+        return ahead(text) != null;
+    }
+
+    /// {@return the count behind a text; null where none is}
+    static @Nullable GuestCount behind(String text) {
+        var behind = BEHIND.matcher(text);
+        if (!behind.matches() || GuestWords.isNoCountBehind(behind.group("what"))) return null;
+        return new GuestCount(Integer.parseInt(behind.group("many")), behind.group("what").strip(), true);
+    }
+}

@@ -1,0 +1,143 @@
+package keenfork.core.covers;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import keenfork.core.food.Grammar;
+import keenfork.core.people.Avoidances;
+import keenfork.core.people.FormField;
+import keenfork.core.regime.RuleBook;
+
+/// A list of guests, taken apart into what is said of one group each.
+final class GuestPieces {
+    private static final Pattern LINES = Pattern.compile("[\\n;]+");
+    private static final Pattern BULLET = Pattern.compile("^(?:[-•*·–—]\\s*|\\d{1,3}[.)]\\s+)");
+    /// "Adults: 30 (3 veggie, 1 coeliac)", "8 veg (2 of which vegan)": of so many, some
+    private static final Pattern SOME_OF = Pattern.compile("^(?:(?<first>\\d{1,5})\\s*[x×]?\\s+)?"
+            + "(?<who>[^:()\\d]{1,60}?)\\s*[:=–-]?\\s*(?<last>\\d{1,5})?\\s*\\((?<some>[^()]{1,400})\\)[.]?$");
+    private static final Pattern HEADED = Pattern.compile("^(?<head>[^:?]{1,60}):\\s*(?<rest>\\S.*)$");
+    private static final Pattern JOINT =
+            Pattern.compile("\\s*[,+]\\s*(?:(?:and|&)\\s+)?|[.!?]\\s+|\\s+(?:and|[&/|])\\s+|\\s+(?=\\d{1,5}\\s?[x×]\\s)"
+                    + "|\\s+(?=\\d{1,3}\\s\\p{Lu}{1,3}(?:\\s|$))");
+    /// "3V 2VG 1GF"
+    private static final Pattern LETTERS = Pattern.compile("(?<![\\p{L}\\d])(\\d{1,3})(?=\\p{Lu}{1,3}(?:\\s|$))");
+    /// "Kids: nothing", "Vegan: 2"
+    private static final Pattern HEAD = Pattern.compile("(?U)^\\p{L}[\\p{L}\\d'’ ]{0,30}:\\s*\\S");
+    private static final Pattern OTHERS =
+            Pattern.compile("(?i)(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b");
+    private static final Pattern NEXT = Pattern.compile("[,+]|\\s(?:and|&)\\s");
+
+    /// What is said of one group.
+    ///
+    /// @param head    who they are, as it stands before a colon; empty where nothing does
+    /// @param text    what is said of them
+    /// @param isAlone whether the head stands over this group alone
+    record Piece(String head, String text, boolean isAlone) {
+        String written() { return head.isEmpty() ? text : head + ": " + text; }
+    }
+
+    private final RuleBook ruleBook;
+
+    private GuestPieces(RuleBook ruleBook) {
+        this.ruleBook = ruleBook;
+    }
+
+    static List<Piece> of(String list, RuleBook ruleBook) {
+        var pieces = new GuestPieces(ruleBook);
+        var all = new ArrayList<Piece>();
+        var isSigned = false;
+        for (var line : LINES.split(list)) {
+            var bare = BULLET.matcher(line.strip()).replaceFirst("").strip();
+            // who wrote the list eats nothing
+            if (bare.isEmpty() || isSigned && GuestWords.isWho(bare, ruleBook)) continue;
+            isSigned = GuestWords.isFarewell(bare);
+            var unsigned = GuestWords.withoutSignature(bare, ruleBook);
+            all.addAll(pieces.ofLine(LETTERS.matcher(unsigned).replaceAll("$1 ")));
+        }
+        return all;
+    }
+
+    private List<Piece> ofLine(String line) {
+        var some = SOME_OF.matcher(line);
+        if (some.matches() && GuestCount.isNumberInFront(some.group("some"))) {
+            var total = some.group("last") == null ? some.group("first") : some.group("last");
+            if (total != null) return someOf(some.group("who").strip(), Integer.parseInt(total), some.group("some"));
+        }
+        var headed = HEADED.matcher(line);
+        if (!headed.matches()) return under("", line);
+        var head = headed.group("head").strip();
+        // "4 vegan, table 6: nuts": the head stands in the middle
+        if (parts(head).size() > 1) return under("", line);
+        var isAsked = FormField.isHeading(head) && !FormField.isOfDish(head) || isTalkAlone(head);
+        return under(isAsked ? "" : head, headed.group("rest"));
+    }
+
+    /// "numbers for tomorrow's meeting: 12 heads", but not "Main: 5 veg" and "table 3: 2 veg"
+    private static boolean isTalkAlone(String head) {
+        return GuestWords.isTalk(head) && !FormField.isHeading(head) && !GuestWords.tellsWhere(head);
+    }
+
+    /// "3 GF (1 also DF)" are two of the one and one of both; "Adults: 30 (1 coeliac)" is one of them
+    private List<Piece> someOf(String who, int total, String some) {
+        if (Avoidances.of(who, ruleBook).all().isEmpty()) return under(who, some);
+        var all = new ArrayList<Piece>();
+        var left = total;
+        for (var part : parts(some)) {
+            var count = GuestCount.ahead(part);
+            if (count == null) return under("", total + " " + who + " (" + some + ")");
+            left -= count.people();
+            all.add(new Piece("", count.people() + " " + who + ", " + count.words(), true));
+        }
+        if (left > 0) all.addFirst(new Piece("", left + " " + who, true));
+        return all;
+    }
+
+    private List<Piece> under(String head, String text) {
+        var parts = parts(text);
+        var all = new ArrayList<Piece>();
+        for (var part : parts) {
+            var headed = HEADED.matcher(part);
+            if (headed.matches() && (head.isEmpty() || !all.isEmpty()))
+                all.add(new Piece(headed.group("head").strip(), headed.group("rest"), true));
+            else all.add(new Piece(head, part, parts.size() == 1));
+        }
+        return all;
+    }
+
+    private List<String> parts(String text) {
+        var parts = new ArrayList<String>();
+        var joint = JOINT.matcher(text);
+        var from = 0;
+        var depth = 0;
+        for (var at = 0; at < text.length(); at++) {
+            if (text.charAt(at) == '(') depth++;
+            if (text.charAt(at) == ')') depth--;
+            if (depth > 0 || at == from || !joint.region(at, text.length()).lookingAt() || joint.end() == text.length()
+                    || !opensGroup(text.substring(from, at), joint.group().strip(), text.substring(joint.end())))
+                continue;
+            parts.add(text.substring(from, at).strip());
+            from = joint.end();
+            at = from - 1;
+        }
+        parts.add(text.substring(from).strip());
+        return parts;
+    }
+
+    /// "milk, eggs" is one group: another one opens with how many, where or who they are, or has its count behind, too
+    private boolean opensGroup(String before, String joint, String text) {
+        if (joint.startsWith(".") && GuestWords.endsWithTitle(before)) return false;
+        if (GuestCount.isNumberInFront(text) || joint.isEmpty()) return GuestCount.isNumberInFront(text);
+        // ". They could do with 4 vegetarian plates"
+        if (".!?,".contains(joint.substring(0, 1)) && GuestCount.isNumberAhead(text)) return true;
+        // "Ann & Bo (vegan)"
+        if (!joint.startsWith(",") && GuestWords.isWho(before, ruleBook)) return false;
+        return OTHERS.matcher(text).lookingAt() || HEAD.matcher(text).lookingAt()
+                || GuestWords.opensWithName(text, ruleBook) || isAlsoCounted(before, joint, text);
+    }
+
+    /// "veg 12, vegan 4", "8 veggies and a vegan"
+    private static boolean isAlsoCounted(String before, String joint, String text) {
+        if (GuestCount.behind(before) != null) return GuestCount.behind(NEXT.split(text)[0]) != null;
+        return !joint.equals(",") && GuestCount.ahead(before) != null && GuestCount.inFront(text) != null;
+    }
+}

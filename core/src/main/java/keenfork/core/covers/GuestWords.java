@@ -1,0 +1,175 @@
+package keenfork.core.covers;
+
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
+import keenfork.core.food.Table;
+import keenfork.core.food.Words;
+import keenfork.core.people.Avoidance;
+import keenfork.core.people.Avoidances;
+import keenfork.core.people.FormField;
+import keenfork.core.people.SomeoneNamed;
+import keenfork.core.regime.RuleBook;
+
+/// The words of a list of guests that say nothing of what they eat, and the names that stand in it.
+final class GuestWords {
+    private static final Set<String> PEOPLE = of("people");
+    private static final Set<String> PLACE = of("place");
+    private static final Set<String> TITLE = of("title");
+    private static final Set<String> TALK = of("talk");
+    private static final Set<String> COUNT_COLUMN = of("count-column");
+    private static final Set<String> NAME_COLUMN = of("name-column");
+    private static final Set<String> QUIET = of("people", "place", "title", "talk", "date", "farewell");
+    static final String ANY_OF_PEOPLE = PEOPLE.stream().sorted().collect(Collectors.joining("|"));
+    private static final Pattern SPLIT = Pattern.compile("[^\\p{L}\\d'’.-]+");
+    private static final Pattern NAME = Pattern.compile("(?U)\\p{Lu}[\\p{L}'’.-]*");
+    private static final Set<String> ORDINAL = of("ordinal");
+    private static final Pattern FIGURE = Pattern.compile("\\d+(?:" + String.join("|", ORDINAL) + ")?[.]?");
+    private static final Set<String> UNKNOWN_MANY = of("unknown-many");
+    private static final Pattern FAREWELL = Pattern.compile("(?iU)\\b(?:" + String.join("|", of("farewell"))
+            + ")\\b[^\\p{L}]*$");
+    private static final Pattern SIGNED = Pattern.compile("(?iU)^(?<before>.*?)\\b(?:"
+            + String.join("|", of("farewell")) + ")[,.!–-]*\\s+(?<who>.{1,60})$");
+    /// "E 621"
+    private static final String E_NUMBER = "e";
+    private static final Set<String> AND = Grammar.words("amount-joint");
+    private static final Pattern BEFORE = Pattern.compile("(?U)(?<last>\\p{L}+)[\\s.:]*$");
+    private static final Pattern DOES = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
+            + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s(?i:" + Grammar.anyOf("person-does") + ")(?!\\p{L})");
+    private static final Pattern OPENING = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
+            + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s?(?:\\(|:|\\s[-–—]\\s|[-–—]\\s)");
+    private static final int MOST_NAMES = 4;
+
+    private GuestWords() {}
+
+    private static Set<String> of(String... kinds) {
+        var wanted = Set.of(kinds);
+        return Table.read(GuestWords.class, "guest-words.txt", 3).stream().filter(r -> wanted.contains(r.cell(1)))
+                .flatMap(r -> r.list(0).stream()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /// {@return whether a text tells of nobody: "Hi, numbers for Saturday", "60 guests in total", "Dietary needs:"}
+    static boolean isTalk(String text) {
+        return FormField.isHeading(text) || words(text).allMatch(w -> QUIET.contains(w) || FIGURE.matcher(w).matches());
+    }
+
+    private static Stream<String> words(String text) {
+        return SPLIT.splitAsStream(text).filter(w -> !w.isEmpty()).map(w -> w.toLowerCase().replaceAll("[.]$", ""));
+    }
+
+    /// {@return whether a heading stands over names}
+    static boolean isNameColumn(String heading) { return NAME_COLUMN.contains(heading.strip().toLowerCase()); }
+
+    /// {@return whether a heading stands over how many people there are}
+    static boolean isCountColumn(String heading) { return COUNT_COLUMN.contains(heading.strip().toLowerCase()); }
+
+    /// {@return whether a word of talk starts at a place of a text}
+    static boolean isTalkAt(String text, int at) {
+        return TALK.contains(text.substring(at, end(text, at)).toLowerCase());
+    }
+
+    /// {@return whether what stands at a place of a text is of a date or an hour}
+    static boolean isOrdinalAt(String text, int at) {
+        return ORDINAL.contains(text.substring(at, end(text, at)).toLowerCase());
+    }
+
+    /// {@return where the next word behind a place of a text starts}
+    static int behindTalk(String text, int at) {
+        var next = end(text, at);
+        while (next < text.length() && (Character.isWhitespace(text.charAt(next)) || text.charAt(next) == ',')) next++;
+        return Math.max(next, at + 1);
+    }
+
+    private static int end(String text, int at) {
+        var end = at;
+        while (end < text.length() && (Character.isLetter(text.charAt(end)) || "'’".indexOf(text.charAt(end)) >= 0))
+            end++;
+        return end;
+    }
+
+    /// {@return whether a number behind some words counts nobody: "table 6", "E 621"}
+    static boolean isNoCountBehind(String text) {
+        var before = BEFORE.matcher(text);
+        return !before.find() || before.group("last").toLowerCase().equals(E_NUMBER)
+                || PLACE.contains(before.group("last").toLowerCase());
+    }
+
+    /// {@return whether a head says where people sit, or who they are}
+    static boolean tellsWhere(String head) {
+        return words(head).anyMatch(w -> PLACE.contains(w) || PEOPLE.contains(w));
+    }
+
+    /// {@return a text without the words of talk that it opens with: "of whom are vegan"}
+    static String withoutTalk(String text) {
+        var at = 0;
+        while (at < text.length() && isTalkAt(text, at)) at = behindTalk(text, at);
+        return at < text.length() ? text.substring(at) : text;
+    }
+
+    /// {@return whether a text opens with a word for a number that nobody knows: "half are vegetarian"}
+    static boolean isUnknownMany(String text) {
+        return UNKNOWN_MANY.contains(text.substring(0, end(text, 0)).toLowerCase());
+    }
+
+    /// {@return a line without who wrote the list at its end: "Best wishes, Bo"}
+    static String withoutSignature(String line, RuleBook ruleBook) {
+        var signed = SIGNED.matcher(line);
+        return signed.matches() && isWho(signed.group("who"), ruleBook) ? signed.group("before") : line;
+    }
+
+    /// {@return whether who wrote the list stands on the next line}
+    static boolean isFarewell(String line) { return isTalk(line) && FAREWELL.matcher(line).find(); }
+
+    /// {@return whether words tell what is avoided, or that nothing is}
+    static boolean isTold(String words, RuleBook ruleBook) {
+        var avoided = Avoidances.of(words, ruleBook);
+        return avoided.isEmpty() || !avoided.all().isEmpty();
+    }
+
+    /// {@return whether what was chosen tells how somebody eats: "vegan", "GF chicken", but no "cod"}
+    static boolean tellsDiet(String dish, RuleBook ruleBook) {
+        return FormField.leavesOut(dish)
+                || Avoidances.of(dish, ruleBook).all().stream().anyMatch(Avoidance.OfDiet.class::isInstance);
+    }
+
+    /// {@return whether a full stop behind a text ends a title, and no sentence}
+    static boolean endsWithTitle(String text) {
+        var before = BEFORE.matcher(text);
+        return before.find() && TITLE.contains(before.group("last").toLowerCase());
+    }
+
+    /// {@return whether a text is who somebody is or where they sit, and nothing that could be eaten: "Ann Weaver",
+    /// "table 6"}
+    static boolean isWho(String text, RuleBook ruleBook) {
+        var names = SPLIT.splitAsStream(text).filter(w -> !w.isEmpty())
+                .filter(w -> !FIGURE.matcher(w).matches() && !isOfPlace(w) && !AND.contains(w)).toList();
+        return !text.isBlank() && names.size() <= MOST_NAMES && names.stream().allMatch(
+                n -> NAME.matcher(n).matches() && !TALK.contains(n.toLowerCase()) && !isEaten(n, ruleBook));
+    }
+
+    private static boolean isOfPlace(String word) {
+        var low = word.toLowerCase().replace(".", "");
+        return PEOPLE.contains(low) || PLACE.contains(low) || TITLE.contains(low);
+    }
+
+    private static boolean isEaten(String name, RuleBook ruleBook) {
+        return Foods.shipped().meaning(Words.key(name)).isPresent() || !Avoidances.of(name, ruleBook).all().isEmpty();
+    }
+
+    /// {@return whether somebody told by name starts a text: "Bo (coeliac)", "Cy - vegan", "Dee has a nut allergy"}
+    static boolean opensWithName(String text, RuleBook ruleBook) {
+        if (SomeoneNamed.is(text) || who(text, ruleBook) > 0) return true;
+        var named = OPENING.matcher(text);
+        return named.lookingAt() && isWho(named.group("name"), ruleBook);
+    }
+
+    /// {@return how long the name of somebody is that does something only people do: "Ann Weaver is vegan"; 0 where
+    /// nobody does}
+    static int who(String text, RuleBook ruleBook) {
+        var named = DOES.matcher(text);
+        return named.lookingAt() && isWho(named.group("name"), ruleBook) ? named.end("name") : 0;
+    }
+}
