@@ -51,8 +51,8 @@ public final class GroupCsv {
         return groups;
     }
 
-    /// {@return the guests of a table with its own headings, such as a booking system writes; nothing where a text is no
-    /// such table}
+    /// {@return the guests of a table with its own headings, such as a booking system writes; nothing where a text is
+    /// no such table}
     public static Optional<GuestList> guests(String text, RuleBook ruleBook) {
         var rows = CsvRows.cells(text);
         return GuestList.isTable(rows) ? Optional.of(GuestList.ofTable(rows, ruleBook)) : Optional.empty();

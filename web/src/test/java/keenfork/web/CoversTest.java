@@ -93,6 +93,20 @@ class CoversTest extends RunningKitchen {
         });
     }
 
+    /// As a booking system writes it: quoted cells, a column of what was chosen, "No" where nothing is avoided.
+    @Test
+    void a_table_with_its_own_headings_is_taken_and_nobody_in_it_is_lost() {
+        write("Gangway slaw\n1 kg cabbage\nTopping:\n100 g feta");
+        var table = "Guest name,Table,Meal choice,\"Dietary requirements\"\nAnn Weaver,1,Cod,\"milk, eggs\"\n"
+                + "Bo Miller,1,Vegan,\nCy Turner,2,Cod,No\nDee Fuller,2,Cod,Yes - sesame";
+        assertThat(plain(post("/covers", "/covers/list", "list", table).body())).contains("Ann Weaver milk");
+        post("/covers", "/covers/list", "list", table, "keep", "true");
+        assertThat(events.groups()).extracting(Events.Guests::name).containsExactly("Ann Weaver", "Bo Miller",
+                "Dee Fuller");
+        assertThat(events.groups()).extracting(Events.Guests::avoids)
+                .containsExactly("milk, eggs", "Vegan", "sesame");
+    }
+
     /// What is kept are their own words: a dislike by its name and an intolerance come through a table unharmed.
     @Test
     void words_of_a_table_are_kept_as_they_were_said() {

@@ -34,7 +34,10 @@ record GuestCount(int people, String words, boolean isSure) {
     /// {@return the count in front of a text; null where none is}
     static @Nullable GuestCount inFront(String text) {
         var number = Numbers.at(text, 0);
-        if (number == null || Foods.shipped().recipeWords().isNameBeyond(text, 0, number.end())) return null;
+        if (number == null) return null;
+        // "five spice" is no number of spices; "2 milk allergy" are two people
+        if (!Character.isDigit(text.charAt(0)) && Foods.shipped().recipeWords().isNameBeyond(text, 0, number.end()))
+            return null;
         var many = number.high().decimal().stripTrailingZeros();
         if (many.scale() > 0 || many.compareTo(MOST) > 0) return null;
         var times = TIMES.matcher(text).region(number.end(), text.length());

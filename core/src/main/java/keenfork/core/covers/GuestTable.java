@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 /// A list of guests as a table, out of a booking system or a spreadsheet: its first row names the columns, and what is
 /// avoided stands below a heading such as "Dietary requirements".
 final class GuestTable {
+    private final List<String> head;
     private final RuleBook ruleBook;
     private final List<Integer> who;
     private final List<Integer> avoided;
@@ -21,6 +22,7 @@ final class GuestTable {
     private final List<Integer> counts;
 
     private GuestTable(List<String> head, RuleBook ruleBook) {
+        this.head = List.copyOf(head);
         this.ruleBook = ruleBook;
         who = IntStream.range(0, head.size()).filter(i -> GuestWords.isNameColumn(head.get(i))).boxed().toList();
         chosen = IntStream.range(0, head.size()).filter(i -> FormField.isOfDish(head.get(i))).boxed().toList();
@@ -47,8 +49,9 @@ final class GuestTable {
     }
 
     private @Nullable Entry entry(List<String> row) {
-        var words = Stream
-                .concat(cells(row, chosen).filter(c -> GuestWords.tellsDiet(c, ruleBook)), cells(row, avoided))
+        var answers = avoided.stream().filter(i -> i < row.size() && !row.get(i).isBlank())
+                .map(i -> FormField.answer(head.get(i), row.get(i)));
+        var words = Stream.concat(cells(row, chosen).filter(c -> GuestWords.tellsDiet(c, ruleBook)), answers)
                 .filter(c -> !Avoidances.of(c, ruleBook).isEmpty()).distinct().collect(Collectors.joining("; "));
         if (words.isEmpty()) return null;
         var name = cells(row, who).collect(Collectors.joining(" "));

@@ -43,6 +43,9 @@ public final class FormField {
     /// {@return whether the name of a dish says what is not in it: "GF chicken", "cod, no butter"}
     public static boolean leavesOut(String dish) { return LEFT_OUT.matcher(dish).find(); }
 
+    /// {@return what is answered below a heading of a table: "No" is an answer there}
+    public static String answer(String heading, String cell) { return answers(heading + ": " + cell).strip(); }
+
     private static Matcher from(int at, Pattern pattern, String text) {
         return pattern.matcher(text).useTransparentBounds(true).region(at, text.length());
     }

@@ -68,7 +68,7 @@ class GuestListTest {
         var avoided = entry.group().avoided();
         return "%d %s: %s%s".formatted(entry.group().people(), entry.group().name(),
                 avoided.all().stream().map(CorpusOfPeople::key).collect(Collectors.joining(" ")),
-                avoided.refused().isEmpty() ? "" : " !").strip();
+                avoided.refused().isEmpty() ? "" : " !").replace("  ", " ").strip();
     }
 
     /// A word that is passed over as talk must name nothing that anybody could avoid.
