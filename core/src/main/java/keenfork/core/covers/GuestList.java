@@ -10,7 +10,8 @@ import keenfork.core.regime.RuleBook;
 ///
 /// @param entries each group as it was read, in order
 /// @param isWhole whether all of it was read; false where there are more groups than are taken at once
-public record GuestList(List<Entry> entries, boolean isWhole) {
+/// @param passedOver what tells of nobody who avoids anything: greetings, totals, who eats everything
+public record GuestList(List<Entry> entries, boolean isWhole, List<String> passedOver) {
     /// groups taken at once
     public static final int MOST = 200;
     private static final int LONGEST_NAME = 60;
@@ -29,7 +30,11 @@ public record GuestList(List<Entry> entries, boolean isWhole) {
 
     public GuestList {
         entries = List.copyOf(entries);
+        passedOver = List.copyOf(passedOver);
     }
+
+    /// {@return a list whose groups were told one by one}
+    public static GuestList of(List<Entry> entries) { return new GuestList(entries, true, List.of()); }
 
     /// {@return whether the first row of a table names who the guests are, and what they avoid}
     public static boolean isTable(List<List<String>> rows) {
@@ -38,21 +43,28 @@ public record GuestList(List<Entry> entries, boolean isWhole) {
 
     /// Reads a table whose first row names its columns; who eats everything is left out.
     public static GuestList ofTable(List<List<String>> rows, RuleBook ruleBook) {
-        var entries = GuestTable.read(rows, ruleBook);
-        return new GuestList(entries.subList(0, Math.min(MOST, entries.size())), entries.size() <= MOST);
+        var passedOver = new ArrayList<String>();
+        var entries = GuestTable.read(rows, ruleBook, passedOver);
+        return new GuestList(entries.subList(0, Math.min(MOST, entries.size())), entries.size() <= MOST, passedOver);
     }
 
     /// Reads a list; who eats everything is left out, and nobody else is.
     public static GuestList read(String text, RuleBook ruleBook) {
         var entries = new ArrayList<Entry>();
+        var parted = GuestPieces.of(text, ruleBook);
+        var passedOver = new ArrayList<String>();
         var reader = new GroupReader(ruleBook);
-        for (var piece : GuestPieces.of(text, ruleBook)) {
+        for (var piece : parted.all()) {
             var entry = reader.read(piece);
-            if (entry == null) continue;
-            if (entries.size() == MOST) return new GuestList(entries, false);
+            if (entry == null) {
+                passedOver.add(piece.written());
+                continue;
+            }
+            if (entries.size() == MOST) return new GuestList(entries, false, passedOver);
             entries.add(entry);
         }
-        return new GuestList(entries, true);
+        passedOver.addAll(parted.signed());
+        return new GuestList(entries, true, passedOver);
     }
 
     /// {@return the groups of which some words were not understood, or nothing was}

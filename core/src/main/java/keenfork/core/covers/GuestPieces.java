@@ -42,19 +42,28 @@ final class GuestPieces {
         this.ruleBook = ruleBook;
     }
 
-    static List<Piece> of(String list, RuleBook ruleBook) {
+    /// The pieces of a list.
+    ///
+    /// @param all    what may be of a group
+    /// @param signed who wrote the list, as they signed it
+    record Parted(List<Piece> all, List<String> signed) {}
+
+    static Parted of(String list, RuleBook ruleBook) {
         var pieces = new GuestPieces(ruleBook);
         var all = new ArrayList<Piece>();
+        var signed = new ArrayList<String>();
         var isSigned = false;
         for (var line : LINES.split(list)) {
             var bare = BULLET.matcher(line.strip()).replaceFirst("").strip();
             // who wrote the list eats nothing
-            if (bare.isEmpty() || isSigned && GuestWords.isWho(bare, ruleBook)) continue;
+            var unsigned = isSigned && GuestWords.isWho(bare, ruleBook) ? ""
+                    : GuestWords.withoutSignature(bare, ruleBook);
+            if (!unsigned.equals(bare)) signed.add(bare.substring(unsigned.length()));
+            if (unsigned.isBlank()) continue;
             isSigned = GuestWords.isFarewell(bare);
-            var unsigned = GuestWords.withoutSignature(bare, ruleBook);
             all.addAll(pieces.ofLine(LETTERS.matcher(unsigned).replaceAll("$1 ")));
         }
-        return all;
+        return new Parted(all, signed);
     }
 
     private List<Piece> ofLine(String line) {

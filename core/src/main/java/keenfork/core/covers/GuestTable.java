@@ -38,12 +38,14 @@ final class GuestTable {
     }
 
     /// {@return the groups of the rows below a head}
-    static List<Entry> read(List<List<String>> rows, RuleBook ruleBook) {
+    /// @param passedOver takes the rows of who eats everything
+    static List<Entry> read(List<List<String>> rows, RuleBook ruleBook, List<String> passedOver) {
         var table = new GuestTable(rows.getFirst(), ruleBook);
         var entries = new ArrayList<Entry>();
         for (var row : rows.subList(1, rows.size())) {
             var entry = table.entry(row);
-            if (entry != null) entries.add(entry);
+            if (entry == null) passedOver.add(written(row));
+            else entries.add(entry);
         }
         return entries;
     }
@@ -56,8 +58,12 @@ final class GuestTable {
         if (words.isEmpty()) return null;
         var name = cells(row, who).collect(Collectors.joining(" "));
         var many = cells(row, counts).filter(c -> c.matches("[1-9]\\d{0,4}")).mapToInt(Integer::parseInt).findFirst();
-        return Entry.of(row.stream().filter(c -> !c.isBlank()).collect(Collectors.joining(", ")), words,
+        return Entry.of(written(row), words,
                 name.isEmpty() ? words : name, many.orElse(1), Avoidances.of(words, ruleBook));
+    }
+
+    private static String written(List<String> row) {
+        return row.stream().filter(c -> !c.isBlank()).collect(Collectors.joining(", "));
     }
 
     private static Stream<String> cells(List<String> row, List<Integer> columns) {

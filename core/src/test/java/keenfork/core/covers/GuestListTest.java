@@ -71,6 +71,15 @@ class GuestListTest {
                 avoided.refused().isEmpty() ? "" : " !").replace("  ", " ").strip();
     }
 
+    /// What is passed over is told, so that whoever pasted the list can see that nobody is in it.
+    @Test
+    void what_is_passed_over_is_told() {
+        assertThat(GuestList.read("Hi all,\n60 guests\n2 vegan\nBo: none\nThanks,\nEve", UK).passedOver())
+                .containsExactly("Hi all,", "60 guests", "Bo: none", "Thanks,", "Eve");
+        assertThat(GuestList.ofTable(rows("Name ¦ Dietary ⏎ Ann ¦ ⏎ Bo ¦ vegan"), UK).passedOver())
+                .containsExactly("Ann");
+    }
+
     /// A word that is passed over as talk must name nothing that anybody could avoid.
     @Test
     void no_word_of_talk_is_food() {

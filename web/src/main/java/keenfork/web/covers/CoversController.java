@@ -138,7 +138,7 @@ class CoversController {
         if (text.lines().findFirst().orElse("").toLowerCase(java.util.Locale.ROOT)
                 .matches("\\W*name\\s*[,;\\t]\\s*count.*")) {
             try {
-                return typed(text, new GuestList(GroupCsv.read(text, book), true));
+                return typed(text, GuestList.of(GroupCsv.read(text, book)));
             } catch (GroupCsv.Unreadable e) {
                 return new CoversPage.Typed(text, null, "This table cannot be read: " + e.getMessage() + ".");
             }

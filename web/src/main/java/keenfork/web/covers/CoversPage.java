@@ -1,6 +1,7 @@
 package keenfork.web.covers;
 
 import java.util.List;
+import java.util.stream.Stream;
 import keenfork.core.covers.GuestList;
 import keenfork.web.kitchen.EventMenu;
 import keenfork.web.persistence.dish.TakenPlans;
@@ -37,6 +38,16 @@ record CoversPage(CoversView view, List<CoversView.Plan> plans, int least, Strin
     /// @param wrong what is wrong with it; an empty string where nothing is
     record Typed(String text, @Nullable GuestList list, String wrong) {
         static final Typed NOTHING = new Typed("", null, "");
+        private static final int MOST_SHOWN = 8;
+
+        /// {@return what was passed over, as nobody in it avoids anything; the first few, and how many more}
+        public List<String> passedOver() {
+            var all = list == null ? List.<String>of() : list.passedOver();
+            if (all.size() <= MOST_SHOWN) return all;
+            return Stream
+                    .concat(all.stream().limit(MOST_SHOWN), Stream.of("%d more".formatted(all.size() - MOST_SHOWN)))
+                    .toList();
+        }
     }
 
     /// the events, and the one in force, or null for the counter of every day
