@@ -66,6 +66,7 @@ class CoversTest extends RunningKitchen {
         assertThat(read.statusCode()).isEqualTo(200);
         assertThat(plain(read.body())).contains("4 vegan vegan").contains("sesame, traces count; eggs, traces count")
                 .contains("1 table 6 nuts");
+        assertThat(plain(read.body())).contains("Nobody here avoids anything: “the rest eat everything”.");
         assertThat(events.groups()).as("nothing is kept yet").isEmpty();
         assertThat(post("/covers", "/covers/list", "list", mail, "keep", "true").statusCode()).isEqualTo(302);
         assertThat(events.groups()).extracting(Events.Guests::people).containsExactly(4, 2, 1, 1);

@@ -42,7 +42,8 @@ record CoversPage(CoversView view, List<CoversView.Plan> plans, int least, Strin
 
         /// {@return what was passed over, as nobody in it avoids anything; the first few, and how many more}
         public List<String> passedOver() {
-            var all = list == null ? List.<String>of() : list.passedOver();
+            var all = list == null ? List.<String>of()
+                    : list.passedOver().stream().map(p -> "“%s”".formatted(p.replaceAll("[:,]$", ""))).toList();
             if (all.size() <= MOST_SHOWN) return all;
             return Stream
                     .concat(all.stream().limit(MOST_SHOWN), Stream.of("%d more".formatted(all.size() - MOST_SHOWN)))
