@@ -306,6 +306,12 @@ public final class Foods {
     /// @param word in its one form
     public boolean isInedible(String word) { return Dictionary.shipped().kind(word) == Dictionary.Edibility.INEDIBLE; }
 
+    /// {@return what a word of a pack may be of, where a scanner has broken it: "rnilk", "mi lk"; nothing where it is
+    /// like no name}
+    /// @param start where the word begins in the text
+    /// @param end   where it ends
+    public List<Substance> garbled(String text, int start, int end) { return Garbled.of(text, start, end); }
+
     /// {@return whether two words lie one slip of the pen apart}
     public static boolean isSlip(String word, String other) { return Slips.distance(word, other, 1) == 1; }
 

@@ -312,7 +312,14 @@ public final class Lexicon {
     private boolean isTalk(String text, Vocabulary.Run run, int at) {
         var number = run.numbers[at];
         if (number != Vocabulary.NONE && number < isTalk.length && isTalk[number]) return true;
-        return run.ends[at] - run.starts[at] == 1 || Character.isDigit(text.charAt(run.starts[at]));
+        return run.ends[at] - run.starts[at] == 1 || Character.isDigit(text.charAt(run.starts[at]))
+                && !isGarbledName(Words.key(text.substring(run.starts[at], run.ends[at])));
+    }
+
+    /// "5oya" is no five of anything
+    private boolean isGarbledName(String word) {
+        for (var meant : LookAlike.behindFigure(word)) if (meanings.containsKey(meant)) return true;
+        return false;
     }
 
     /// {@return whether the word at a place of a text says only how, how much or where from}
@@ -329,7 +336,7 @@ public final class Lexicon {
     /// accent}
     public boolean isTalk(String word) {
         var number = words.number(word);
-        return word.length() <= 1 || Character.isDigit(word.charAt(0))
+        return word.length() <= 1 || Character.isDigit(word.charAt(0)) && !isGarbledName(word)
                 || number != Vocabulary.NONE && number < isTalk.length && isTalk[number];
     }
 }

@@ -286,7 +286,7 @@ final class DeclarationReader {
         var start = offset + word.start();
         var end = offset + word.end();
         if (tones[start] == Tone.NEGATED || tones[start] == Tone.PAST) return;
-        var resembled = unknown.resembles();
+        var resembled = unknown.resembles().isEmpty() ? Foods.shipped().garbled(text, start, end) : unknown.resembles();
         if (!resembled.isEmpty())
             vague.add(new VagueTerm(word.text(), resembled, question(word.text()), start, end, true));
         if (stressesByCapitals && isStressed(word.text()) || AllergenStatement.isAround(text, start, end))
