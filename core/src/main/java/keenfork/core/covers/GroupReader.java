@@ -44,7 +44,12 @@ final class GroupReader {
             return entry(piece, Said.of(new Piece(head, piece.text(), true), piece.text(), ruleBook)
                     .ofMany(inHead.people(), inHead.isSure()));
         }
-        if (count == null) return entry(piece, Said.of(piece, piece.text(), ruleBook));
+        // of "10/60 vegetarian" nobody knows how many that is
+        var isFigure = !piece.text().isEmpty() && Character.isDigit(piece.text().charAt(0));
+        if (count == null) {
+            var said = Said.of(piece, piece.text(), ruleBook);
+            return entry(piece, isFigure ? said.ofMany(1, false) : said);
+        }
         return count.people() == 0 ? null
                 : entry(piece, Said.of(piece, count.words(), ruleBook).ofMany(count.people(), count.isSure()));
     }

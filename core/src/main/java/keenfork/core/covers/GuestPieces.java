@@ -11,16 +11,26 @@ import keenfork.core.regime.RuleBook;
 /// A list of guests, taken apart into what is said of one group each.
 final class GuestPieces {
     private static final Pattern LINES = Pattern.compile("[\\n;]+");
-    private static final Pattern BULLET = Pattern.compile("^(?:[-•*·–—]\\s*|\\d{1,3}[.)]\\s+)");
+    private static final Pattern BULLET = Pattern.compile("^(?:[-•*·–—+]\\s*|\\d{1,3}[.)]\\s+)");
     /// "Adults: 30 (3 veggie, 1 coeliac)", "8 veg (2 of which vegan)": of so many, some
     private static final Pattern SOME_OF = Pattern.compile("^(?:(?<first>\\d{1,5})\\s*[x×]?\\s+)?"
             + "(?<who>[^:()\\d]{1,60}?)\\s*[:=–-]?\\s*(?<last>\\d{1,5})?\\s*\\((?<some>[^()]{1,400})\\)[.]?$");
     private static final Pattern HEADED = Pattern.compile("^(?<head>[^:?]{1,60}):\\s*(?<rest>\\S.*)$");
     private static final Pattern JOINT =
-            Pattern.compile("\\s*[,+]\\s*(?:(?:and|&)\\s+)?|[.!?]\\s+|\\s+(?:and|[&/|])\\s+|\\s+(?=\\d{1,5}\\s?[x×]\\s)"
-                    + "|\\s+(?=\\d{1,3}\\s\\p{Lu}{1,3}(?:\\s|$))");
+            Pattern.compile(
+                    "\\s*[,+]\\s*(?:(?:and|&)\\s+)?|[.!?]\\s+|\\s+(?:and|[&/|])\\s+|\\s+(?=\\d{1,5}\\s?[x×]?\\s)");
+    /// "2 VG"
+    private static final Pattern CODE = Pattern.compile("\\d{1,3}\\s\\p{Lu}{1,3}(?:\\s|$)");
+    private static final Pattern TIMES = Pattern.compile("\\d{1,5}\\s?[x×]\\s");
     /// "3V 2VG 1GF"
-    private static final Pattern LETTERS = Pattern.compile("(?<![\\p{L}\\d])(\\d{1,3})(?=\\p{Lu}{1,3}(?:\\s|$))");
+    private static final Pattern LETTERS = Pattern.compile("(?<![\\p{L}\\d])(\\d{1,3})(?=\\p{Lu}{1,3}(?:[\\s,]|$))");
+    /// "60 - 5 of them vegan": of so many
+    private static final Pattern TOTAL = Pattern.compile("(?i)^\\d{1,5}(?:\\s+(?:" + GuestWords.ANY_OF_PEOPLE
+            + "))?\\s*[-–—:]\\s+(?=\\d)");
+    /// "vegan 2 gf 1"
+    private static final Pattern COUNTED_BEHIND =
+            Pattern.compile("(?U)\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}(?:\\s+\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3})+");
+    private static final Pattern BEHIND_COUNT = Pattern.compile("(?U)(?<=\\d)\\s+(?=\\p{L})");
     /// "Kids: nothing", "Vegan: 2"
     private static final Pattern HEAD = Pattern.compile("(?U)^\\p{L}[\\p{L}\\d'’ ]{0,30}:\\s*\\S");
     private static final Pattern OTHERS =
@@ -54,7 +64,7 @@ final class GuestPieces {
         var signed = new ArrayList<String>();
         var isSigned = false;
         for (var line : LINES.split(list)) {
-            var bare = BULLET.matcher(line.strip()).replaceFirst("").strip();
+            var bare = TOTAL.matcher(BULLET.matcher(line.strip()).replaceFirst("").strip()).replaceFirst("");
             // who wrote the list eats nothing
             var unsigned = isSigned && GuestWords.isWho(bare, ruleBook) ? ""
                     : GuestWords.withoutSignature(bare, ruleBook);
@@ -114,6 +124,8 @@ final class GuestPieces {
     }
 
     private List<String> parts(String text) {
+        if (COUNTED_BEHIND.matcher(text).matches() && BEHIND_COUNT.splitAsStream(text).allMatch(this::isToldBehind))
+            return List.of(BEHIND_COUNT.split(text));
         var parts = new ArrayList<String>();
         var joint = JOINT.matcher(text);
         var from = 0;
@@ -132,10 +144,22 @@ final class GuestPieces {
         return parts;
     }
 
+    private boolean isToldBehind(String part) {
+        var count = GuestCount.behind(part);
+        return count != null && GuestWords.isTold(count.words(), ruleBook);
+    }
+
+    /// "2 vegan 1 gf"
+    private boolean isToldAhead(String part) {
+        var count = GuestCount.inFront(part);
+        return count != null && (CODE.matcher(part).lookingAt() || GuestWords.isTold(count.words(), ruleBook));
+    }
+
     /// "milk, eggs" is one group: another one opens with how many, where or who they are, or has its count behind, too
     private boolean opensGroup(String before, String joint, String text) {
         if (joint.startsWith(".") && GuestWords.endsWithTitle(before)) return false;
-        if (GuestCount.isNumberInFront(text) || joint.isEmpty()) return GuestCount.isNumberInFront(text);
+        if (joint.isEmpty()) return isToldAhead(before) && isToldAhead(text) || TIMES.matcher(text).lookingAt();
+        if (GuestCount.isNumberInFront(text)) return true;
         // ". They could do with 4 vegetarian plates"
         if (".!?,".contains(joint.substring(0, 1)) && GuestCount.isNumberAhead(text)) return true;
         // "Ann & Bo (vegan)"

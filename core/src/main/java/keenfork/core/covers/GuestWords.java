@@ -57,7 +57,8 @@ final class GuestWords {
     }
 
     private static Stream<String> words(String text) {
-        return SPLIT.splitAsStream(text).filter(w -> !w.isEmpty()).map(w -> w.toLowerCase().replaceAll("[.]$", ""));
+        return SPLIT.splitAsStream(text).filter(w -> w.codePoints().anyMatch(Character::isLetterOrDigit))
+                .map(w -> w.toLowerCase().replaceAll("[.]$", ""));
     }
 
     /// {@return whether a heading stands over names}
@@ -148,6 +149,11 @@ final class GuestWords {
                 .filter(w -> !FIGURE.matcher(w).matches() && !isOfPlace(w) && !AND.contains(w)).toList();
         return !text.isBlank() && names.size() <= MOST_NAMES && names.stream().allMatch(
                 n -> NAME.matcher(n).matches() && !TALK.contains(n.toLowerCase()) && !isEaten(n, ruleBook));
+    }
+
+    /// {@return whether a text is the name of somebody, and no place}
+    static boolean isNamed(String text, RuleBook ruleBook) {
+        return isWho(text, ruleBook) && words(text).anyMatch(w -> !QUIET.contains(w) && !FIGURE.matcher(w).matches());
     }
 
     private static boolean isOfPlace(String word) {

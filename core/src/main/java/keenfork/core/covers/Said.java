@@ -38,7 +38,10 @@ record Said(String name, String words, int people, boolean isSure) {
         var head = piece.head();
         var parted = parted(text, ruleBook);
         if (parted != null) return new Said(head + ", " + parted.name, parted.words, parted.people, true);
-        return of(piece.isAlone() ? head : head + ", " + text, text);
+        // "Ann, Bo and Cy: vegan"
+        var names = NAMES.splitAsStream(head).filter(n -> GuestWords.isNamed(n, ruleBook)).count();
+        var said = of(piece.isAlone() ? head : head + ", " + text, text);
+        return names > 1 ? said.ofMany((int) names, true) : said;
     }
 
     /// {@return what is said of one; of nobody knows how many where a word for many opens it}
