@@ -38,7 +38,8 @@ final class Garbled {
         if (before.find()) found.addAll(held(Words.key(before.group("piece") + word)));
         var behind = BEHIND.matcher(text.substring(end));
         if (behind.find()) found.addAll(held(Words.key(word + behind.group("piece"))));
-        if (word.length() == SHORTEST && Dictionary.shipped().kind(word) == Dictionary.Edibility.NOT_HELD)
+        if (found.isEmpty() && word.length() == SHORTEST
+                && Dictionary.shipped().kind(word) == Dictionary.Edibility.NOT_HELD)
             for (var name : SHORT_NAMES) if (Foods.isSlip(word, name)) found.addAll(held(name));
         return List.copyOf(found);
     }
