@@ -86,9 +86,15 @@ final class GuestPieces {
         if (!headed.matches()) return under("", line);
         var head = headed.group("head").strip();
         // "4 vegan, table 6: nuts": the head stands in the middle
-        if (parts(head).size() > 1) return under("", line);
+        if (isMore(head)) return under("", line);
         var isAsked = FormField.isHeading(head) && !FormField.isOfDish(head) || isTalkAlone(head);
         return under(isAsked ? "" : head, headed.group("rest"));
+    }
+
+    /// "2 no celery, table 6" before a colon is more than a head; "Ann, Bo and Cy" are one
+    private boolean isMore(String head) {
+        var parts = parts(head + ": " + head);
+        return parts.size() > 1 && !GuestWords.isWho(parts.getFirst(), ruleBook);
     }
 
     /// "numbers for tomorrow's meeting: 12 heads", but not "Main: 5 veg" and "table 3: 2 veg"
