@@ -55,7 +55,7 @@ final class PeopleWords {
     Avoidances read(String text) {
         if ("none".equals(AvoidWords.talk(Words.key(text)))) return Avoidances.NONE;
         // long runs of blanks would be gone through again for each of them
-        var plain = ALL_BUT_THAT.matcher(FormField.answers(BLANKS.matcher(text).replaceAll(" "))).replaceAll(",");
+        var plain = ALL_BUT_THAT.matcher(FormField.answers(BLANKS.matcher(text).replaceAll(" "))).replaceAll(", no ");
         for (var clause : CLAUSE.split(plain))
             if (!clause.isBlank()) clause(clause.strip());
         if (said.isEmpty() && refused.isEmpty() && !isNoneSaid
