@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
 /// @param words  the text without them
 /// @param isSure whether the number is told: "a few" is none
 record GuestCount(int people, String words, boolean isSure) {
+    /// letters of talk before a count
+    private static final int MOST_TALK = 160;
     private static final BigDecimal MOST = BigDecimal.valueOf(100_000);
     private static final Pattern TIMES = Pattern.compile("\\s*[x×](?=[\\s\\p{L}])\\s*");
     private static final Pattern ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("determiner") + ")\\b");
@@ -23,7 +25,7 @@ record GuestCount(int people, String words, boolean isSure) {
     /// {@return the count in front of a text, or behind words of talk in front of it: "we have 5 vegetarians"; null
     /// where none is}
     static @Nullable GuestCount ahead(String text) {
-        for (var at = 0; at < text.length(); at = GuestWords.behindTalk(text, at)) {
+        for (var at = 0; at < Math.min(text.length(), MOST_TALK); at = GuestWords.behindTalk(text, at)) {
             var count = inFront(text.substring(at));
             if (count != null) return new GuestCount(count.people, GuestWords.withoutTalk(count.words), count.isSure);
             if (!GuestWords.isTalkAt(text, at)) return null;

@@ -10,6 +10,8 @@ import keenfork.core.regime.RuleBook;
 
 /// A list of guests, taken apart into what is said of one group each.
 final class GuestPieces {
+    /// what stands further from a joint does not part it: a long line without groups is gone through once
+    private static final int MOST_LOOKED = 160;
     private static final Pattern LINES = Pattern.compile("[\\n;]+");
     private static final Pattern BULLET = Pattern.compile("^(?:[-•*·–—+]\\s*|\\d{1,3}[.)]\\s+)");
     /// "Adults: 30 (3 veggie, 1 coeliac)", "8 veg (2 of which vegan)": of so many, some
@@ -29,7 +31,7 @@ final class GuestPieces {
             + "))?\\s*[-–—:]\\s+(?=\\d)");
     /// "vegan 2 gf 1"
     private static final Pattern COUNTED_BEHIND =
-            Pattern.compile("(?U)\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}(?:\\s+\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3})+");
+            Pattern.compile("(?U)\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}(?:\\s+\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}){1,40}");
     private static final Pattern BEHIND_COUNT = Pattern.compile("(?U)(?<=\\d)\\s+(?=\\p{L})");
     /// "Kids: nothing", "Vegan: 2"
     private static final Pattern HEAD = Pattern.compile("(?U)^\\p{L}[\\p{L}\\d'’ ]{0,30}:\\s*\\S");
@@ -140,7 +142,8 @@ final class GuestPieces {
             if (text.charAt(at) == '(') depth++;
             if (text.charAt(at) == ')') depth--;
             if (depth > 0 || at == from || !joint.region(at, text.length()).lookingAt() || joint.end() == text.length()
-                    || !opensGroup(text.substring(from, at), joint.group().strip(), text.substring(joint.end())))
+                    || !opensGroup(text.substring(Math.max(from, at - MOST_LOOKED), at), joint.group().strip(),
+                            ahead(text, joint.end())))
                 continue;
             parts.add(text.substring(from, at).strip());
             from = joint.end();
@@ -148,6 +151,10 @@ final class GuestPieces {
         }
         parts.add(text.substring(from).strip());
         return parts;
+    }
+
+    private static String ahead(String text, int from) {
+        return text.substring(from, Math.min(text.length(), from + MOST_LOOKED));
     }
 
     private boolean isToldBehind(String part) {

@@ -20,7 +20,8 @@ public final class Numbers {
     /// nobody measures in smaller parts than sixteenths
     private static final long MOST_PARTS = 15;
     private static final Fraction HALF = new Fraction(1, 2);
-    private static final long MOST = 1_000_000;
+    /// no larger number is meant
+    static final long MOST = 1_000_000;
 
     private Numbers() {}
 

@@ -26,10 +26,10 @@ final class SpelledNumber {
         while (cursor.is(Does.HUNDRED)) {
             var each = cursor.said().figure().top();
             cursor.take(Does.HUNDRED);
-            if (each >= THOUSAND) all += part * each;
-            part = each >= THOUSAND ? tail(cursor) : part * each + tail(cursor);
+            if (each >= THOUSAND) all += Math.min(Numbers.MOST, part * each);
+            part = each >= THOUSAND ? tail(cursor) : Math.min(Numbers.MOST, part * each) + tail(cursor);
         }
-        return all + part;
+        return Math.min(Numbers.MOST, all + part);
     }
 
     /// {@return whether a word just passed is of the tens, with a unit joined behind it: thirty-two}

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// A list of guests as it comes in a mail.
 class GuestListTest {
@@ -78,6 +79,15 @@ class GuestListTest {
                 .containsExactly("Hi all,", "60 guests", "Bo: none", "Thanks,", "Eve");
         assertThat(GuestList.ofTable(rows("Name ¦ Dietary ⏎ Ann ¦ ⏎ Bo ¦ vegan"), UK).passedOver())
                 .containsExactly("Ann");
+    }
+
+    /// As long as the page takes them, and on one line: nothing runs out of stack, and nothing is left unsaid.
+    @ParameterizedTest
+    @ValueSource(strings = {"we, ", "1 zzz ", "Ann, ", "milk, ", "Ann and ", "(", "Allergies, ", "x 1 ", "Thanks, ",
+            "2 vegan (1 gf) ", "1 milk 2 ", "zz: ", "no - "})
+    void a_list_of_one_endless_line_is_answered(String unit) {
+        var read = GuestList.read(unit.repeat(20_000 / unit.length()), UK);
+        assertThat(read.entries().size() + read.passedOver().size()).isPositive();
     }
 
     /// A word that is passed over as talk must name nothing that anybody could avoid.
