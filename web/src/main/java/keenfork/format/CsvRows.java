@@ -3,6 +3,7 @@ package keenfork.format;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -50,10 +51,22 @@ final class CsvRows {
     /// {@return all cells of a text, its first line among them; nothing where it is no table}
     static List<List<String>> cells(String text) {
         var plain = text.replace("\uFEFF", "").strip();
-        var format = CSVFormat.DEFAULT.builder().setDelimiter(PackCsv.delimiter(plain.lines().findFirst().orElse("")))
-                .setIgnoreEmptyLines(true).setTrim(true).get();
-        try (var parser = format.parse(new StringReader(plain))) {
-            return parser.stream().map(r -> r.stream().map(PackCsv::bare).toList()).toList();
+        return rows(plain, PackCsv.delimiter(plain.lines().findFirst().orElse(""))).stream().map(Row::cells).toList();
+    }
+
+    /// A row.
+    ///
+    /// @param line the line of the text it ends on, from 1
+    record Row(long line, List<String> cells) {}
+
+    /// {@return all rows of a text whose cells stand between a sign; nothing where it is no table}
+    static List<Row> rows(String text, char between) {
+        var format = CSVFormat.DEFAULT.builder().setDelimiter(between).setIgnoreEmptyLines(true).setTrim(true).get();
+        try (var parser = format.parse(new StringReader(text))) {
+            var rows = new ArrayList<Row>();
+            for (var entry : parser)
+                rows.add(new Row(parser.getCurrentLineNumber(), entry.stream().map(PackCsv::bare).toList()));
+            return rows;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (UncheckedIOException | IllegalArgumentException | IllegalStateException e) {

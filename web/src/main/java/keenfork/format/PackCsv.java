@@ -18,8 +18,9 @@ import org.apache.commons.csv.DuplicateHeaderMode;
 public final class PackCsv {
     /// rows taken at once; a larder holds a few hundred packs
     public static final int MOST_ROWS = 5_000;
-    private static final List<String> HEAD =
+    static final List<String> HEAD =
             List.of("food", "name", "bar code", "printed under", "read on", "declaration");
+    private static final List<String> NEEDED = List.of("food", "declaration");
     private static final String FORMULA = "=+-@\t\r\n＝＋－＠";
     private static final char SHIELD = '\'';
 
@@ -42,6 +43,14 @@ public final class PackCsv {
 
     private PackCsv() {}
 
+    /// {@return whether the first line of a text names the columns of this table, and not those of a supplier's}
+    public static boolean isOwn(String text) {
+        var head = text.replace("\uFEFF", "").lines().filter(l -> !l.isBlank()).findFirst().orElse("");
+        var names = CsvRows.rows(head, delimiter(head)).stream().flatMap(r -> r.cells().stream())
+                .map(c -> c.toLowerCase(Locale.ROOT)).toList();
+        return names.containsAll(NEEDED) && names.stream().allMatch(c -> c.isEmpty() || HEAD.contains(c));
+    }
+
     /// {@return the rows of a table whose first line names its columns; commas, semicolons or tabs between cells}
     /// @throws Unreadable when a column is missing, a quote does not end, or there are too many rows
     public static List<PackRecord> read(String text) throws Unreadable {
@@ -50,7 +59,7 @@ public final class PackCsv {
                 .setIgnoreEmptyLines(true).setIgnoreHeaderCase(true).setTrim(true)
                 .setAllowMissingColumnNames(true).setDuplicateHeaderMode(DuplicateHeaderMode.ALLOW_EMPTY).get();
         try (var parser = format.parse(new StringReader(text.stripLeading()))) {
-            var missing = List.of("food", "declaration").stream()
+            var missing = NEEDED.stream()
                     .filter(c -> parser.getHeaderNames().stream().noneMatch(c::equalsIgnoreCase)).toList();
             if (!missing.isEmpty())
                 throw new Unreadable("Its first line must name the columns; missing: %s. The columns are: %s."

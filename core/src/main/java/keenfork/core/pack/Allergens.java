@@ -8,7 +8,7 @@ import keenfork.core.food.Substances;
 import keenfork.core.food.Table;
 
 /// Words that name allergens and nothing else, such as the items of "free from milk, egg and soya".
-final class Allergens {
+public final class Allergens {
     private static final List<Substance> ALL = Table.read(Allergens.class, "allergens.txt", 2).stream()
             .map(r -> r.read(0, Substances.shipped()::get)).toList();
 
@@ -18,7 +18,7 @@ final class Allergens {
     static List<Substance> all() { return ALL; }
 
     /// {@return whether every word of an item belongs to the name of something that holds a substance of the tree}
-    static boolean areAllOf(String item) {
+    public static boolean areAllOf(String item) {
         var reading = Foods.shipped().packWords().read(item);
         if (reading.matches().isEmpty() || !reading.unread().isEmpty()) return false;
         for (var match : reading.matches())

@@ -16,6 +16,8 @@ final class AnsweredRows {
     private static final String NEGATED = Tone.held("answer-no");
     private static final String TICK = Tone.held("answer-tick");
     private static final String CROSS = Tone.held("answer-cross");
+    /// "Nuts (please specify): no"
+    private static final String ASKED = "(?:\\s?\\((?:%s)\\))?".formatted(Tone.held("answer-asked"));
     /// begins with a word, so that no run of blanks or letters is gone through again for each of them
     private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}(?:(?!\\s-\\s)[^.;,\\n•|:=–—\\t✓✔✗✘]){1,58}?)";
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
@@ -24,11 +26,18 @@ final class AnsweredRows {
             "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|/\\n]|$))"
                     + "|\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())"
                     + "|\\s?[(\\[](?=(?:%s|%s|%s)[)\\]]))".formatted(MAY, IN, NEGATED);
-    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + BETWEEN
+    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + ASKED + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])");
     private static final Pattern ONLY_MAY = Pattern.compile("(?iu)\\s?\\((?:%s)(?![\\p{L}\\d])".formatted(MAY));
     private static final Pattern PLACE = Tone.pattern("answer-place");
+    /// "Coeliac: yes" is fit for them
+    private static final Pattern CLAIM = Pattern.compile("(?iu)(?:%s)\\s*".formatted(Tone.held("answer-claim")));
+    /// "May contain milk: yes" tells of a trace, "contains milk: no" of the recipe
+    private static final Pattern LEAD = Pattern.compile(
+            "(?iu)(?:(?<may>%s)|%s)\\s(?!$)".formatted(Tone.held("answer-lead-may"), Tone.held("answer-lead-in")));
+    private static final Pattern ANSWER = Pattern.compile("(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])"
+            .formatted(MAY, IN, NEGATED, TICK, CROSS));
     private static final Pattern LEGEND = Tone.pattern("legend");
     /// so many rows make a table
     private static final int TABLE = 2;
@@ -47,22 +56,28 @@ final class AnsweredRows {
         var rows = new ArrayList<Row>();
         var turned = new ArrayList<Row>();
         var ticks = false;
+        var claims = 0;
         var crosses = new ArrayList<Row>();
         var found = ROW.matcher(text);
         while (found.find()) {
             var start = found.start("name");
             var end = found.end("name");
+            var lead = LEAD.matcher(text).region(start, end);
+            var isMay = lead.lookingAt() && lead.group("may") != null;
+            if (lead.lookingAt()) start = lead.end();
             var name = text.substring(start, end);
-            if (turns.matcher(name).find()) {
+            if (turns.matcher(name).find() || CLAIM.matcher(name).matches()) {
+                claims++;
                 if (found.group("no") != null || isCross(found)) turned.add(new Row(Tone.MAY, start, end));
+                else if (found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
             } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
                 ticks |= found.group("tick") != null || found.group("in") != null;
                 if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
-                else rows.add(new Row(inPlace(name, tone(text, found)), start, end));
+                else rows.add(new Row(inPlace(name, isMay, tone(text, found)), start, end));
             }
         }
         if (ticks) rows.addAll(crosses);
-        if (rows.size() < TABLE) rows.clear();
+        if (rows.size() + claims < TABLE) rows.clear();
         // "Free from: gluten Y, dairy N": what is not kept out may be in it
         if (isTurnedRound(text, rows, turns)) rows.replaceAll(AnsweredRows::turned);
         rows.addAll(turned);
@@ -74,8 +89,8 @@ final class AnsweredRows {
     }
 
     /// "Nuts in factory: yes" says nothing surer than that they may be in it
-    private static Tone inPlace(String name, Tone tone) {
-        return tone == Tone.IN && PLACE.matcher(name).find() ? Tone.MAY : tone;
+    private static Tone inPlace(String name, boolean isMay, Tone tone) {
+        return tone == Tone.IN && (isMay || PLACE.matcher(name).find()) ? Tone.MAY : tone;
     }
 
     private static Tone tone(String text, Matcher row) {
@@ -101,6 +116,9 @@ final class AnsweredRows {
         var first = rows.stream().mapToInt(Row::start).min().orElse(0);
         var sentence = first;
         while (sentence > 0 && !Tone.isFullStop(text, sentence - 1) && first - sentence < 80) sentence--;
+        // "Suitable for vegans: no" is a row of its own, and heads nothing
+        var answered = ANSWER.matcher(text).region(sentence, first);
+        while (answered.find()) sentence = answered.end();
         var heading = text.substring(sentence, first);
         return turns.matcher(heading).find() && !LEGEND.matcher(heading).find();
     }

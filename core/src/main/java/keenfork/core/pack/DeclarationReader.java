@@ -175,7 +175,7 @@ final class DeclarationReader {
         var animals = Substances.shipped().ofAnimals();
         if (said.find() && findings.stream().noneMatch(f -> f.says() == Finding.Says.IN && isOf(f, animals)))
             vague.add(new VagueTerm(said.group(), animals,
-                    "Why is it %s?".formatted(said.group().toLowerCase(Locale.ROOT)),
+                    "Why does it say “%s”?".formatted(said.group().toLowerCase(Locale.ROOT)),
                     said.start(), said.end()));
     }
 

@@ -33,7 +33,10 @@ enum Tone {
     private static final Pattern NOT_RULED_OUT = Pattern.compile(held("not-ruled-out"), LETTERS_OF_ANY_CASE);
     private static final Pattern BOILERPLATE = Pattern.compile(held("boilerplate") + "|" + held("elsewhere"),
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern VEGAN = Pattern.compile(held("claim-vegan"), LETTERS_OF_ANY_CASE);
+    /// "Suitable for vegans: no" claims nothing
+    private static final Pattern VEGAN =
+            Pattern.compile("(?:%s)(?!\\p{L})(?!\\s{0,3}[:|=–—-]\\s{0,3}(?:%s)(?![\\p{L}\\d]))"
+                    .formatted(held("claim-vegan"), held("answer-no")), LETTERS_OF_ANY_CASE);
     /// what turns the answers of a table round
     private static final Pattern TURNS =
             Pattern.compile("(?<!\\p{L})(?:%s)(?!(?<=\\p{L})\\p{L})|%s".formatted(held("negated"), XFree.ONE.pattern()),

@@ -36,7 +36,8 @@ class CoreArrowsTest {
             Map.entry("covers",
                     List.of("measure", "food", "regime", "pack", "recipe", "trace", "search", "people", "swap")),
             Map.entry("kitchen",
-                    List.of("food", "regime", "pack", "recipe", "trace", "diet", "people", "label", "run", "covers")),
+                    List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "people", "label", "run",
+                            "covers")),
             Map.entry("run", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet", "search")),
             Map.entry("label", List.of("measure", "food", "regime", "pack", "recipe", "trace", "diet"))));
     static final List<String> NAMES = List.copyOf(ARROWS.keySet());

@@ -10,14 +10,17 @@ import java.util.Objects;
 import keenfork.core.kitchen.LarderPack;
 import keenfork.core.regime.RuleBook;
 import keenfork.format.PackCsv;
+import keenfork.format.SupplierCsv;
 import keenfork.web.kitchen.Menu;
 import keenfork.web.persistence.Stored;
 import org.jspecify.annotations.Nullable;
 
 /// A table of packs about to be taken in: every row with what would become of it, before anything is stored.
 ///
-/// @param rows every row, in the order of the table
-record Intake(List<IntakeRow> rows) {
+/// @param rows       every row, in the order of the table
+/// @param supplied   whether it is a supplier's own table, whose products the cook says what they are used for
+/// @param passedOver the rows of a supplier's table that name no product
+record Intake(List<IntakeRow> rows, boolean supplied, List<String> passedOver) {
     /// what becomes of a row
     enum Fate { NEW, SPARE, CHANGED, SAME, REFUSED }
 
@@ -35,17 +38,42 @@ record Intake(List<IntakeRow> rows) {
         public String look() { return fate.name().toLowerCase(Locale.ROOT); }
     }
 
-    static Intake of(String text, Menu menu) throws PackCsv.Unreadable {
+    Intake {
+        rows = List.copyOf(rows);
+        passedOver = List.copyOf(passedOver);
+    }
+
+    static Intake of(IntakeForm form, Menu menu) throws PackCsv.Unreadable {
+        if (!PackCsv.isOwn(form.table())) return supplied(form, menu);
+        return new Intake(once(PackCsv.read(form.table()).stream().map(r -> row(r, menu)).toList()), false, List.of());
+    }
+
+    /// Each product of a supplier's table, for the food that the cook says, or else that its name does.
+    private static Intake supplied(IntakeForm form, Menu menu) throws PackCsv.Unreadable {
+        var table = SupplierCsv.read(form.table());
+        var law = form.law().isEmpty() ? menu.ruleBook().id() : law(form.law());
+        var rows = new ArrayList<IntakeRow>();
+        for (var product : table.products()) {
+            var food = form.food(rows.size(), product.food(), table.products().size());
+            var pack = new PackForm(food, product.label(), product.barCode(), law, product.declaration(), "", "");
+            var wrong = pack.wrong();
+            rows.add(wrong.isEmpty() ? fate(product.line(), pack, null, menu)
+                    : new IntakeRow(product.line(), Fate.REFUSED, pack.label(), food, wrong, 0, 0, null));
+        }
+        return new Intake(once(rows), true, table.passedOver());
+    }
+
+    /// of a pack that stands twice, the first is taken
+    private static List<IntakeRow> once(List<IntakeRow> read) {
         var rows = new ArrayList<IntakeRow>();
         var seen = new HashSet<String>();
-        for (var row : PackCsv.read(text)) {
-            var read = row(row, menu);
-            var key = read.food.toLowerCase(Locale.ROOT) + "|" + read.label.toLowerCase(Locale.ROOT);
-            rows.add(read.fate == Fate.REFUSED || seen.add(key) ? read
-                    : new IntakeRow(read.line, Fate.REFUSED, read.label,
-                            read.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
+        for (var one : read) {
+            var key = one.food.toLowerCase(Locale.ROOT) + "|" + one.label.toLowerCase(Locale.ROOT);
+            rows.add(one.fate == Fate.REFUSED || seen.add(key) ? one
+                    : new IntakeRow(one.line, Fate.REFUSED, one.label,
+                            one.food, "This pack stands in the table twice. Leave one row.", 0, 0, null));
         }
-        return new Intake(rows);
+        return rows;
     }
 
     private static IntakeRow row(PackCsv.PackRecord row, Menu menu) {

@@ -70,7 +70,8 @@ record PackForm(String food, String label, String barCode, String law, String de
             return "This is longer than %,d letters. A declaration is what is printed on one pack.".formatted(LONGEST);
         if (declaration.indexOf('\0') >= 0)
             return "There is a sign in the text that is no letter. Type it from the pack.";
-        if (food.isEmpty() || Foods.shipped().find(food).isEmpty()) {
+        if (food.isEmpty()) return "Say which food of the table this pack is used for, such as mayonnaise.";
+        if (Foods.shipped().find(food).isEmpty()) {
             var near = Foods.shipped().near(food);
             return "Say which food of the table this pack is used for: “%s” is not in it.%s".formatted(food,
                     near.isEmpty() ? " Look it up under Foods."

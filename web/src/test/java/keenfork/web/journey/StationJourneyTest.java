@@ -211,7 +211,7 @@ class StationJourneyTest extends Browsing {
         tabTo("Table in");
         page.keyboard().press("Enter");
         page.waitForURL(address("/larder/intake"));
-        tabTo("or paste it, with its first line naming the columns");
+        tabTo("or paste it: your supplier’s own, with a line that names its columns, or one you took out here");
         page.keyboard().insertText("food,name,declaration\nhoisin sauce,Hoisin,\"soya beans, wheat\"\nzugwort,Zug,x");
         tabTo("Look at it first");
         page.keyboard().press("Enter");
@@ -221,6 +221,23 @@ class StationJourneyTest extends Browsing {
         page.keyboard().press("Enter");
         page.waitForURL(address("/larder"));
         assertThat(on(".kf-packs")).containsText("Hoisin");
+    }
+
+    /// What each product is used for is told by its name; what a name does not tell, the cook does.
+    @Test
+    void a_suppliers_own_table_is_put_right_and_taken_in() {
+        go("/larder/intake");
+        page.locator("#table").fill("Product,Gluten,Milk,Egg\nTartare sauce 2 kg,N,M,Y\nHouse blend 4,Y,N,N");
+        button("Look at it first").click();
+        assertThat(on(".kf-fates")).containsText("Contains egg. May contain milk.");
+        assertThat(page.getByLabel("What Tartare sauce 2 kg is used for")).hasValue("tartare sauce");
+        isSound();
+        page.getByLabel("What House blend 4 is used for").fill("breadcrumb");
+        button("Look again").click();
+        assertThat(on(".kf-fates")).containsText("2 to take in, 0 the same as in the larder, 0 refused");
+        button("Take in 2 packs").click();
+        page.waitForURL(address("/larder"));
+        assertThat(on(".kf-packs")).containsText("House blend 4");
     }
 
     // --- map ---------------------------------------------------------------------------------------------------------

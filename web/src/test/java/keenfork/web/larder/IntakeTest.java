@@ -19,7 +19,11 @@ class IntakeTest {
             new LarderPack("harissa", "Harissa jar", "2200000000117", "uk", "peppers, salt", LocalDate.EPOCH);
     private static final Menu MENU = ADish.menuOf("Dip\n1 jar harissa", List.of(new Stored<>(3, 8, JAR)));
 
-    private static Intake of(String rows) throws PackCsv.Unreadable { return Intake.of(HEAD + rows, MENU); }
+    private static Intake of(String rows) throws PackCsv.Unreadable { return of(rows, MENU); }
+
+    private static Intake of(String rows, Menu menu) throws PackCsv.Unreadable {
+        return Intake.of(new IntakeForm(HEAD + rows, "", List.of()), menu);
+    }
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', value = {
@@ -58,7 +62,40 @@ class IntakeTest {
     void the_seal_breaks_when_the_larder_changed() throws PackCsv.Unreadable {
         var rows = "harissa,Harissa jar,,uk,1970-01-01,\"peppers, salt, celery\"";
         var later = ADish.menuOf("Dip\n1 jar harissa", List.of(new Stored<>(3, 9, JAR)));
-        assertThat(Intake.of(HEAD + rows, later).seal()).isNotEqualTo(of(rows).seal());
+        assertThat(of(rows, later).seal()).isNotEqualTo(of(rows).seal());
         assertThat(of(rows).seal()).isEqualTo(of(rows).seal());
+    }
+
+    private static final String SUPPLIED = """
+            Quayside allergen list;;
+            Product;Pack size;Gluten;Milk;Egg
+            Mayonnaise heavy duty 10 l;10 l;N;N;Y
+            Harissa jar;370 g;N;N;N
+            House blend;1 kg;Y;N;N
+            """;
+
+    private static Intake supplied(String law, String... foods) throws PackCsv.Unreadable {
+        return Intake.of(new IntakeForm(SUPPLIED, law, List.of(foods)), MENU);
+    }
+
+    /// A supplier's own table: the cook says what a product is used for where its name does not.
+    @Test
+    void what_a_suppliers_product_is_used_for_is_told_by_its_name_or_by_the_cook() throws PackCsv.Unreadable {
+        assertThat(supplied("").rows()).extracting(Intake.IntakeRow::food).containsExactly("mayonnaise", "harissa", "");
+        assertThat(supplied("").rows()).extracting(Intake.IntakeRow::fate).containsExactly(Intake.Fate.NEW,
+                Intake.Fate.CHANGED, Intake.Fate.REFUSED);
+        var said = supplied("eu", "mayonnaise", "harissa", "breadcrumb");
+        assertThat(said.rows()).extracting(Intake.IntakeRow::fate).containsExactly(Intake.Fate.NEW,
+                Intake.Fate.CHANGED, Intake.Fate.NEW);
+        assertThat(said.rows().getFirst().pack()).isEqualTo(new LarderPack("mayonnaise", "Mayonnaise heavy duty 10 l",
+                "", "eu", "Gluten: N\nMilk: N\nEgg: Y", MENU.day()));
+        assertThat(said.passedOver()).containsExactly("Quayside allergen list");
+    }
+
+    /// What is stored is what was looked at: another food is another seal.
+    @Test
+    void another_food_or_law_breaks_the_seal() throws PackCsv.Unreadable {
+        assertThat(supplied("uk", "mayonnaise", "harissa", "breadcrumb").seal()).isNotEqualTo(supplied("uk").seal());
+        assertThat(supplied("us").seal()).isNotEqualTo(supplied("uk").seal());
     }
 }
