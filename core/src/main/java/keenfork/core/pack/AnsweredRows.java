@@ -16,17 +16,20 @@ final class AnsweredRows {
     private static final String NEGATED = Tone.held("answer-no");
     private static final String TICK = Tone.held("answer-tick");
     private static final String CROSS = Tone.held("answer-cross");
-    /// "Nuts (please specify): no"
-    private static final String ASKED = "(?:\\s?\\((?:%s)\\))?".formatted(Tone.held("answer-asked"));
     /// begins with a word, so that no run of blanks or letters is gone through again for each of them
-    private static final String NAME = "(?<!\\p{L})(?<name>\\p{L}(?:(?!\\s-\\s)[^.;,\\n•|:=–—\\t✓✔✗✘]){1,58}?)";
+    private static final String NAME =
+            "(?<!\\p{L})(?<name>\\p{L}(?:(?!\\s[-/]\\s)[^.;,\\n•|:=–—\\t✓✔✗✘]){1,58}?)";
+    /// "Nuts (almond, hazelnut): no", "Nuts (please specify): no"
+    private static final String MORE = "(?<more>\\s?\\([^()\\n]{1,80}\\))?";
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
     /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)", "Egg [N]"
-    private static final String BETWEEN =
-            "(?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s(?=\\p{L}{1,9}\\s?(?:[,;.|/\\n]|$))"
-                    + "|\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())"
-                    + "|\\s?[(\\[](?=(?:%s|%s|%s)[)\\]]))".formatted(MAY, IN, NEGATED);
-    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + ASKED + BETWEEN
+    private static final String BETWEEN = """
+            (?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s{0,3}\\.{2,90}\\s{0,3}\
+            |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
+            |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
+            |\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())\
+            |\\s?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"));
+    private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + MORE + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])");
     private static final Pattern ONLY_MAY = Pattern.compile("(?iu)\\s?\\((?:%s)(?![\\p{L}\\d])".formatted(MAY));
@@ -38,11 +41,16 @@ final class AnsweredRows {
             "(?iu)(?:(?<may>%s)|%s)\\s(?!$)".formatted(Tone.held("answer-lead-may"), Tone.held("answer-lead-in")));
     private static final Pattern ANSWER = Pattern.compile("(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])"
             .formatted(MAY, IN, NEGATED, TICK, CROSS));
+    private static final Pattern DASH =
+            Pattern.compile("(?:\\s{0,3}[:|=\\t])?\\s{0,3}[-–](?![\\t -]*[\\p{L}\\d✗✘☐\\[])");
+    private static final Pattern SUITS = Tone.pattern("suits");
+    private static final Pattern LEADS_ON =
+            Pattern.compile("(?iu)(?:(?<!\\p{L})(?:%s)(?!\\p{L})|[^\\p{L}])*".formatted(Tone.held("turns-lead")));
     private static final Pattern LEGEND = Tone.pattern("legend");
     /// so many rows make a table
     private static final int TABLE = 2;
     private static final Pattern REST = Pattern.compile(
-            "(?iu)[^,;.\\n]{0,60}(?:,\\s*(?:%s)\\b[^,;.\\n]{0,60})?".formatted(Tone.held("but-word")));
+            "(?iu)(?:(?!\\s/\\s)[^,;.|\\n]){0,60}(?:,\\s*(?:%s)\\b[^,;.|\\n]{0,60})?".formatted(Tone.held("but-word")));
 
     /// @param start of the allergen's name
     /// @param end   of it, exclusive
@@ -58,30 +66,42 @@ final class AnsweredRows {
         var ticks = false;
         var claims = 0;
         var crosses = new ArrayList<Row>();
+        // the words of an answer name nothing
+        var answers = new ArrayList<Row>();
         var found = ROW.matcher(text);
         while (found.find()) {
             var start = found.start("name");
-            var end = found.end("name");
+            var end = found.group("more") == null ? found.end("name") : found.end("more");
             var lead = LEAD.matcher(text).region(start, end);
             var isMay = lead.lookingAt() && lead.group("may") != null;
             if (lead.lookingAt()) start = lead.end();
-            var name = text.substring(start, end);
+            var name = text.substring(start, found.end("name"));
             if (turns.matcher(name).find() || CLAIM.matcher(name).matches()) {
                 claims++;
                 if (found.group("no") != null || isCross(found)) turned.add(new Row(Tone.MAY, start, end));
                 else if (found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
             } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
+                answers.add(new Row(Tone.NEGATED, end, found.end()));
                 ticks |= found.group("tick") != null || found.group("in") != null;
                 if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
                 else rows.add(new Row(inPlace(name, isMay, tone(text, found)), start, end));
             }
         }
         if (ticks) rows.addAll(crosses);
+        else rows.addAll(markedByX(text, crosses));
         if (rows.size() + claims < TABLE) rows.clear();
         // "Free from: gluten Y, dairy N": what is not kept out may be in it
         if (isTurnedRound(text, rows, turns)) rows.replaceAll(AnsweredRows::turned);
+        if (!rows.isEmpty()) rows.addAll(answers);
         rows.addAll(turned);
         return rows;
+    }
+
+    /// "Fish x, egg -": where dashes stand beside crosses, the crosses are the marks
+    private static List<Row> markedByX(String text, List<Row> crosses) {
+        var dashed = crosses.stream().filter(r -> DASH.matcher(text).region(r.end, text.length()).lookingAt()).toList();
+        if (dashed.isEmpty() || dashed.size() == crosses.size()) return List.of();
+        return crosses.stream().map(r -> dashed.contains(r) ? r : new Row(Tone.IN, r.start, r.end)).toList();
     }
 
     private static Row turned(Row row) {
@@ -111,6 +131,17 @@ final class AnsweredRows {
         return row.group("cross") != null;
     }
 
+    /// "Free from the following:" turns what follows; "made without preservatives" and "suitable for vegetarians" say
+    /// all they say
+    private static boolean endsTurned(String heading, Pattern turns) {
+        var turned = turns.matcher(heading);
+        var ends = false;
+        while (turned.find())
+            ends = !SUITS.matcher(turned.group()).lookingAt()
+                    && LEADS_ON.matcher(heading).region(turned.end(), heading.length()).matches();
+        return ends;
+    }
+
     /// "Free from: milk yes, egg no"; a legend names both answers, "contains (Y), does not contain (N)"
     private static boolean isTurnedRound(String text, List<Row> rows, Pattern turns) {
         var first = rows.stream().mapToInt(Row::start).min().orElse(0);
@@ -120,6 +151,6 @@ final class AnsweredRows {
         var answered = ANSWER.matcher(text).region(sentence, first);
         while (answered.find()) sentence = answered.end();
         var heading = text.substring(sentence, first);
-        return turns.matcher(heading).find() && !LEGEND.matcher(heading).find();
+        return endsTurned(heading, turns) && !LEGEND.matcher(heading).find();
     }
 }

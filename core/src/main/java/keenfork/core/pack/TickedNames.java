@@ -15,6 +15,9 @@ final class TickedNames {
             .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted")));
     private static final String PARTS = ",;:|•–—-\t ";
     private static final String ENDS = ".\n()";
+    private static final Pattern IN_BRACKETS = Pattern.compile("\\s?\\([^()\\n]{0,60}\\)");
+    /// no name of an allergen is longer, with what stands in brackets
+    private static final int LONGEST = 120;
 
     private record Sign(Tone tone, int start, int end) {}
 
@@ -63,6 +66,9 @@ final class TickedNames {
 
     private static Name before(String text, int from, int end) {
         var start = trimmed(text, from, end).end;
+        // "Nuts (almond, hazelnut) [x]": what stands in brackets belongs to the name before them
+        if (start > from && text.charAt(start - 1) == ')')
+            start = Math.max(from, text.substring(from, start).lastIndexOf('(') + from);
         while (start > from && !ends(text.charAt(start - 1))) start--;
         return trimmed(text, start, end);
     }
@@ -70,6 +76,8 @@ final class TickedNames {
     private static Name after(String text, int start, int to) {
         var end = trimmed(text, start, to).start;
         while (end < to && !ends(text.charAt(end))) end++;
+        if (end < to && text.charAt(end) == '(' && text.indexOf(')', end) >= 0)
+            end = Math.min(to, text.indexOf(')', end) + 1);
         return trimmed(text, start, end);
     }
 
@@ -82,8 +90,8 @@ final class TickedNames {
     }
 
     private static boolean isName(String text, Name name) {
-        for (var at = name.start; at < name.end; at++)
-            if (ends(text.charAt(at)) && text.charAt(at) != '-') return false;
-        return name.start < name.end && Allergens.areAllOf(text.substring(name.start, name.end));
+        if (name.end - name.start > LONGEST) return false;
+        var words = IN_BRACKETS.matcher(text.substring(name.start, name.end)).replaceAll("");
+        return words.chars().noneMatch(c -> c != '-' && ends((char) c)) && Allergens.areAllOf(words);
     }
 }
