@@ -17,8 +17,11 @@ public final class SupplierCsv {
         var plain = text.replace("\uFEFF", "");
         for (var between : BETWEEN) {
             if (plain.indexOf(between) < 0) continue;
-            var table = SupplierTable.read(CsvRows.rows(plain, between).stream()
-                    .map(r -> new SupplierTable.Cells(r.line(), r.cells())).toList());
+            var rows = CsvRows.rows(plain, between);
+            if (rows.size() > PackCsv.MOST_ROWS)
+                throw new PackCsv.Unreadable("It has more than %,d rows. Cut it in two.".formatted(PackCsv.MOST_ROWS));
+            var table = SupplierTable
+                    .read(rows.stream().map(r -> new SupplierTable.Cells(r.line(), r.cells())).toList());
             if (table.isPresent()) return notTooLong(table.get());
         }
         throw new PackCsv.Unreadable(

@@ -29,6 +29,8 @@ class SupplierCsvTest {
         assertThatThrownBy(() -> SupplierCsv.read("")).isInstanceOf(PackCsv.Unreadable.class);
         var many = "Product,Gluten,Milk\n" + "Naan,Y,Y\n".repeat(SupplierCsv.MOST_ROWS + 1);
         assertThatThrownBy(() -> SupplierCsv.read(many)).hasMessageContaining("500 products");
+        var endless = "Product,Gluten,Milk\n" + ",Y,Y\n".repeat(PackCsv.MOST_ROWS + 1);
+        assertThatThrownBy(() -> SupplierCsv.read(endless)).hasMessageContaining("5,000 rows");
     }
 
     /// A cell that was shielded from being a formula is bare again.

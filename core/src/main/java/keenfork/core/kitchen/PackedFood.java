@@ -13,11 +13,15 @@ import keenfork.core.recipe.Recipe;
 
 /// What a pack is by its supplier's name for it: "MAYONNAISE HEAVY DUTY 10L" is used for mayonnaise.
 final class PackedFood {
+    /// a longer text is no name
+    private static final int LONGEST = 200;
+
     private PackedFood() {}
 
     /// {@return the shown name of the food that a name says; a bought product goes before the plain food it is named
     /// with: "croutons, garlic & herb" are croutons. Empty where it says none}
     static String of(String name) {
+        if (name.length() > LONGEST) return "";
         var asked = Foods.shipped().find(name);
         if (asked.isPresent()) return asked.get().name();
         var foods = Recipe.read("-\n" + name, Volumes.METRIC, Law.UNKNOWN).lines().stream()

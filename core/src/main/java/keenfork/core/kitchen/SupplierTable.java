@@ -44,6 +44,8 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
 
     /// a head stands within so many rows of the top
     private static final int TOP = 20;
+    /// a longer key is none: it would go with every product
+    private static final int LONGEST_KEY = 1_000;
     /// so many allergens below each other are the side of a table whose products stand across
     private static final int SIDE = 3;
 
@@ -75,14 +77,14 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
     private static SupplierTable below(TableHead first, List<Cells> rows, int at) {
         var key = new ArrayList<String>();
         var passedOver = new ArrayList<String>();
-        for (var row : rows.subList(0, at)) (isKey(row, first) ? key : passedOver).add(row.written());
+        for (var row : rows.subList(0, at)) (isKey(row, first) && key.isEmpty() ? key : passedOver).add(row.written());
         var products = new ArrayList<Product>();
         var head = first;
         for (var i = at + 1; i < rows.size(); i++) {
             var row = rows.get(i);
             var next = head(rows, i);
             if (next != null) head = next;
-            else if (isKey(row, head)) key.add(row.written());
+            else if (isKey(row, head) && String.join("\n", key).length() < LONGEST_KEY) key.add(row.written());
             else if (!isRule(row) && !take(head, row, products)) passedOver.add(row.written());
         }
         var signs = String.join("\n", key);
@@ -102,6 +104,7 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
 
     /// {@return whether a row explains the signs of a table, "Y = yes, M = may contain", and names no product}
     private static boolean isKey(Cells row, TableHead head) {
+        if (row.written().length() > LONGEST_KEY) return false;
         return row.written().indexOf('=') > 0 && said(head, row).isEmpty()
                 || row.cells.stream().filter(c -> !c.isEmpty()).allMatch(c -> c.indexOf('=') > 0);
     }

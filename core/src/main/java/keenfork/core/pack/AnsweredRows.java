@@ -24,7 +24,9 @@ final class AnsweredRows {
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
     /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)", "Egg [N]"
     private static final String BETWEEN = """
-            (?:\\s{0,3}[:|=–—\\t]\\s{0,3}|\\s{1,3}-\\s{1,3}|\\s{2,9}|\\s{0,3}\\.{2,90}\\s{0,3}\
+            (?:\\s{0,3}[:=\\t]\\s{0,3}\
+            |(?:[^\\S\\n]{0,3}[|–—][^\\S\\n]{0,3}|[^\\S\\n]{1,3}-[^\\S\\n]{1,3}|[^\\S\\n]{2,9}\
+            |[^\\S\\n]{0,3}\\.{2,90}[^\\S\\n]{0,3})(?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s))\
             |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())\
@@ -76,10 +78,11 @@ final class AnsweredRows {
             var isMay = lead.lookingAt() && lead.group("may") != null;
             if (lead.lookingAt()) start = lead.end();
             var name = text.substring(start, found.end("name"));
-            if (turns.matcher(name).find() || CLAIM.matcher(name).matches()) {
+            var isClaim = CLAIM.matcher(name).matches();
+            if (isClaim || turns.matcher(name).find()) {
                 claims++;
                 if (found.group("no") != null || isCross(found)) turned.add(new Row(Tone.MAY, start, end));
-                else if (found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
+                else if (isClaim && found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
             } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
                 answers.add(new Row(Tone.NEGATED, end, found.end()));
                 ticks |= found.group("tick") != null || found.group("in") != null;

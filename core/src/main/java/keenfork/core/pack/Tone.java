@@ -37,6 +37,9 @@ enum Tone {
     private static final Pattern VEGAN =
             Pattern.compile("(?:%s)(?!\\p{L})(?!\\s{0,3}[:|=–—-]\\s{0,3}(?:%s)(?![\\p{L}\\d]))"
                     .formatted(held("claim-vegan"), held("answer-no")), LETTERS_OF_ANY_CASE);
+    private static final Pattern SUITED = Pattern.compile("(?iu)\\b(?:" + held("suited") + ")$");
+    private static final Pattern UP_TO_A_MARK =
+            Pattern.compile("(?:(?!\\s[-–]\\s)[^|•.;:\\n]){1,200}(?=\\s[-–]\\s|[|•.;\\n]|$)");
     /// what turns the answers of a table round
     private static final Pattern TURNS =
             Pattern.compile("(?<!\\p{L})(?:%s)(?!(?<=\\p{L})\\p{L})|%s".formatted(held("negated"), XFree.ONE.pattern()),
@@ -99,7 +102,9 @@ enum Tone {
         for (var i = 0; i < phrases.size(); i++) {
             var phrase = phrases.get(i);
             var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
-            var to = Math.min(next, reach(text, phrase, next));
+            // "Suitable for vegans - soya, water": it says all it says
+            var to = SUITED.matcher(text.substring(phrase.start, phrase.end)).find() ? phrase.end
+                    : Math.min(next, reach(text, phrase, next));
             for (var at = phrase.tone == NEGATED || phrase.tone == PAST ? phrase.start : phrase.end; at < to; at++) {
                 tones[at] = phrase.tone;
                 unfree[at] = phrase.unfree;
@@ -139,8 +144,10 @@ enum Tone {
             var isDenied = said.group("not") != null;
             if (!isAll)
                 start += isDenied ? end - start : 1 + text.substring(start, end).lastIndexOf(',');
+            // "never contains lupin - celery may be present"
+            var isApart = isAll && !isDenied && start > 0 && isSetApart(text, start - 1);
             for (var at = start; at < end; at++)
-                if (tones[at] == IN) tones[at] = isDenied ? NEGATED : MAY;
+                if (tones[at] == IN || isApart && tones[at] == NEGATED) tones[at] = isDenied ? NEGATED : MAY;
                 // "grown in fields where celery may be present"
                 else if (tones[at] == PAST && !isDenied) tones[at] = MAY;
         }
@@ -149,7 +156,14 @@ enum Tone {
     /// "contains milk ** egg handled here", "milk // traces of egg": what marks part is said apart
     private static boolean isSetApart(String text, int at) {
         var c = text.charAt(at);
+        if (c == '|' || c == '•' || isDash(text, at)) return true;
         return (c == '*' || c == '/') && at > 0 && (text.charAt(at - 1) == c || c == '*' && text.charAt(at - 1) == ' ');
+    }
+
+    private static boolean isDash(String text, int at) {
+        var c = text.charAt(at);
+        return (c == '-' || c == '–') && at > 0 && text.charAt(at - 1) == ' ' && at + 1 < text.length()
+                && text.charAt(at + 1) == ' ';
     }
 
     /// "no nuts are in it, and we cannot rule out traces": what is denied is doubted in the same breath
@@ -225,7 +239,10 @@ enum Tone {
             if (depth > 0) continue;
             if (endsSentence(text, at) && !goesOnBelow(text, phrase, at))
                 return ended(text, phrase, firstComma, at);
-            if (phrase.tone == NEGATED && c == ',' && firstComma < 0) firstComma = at;
+            if (phrase.tone != NEGATED) continue;
+            if ((c == '|' || c == '•' || isDash(text, at)) && !isNamed(text, at + 1))
+                return ended(text, phrase, firstComma, at);
+            if (c == ',' && firstComma < 0) firstComma = at;
         }
         return ended(text, phrase, firstComma, until);
     }
@@ -238,6 +255,12 @@ enum Tone {
         if (colon < 0 || text.charAt(at) == '\n' && !endsLine(text, colon + 1)) return false;
         var item = (phrase.tone == MAY ? ITEM : BULLETED).matcher(text).region(at + 1, text.length());
         return item.lookingAt() && Allergens.areAllOf(item.group(1));
+    }
+
+    /// {@return whether a bar, a dash or a bullet leads to more names of a list, and not to something else}
+    private static boolean isNamed(String text, int from) {
+        var item = UP_TO_A_MARK.matcher(text).region(from, text.length());
+        return item.lookingAt() && Allergens.areAllOf(item.group().strip());
     }
 
     private static boolean endsLine(String text, int from) {

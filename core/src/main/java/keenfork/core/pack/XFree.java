@@ -68,11 +68,12 @@ final class XFree {
         return named;
     }
 
-    /// one name from its first letter on: "egg", not "is egg" nor "milk egg"
+    /// one name from its first letter to its last: "egg", not "is egg", "milk egg" nor "egg contains"
     private static boolean isNamed(String item) {
         if (!Allergens.areAllOf(item)) return false;
         var names = Foods.shipped().packWords().read(item).matches();
-        return names.size() == 1 && names.getFirst().start() == 0;
+        return names.size() == 1 && names.getFirst().start() == 0
+                && names.getFirst().end() == item.stripTrailing().length();
     }
 
     private static int sentence(String text, int start) {
