@@ -123,10 +123,11 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
     /// {@return the product of a row; null where it names none, or stands alone and is no food: "FROZEN", "* may vary"}
     private static @Nullable Product product(TableHead head, Cells row) {
         var label = label(head, row);
-        if (label.isEmpty() || !Character.isLetterOrDigit(label.codePointAt(0))) return null;
+        if (label.isEmpty()) return null;
         var food = PackedFood.of(label);
         var declaration = said(head, row);
-        if (declaration.isEmpty() && food.isEmpty()) return null;
+        var isFootnote = !Character.isLetterOrDigit(label.codePointAt(0));
+        if (declaration.isEmpty() && (food.isEmpty() || isFootnote)) return null;
         return new Product(row.line, label, food, cells(head, row, TableHead.Kind.BAR_CODE)
                 .filter(c -> c.chars().anyMatch(Character::isDigit)).findFirst().orElse(""), declaration);
     }

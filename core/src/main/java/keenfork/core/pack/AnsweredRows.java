@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
 /// The table of a supplier's specification: each allergen with an answer behind it, "Milk: yes; Egg: no; Soya: may
 /// contain". A row says what its answer says, whatever stands beside it.
 ///
-/// Nothing is taken away by a single row, nor by a cross that stands beside no tick, nor below a heading that turns the
-/// answers round ("free from").
+/// Nothing is taken away by a single row (a claim with its answer, "vegan: no", is a row, too), nor by a cross that
+/// stands beside no tick, nor below a heading that turns the answers round ("free from").
 final class AnsweredRows {
     private static final String IN = Tone.held("answer-in");
     private static final String MAY = Tone.held("answer-may");
@@ -26,7 +26,8 @@ final class AnsweredRows {
     private static final String BETWEEN = """
             (?:\\s{0,3}[:=\\t]\\s{0,3}\
             |(?:[^\\S\\n]{0,3}[|–—][^\\S\\n]{0,3}|[^\\S\\n]{1,3}-[^\\S\\n]{1,3}|[^\\S\\n]{2,9}\
-            |[^\\S\\n]{0,3}\\.{2,90}[^\\S\\n]{0,3})(?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s))\
+            |[^\\S\\n]{0,3}\\.{2,90}[^\\S\\n]{0,3})\
+            (?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s))\
             |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())\
@@ -41,8 +42,8 @@ final class AnsweredRows {
     /// "May contain milk: yes" tells of a trace, "contains milk: no" of the recipe
     private static final Pattern LEAD = Pattern.compile(
             "(?iu)(?:(?<may>%s)|%s)\\s(?!$)".formatted(Tone.held("answer-lead-may"), Tone.held("answer-lead-in")));
-    private static final Pattern ANSWER = Pattern.compile("(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])"
-            .formatted(MAY, IN, NEGATED, TICK, CROSS));
+    private static final Pattern ANSWER = Pattern.compile(
+            "(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])".formatted(MAY, IN, NEGATED, TICK, CROSS));
     private static final Pattern DASH =
             Pattern.compile("(?:\\s{0,3}[:|=\\t])?\\s{0,3}[-–](?![\\t -]*[\\p{L}\\d✗✘☐\\[])");
     private static final Pattern SUITS = Tone.pattern("suits");

@@ -103,8 +103,8 @@ enum Tone {
             var phrase = phrases.get(i);
             var next = i + 1 < phrases.size() ? phrases.get(i + 1).start : text.length();
             // "Suitable for vegans - soya, water": it says all it says
-            var to = SUITED.matcher(text.substring(phrase.start, phrase.end)).find() ? phrase.end
-                    : Math.min(next, reach(text, phrase, next));
+            var isSaid = phrase.tone == NEGATED && SUITED.matcher(text.substring(phrase.start, phrase.end)).find();
+            var to = isSaid ? phrase.end : Math.min(next, reach(text, phrase, next));
             for (var at = phrase.tone == NEGATED || phrase.tone == PAST ? phrase.start : phrase.end; at < to; at++) {
                 tones[at] = phrase.tone;
                 unfree[at] = phrase.unfree;

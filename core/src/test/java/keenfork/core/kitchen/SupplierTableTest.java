@@ -105,11 +105,17 @@ class SupplierTableTest {
                 .containsExactly("Naan | naan | gluten ?milk", "Bagel | bagel | gluten ?eggs");
     }
 
+    @Test
+    void a_sign_before_its_name_loses_no_product() {
+        assertThat(read("Product ¦ Gluten ¦ Milk", "*NEW* Naan ¦ Y ¦ N", "(V) Hummus ¦ N ¦ N").products())
+                .extracting(Product::declaration).containsExactly("Gluten: Y\nMilk: N", "Gluten: N\nMilk: N");
+    }
+
     /// What is cut over two rows, as cells are that were merged, goes on.
     @Test
     void a_row_without_a_name_goes_on_with_the_product_above_it() {
-        assertThat(read("Product ¦ Ingredients", "Dukkah ¦ hazelnuts,", " ¦ sesame, salt", "Naan ¦ wheat").products())
-                .extracting(Product::declaration)
+        var read = read("Product ¦ Ingredients", "Dukkah ¦ hazelnuts,", " ¦ sesame, salt", "Naan ¦ wheat");
+        assertThat(read.products()).extracting(Product::declaration)
                 .containsExactly("Ingredients: hazelnuts,\nIngredients: sesame, salt", "Ingredients: wheat");
     }
 
