@@ -9,6 +9,8 @@ final class Bullets {
     /// a letter in brackets, or a small number as the Romans wrote it
     private static final Pattern LETTERED = Pattern.compile("(?i)(?:\\(?[a-h]\\)|\\(?(?:i{1,3}|iv|vi{0,3}|ix|x)\\)"
             + "|(?:i{1,3}|iv|vi{1,3}|ix)\\.) ");
+    /// a bullet of a word processor, as pasted
+    private static final Pattern ROUND = Pattern.compile("o\\s+(?=\\d)");
     /// asks for a picture in colour
     private static final int VARIATION = 0xFE0F;
     /// makes one picture of two
@@ -38,7 +40,7 @@ final class Bullets {
     static String withoutBullet(String text) { return text.substring(behindBullet(text)).strip(); }
 
     static boolean isBulleted(String text) {
-        return !Character.isLetterOrDigit(text.charAt(0))
+        return ROUND.matcher(text).lookingAt() || !Character.isLetterOrDigit(text.charAt(0))
                 && (BULLETS.indexOf(text.charAt(0)) >= 0 || text.charAt(0) == '[' || isPicture(text.codePointAt(0)));
     }
 
@@ -58,7 +60,12 @@ final class Bullets {
     }
 
     private static int behindBullet(String text) {
-        if (text.isEmpty() || Character.isLetterOrDigit(text.charAt(0))) return 0;
+        if (text.isEmpty()) return 0;
+        if (text.startsWith("o ")) {
+            var round = ROUND.matcher(text);
+            return round.lookingAt() ? round.end() : 0;
+        }
+        if (Character.isLetterOrDigit(text.charAt(0))) return 0;
         var at = 0;
         while (at < text.length() && (BULLETS.indexOf(text.charAt(at)) >= 0 || isPicture(text.codePointAt(at))))
             at += Character.charCount(text.codePointAt(at));

@@ -16,6 +16,7 @@ record FirstLine(String name, String list, @Nullable Told told) {
     private static final int FEWEST_MARKED = 4;
     private static final Pattern DOTS = Pattern.compile("[.\\s]+$");
     private static final Pattern DASH = Pattern.compile("\\s[-–—]\\s");
+    private static final Pattern BRACKETED = Pattern.compile("\\([^()]*\\)");
     private static final Pattern LISTED_TOO = Pattern.compile("[,;+&/]\\s*$");
 
     /// {@return the first line, parted}
@@ -37,7 +38,14 @@ record FirstLine(String name, String list, @Nullable Told told) {
         // "Trail mix: 50% almonds" over the rest
         if (isNamed && !isOnly && isMeasured(line.substring(colon + 2)))
             return new FirstLine(line.substring(0, colon), line.substring(colon + 2), null);
+        var dash = DASH.matcher(line);
+        // "Grain bowl - mozzarella 250 g; honey 400 g" over what is done with them
+        if (dash.find() && !Numbers.hasFigure(BRACKETED.matcher(line.substring(0, dash.start())).replaceAll(""))
+                && InlineList.isMadeOf(Several.of(line.substring(dash.end()))))
+            return new FirstLine(line.substring(0, dash.start()).strip(), line.substring(dash.end()), null);
         if (isOnly) return only(line, colon);
+        var behindStop = Numbers.hasFigure(line) ? behindStop(line, colon) : null;
+        if (behindStop != null) return behindStop;
         var listed = listed(line);
         if (listed < 0) return new FirstLine(line, "", null);
         var name = line.substring(0, listed).strip();
@@ -74,6 +82,15 @@ record FirstLine(String name, String list, @Nullable Told told) {
         return Numbers.at(rest, 0) != null && !Foods.shipped().phrase(rest).matches().isEmpty();
     }
 
+    /// "Chermoula. 4 bunches coriander, 8 cloves garlic. Blitz."
+    private static @Nullable FirstLine behindStop(String line, int colon) {
+        var stop = colon > 0 ? -1 : line.indexOf(". ");
+        var name = stop > 0 && stop <= LONGEST_NAME ? DOTS.matcher(line.substring(0, stop)).replaceFirst("") : "";
+        if (name.isEmpty() || Numbers.hasFigure(BRACKETED.matcher(name).replaceAll(""))) return null;
+        var rest = line.substring(stop + 2);
+        return Told.ofList(rest).or(() -> Told.ofOnly(rest)).map(told -> new FirstLine(name, "", told)).orElse(null);
+    }
+
     private static FirstLine only(String line, int colon) {
         if (colon > 0) {
             var listed = Told.ofList(line.substring(colon + 2));
@@ -81,14 +98,8 @@ record FirstLine(String name, String list, @Nullable Told told) {
         }
         var marked = marked(line, colon);
         if (marked != null) return marked;
-        var stop = colon > 0 ? -1 : line.indexOf(". ");
-        // "Chermoula. 4 bunches coriander, 8 cloves garlic. Blitz."
-        var name = stop > 0 && stop <= LONGEST_NAME ? DOTS.matcher(line.substring(0, stop)).replaceFirst("") : "";
-        if (!name.isEmpty() && !Numbers.hasFigure(name)) {
-            var rest = line.substring(stop + 2);
-            var told = Told.ofList(rest).or(() -> Told.ofOnly(rest));
-            if (told.isPresent()) return new FirstLine(name, "", told.get());
-        }
+        var behindStop = behindStop(line, colon);
+        if (behindStop != null) return behindStop;
         if (line.length() <= LONGEST_HEADING) return new FirstLine(line, "", null);
         var told = Told.ofOnly(line).orElse(null);
         return new FirstLine(told == null ? line : Told.name(line, LONGEST_NAME), "", told);

@@ -34,6 +34,7 @@ final class RecipeReader {
             "(?i)^(?:" + Grammar.anyOf("volumes-head")
                     + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
     private static final Map<String, Volumes> CONVENTIONS = conventions();
+    private static final Pattern TITLE_NUMBER = Pattern.compile("^#+\\s*|^\\d{1,3}[.)]\\s+(?=\\p{L}[^.]*$)");
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
     private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
@@ -78,6 +79,8 @@ final class RecipeReader {
     private boolean isBelowLine;
     /// parts whose kinds stand behind their names: "Sarnies: egg & cress 30, ham 30"
     private final Set<String> ofKinds = new HashSet<>();
+    /// a letter was ended above: "Thanks,"
+    private boolean isSigned;
     /// an ingredient line with a bullet was read
     private boolean bulleted;
 
@@ -91,7 +94,8 @@ final class RecipeReader {
 
     Recipe read(String text) {
         var plain = withLineFeeds(text);
-        var written = Scales.first(Sheet.asList(RunTogether.apart(plain.lines().toList())));
+        var written = Scales.first(
+                Sheet.asList(NumberedSteps.marked(AmountApart.joined(RunTogether.apart(plain.lines().toList())))));
         signs = Signs.of(written);
         headline = new PartHeadline(plain);
         lineReader = new LineReader(convention(written), own);
@@ -104,10 +108,10 @@ final class RecipeReader {
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
             isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line)
                     && isFood(written.get(at + 1));
-            if (!line.isEmpty() && name.isEmpty() && (isOnly || !takesYield(line)))
-                takeName(line.replaceFirst("^#+\\s*", "").replaceFirst("\\s*[:|]+$", ""), isOnly);
+            if (!line.isEmpty() && name.isEmpty() && (isOnly || !takesYield(line) && !isNoteAbove(written, at)))
+                takeName(title(line), isOnly);
             else if (!line.isEmpty() && !name.isEmpty()) take(line, afterBlank);
-            afterBlank = line.isEmpty();
+            afterBlank = line.isEmpty() || isListHead(line);
         }
         // a text that tells nothing but how many it feeds
         if (name.isEmpty()) name = written.stream().map(Pasted::plain).filter(l -> !l.isEmpty()).findFirst().orElse("");
@@ -153,6 +157,24 @@ final class RecipeReader {
         if (first.told() != null) takeTold(first.told());
         else if (!first.list().isEmpty()) take(first.list(), false);
         isNameListed = !first.list().isEmpty();
+    }
+
+    /// "## 3. Recipe: Green goddess"
+    private static String title(String line) {
+        return CardNote.untitled(TITLE_NUMBER.matcher(line).replaceFirst("").replaceFirst("\\s*[:|]+$", ""));
+    }
+
+    private static boolean isListHead(String line) {
+        return line.length() <= LONGEST_METHOD && "iywsIYWS".indexOf(line.charAt(0)) >= 0
+                && INGREDIENTS.matcher(line).matches();
+    }
+
+    /// "Page 12" over the name; "Dish of the day" right over the list is the name itself
+    private static boolean isNoteAbove(List<String> written, int at) {
+        var line = Bullets.withoutBullet(Pasted.plain(written.get(at)));
+        if (!CardNote.isAbove(line)) return false;
+        var below = written.stream().skip(at + 1L).map(Pasted::plain).filter(l -> !l.isEmpty()).findFirst();
+        return below.isPresent() && !isMeasured(below.get());
     }
 
     /// "Dressing" with measured lines only above it, and some right below: nobody leaves out the amount of one alone
@@ -221,7 +243,7 @@ final class RecipeReader {
     }
 
     private void take(String line, boolean afterBlank) {
-        if (takesYield(line) || takesPack(line)) return;
+        if (takesYield(line) || takesTitle(line) || takesPack(line)) return;
         endPack();
         isBelowLine = false;
         var bare = Bullets.withoutBullet(line);
@@ -236,10 +258,11 @@ final class RecipeReader {
             lines.add(stated);
             return;
         }
+        isSigned = isSigned || !lines.isEmpty() && CardNote.isSignOff(bare);
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !Numbers.hasFigure(line);
-        if (mayBeHeadline && "iywsIYWS".indexOf(line.charAt(0)) >= 0 && INGREDIENTS.matcher(line).matches()
+        if (mayBeHeadline && isListHead(line)
                 || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches()))
             return;
         if (mayBeHeadline && HEADS_OF_ALL.indexOf(line.charAt(0)) >= 0
@@ -259,11 +282,16 @@ final class RecipeReader {
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
             takeStep(Bullets.bare(line));
-        } else if (!Things.isOnly(bare)) {
+        } else if (!Things.isOnly(bare) && !CardNote.is(bare) && !isSignature(bare)) {
             var told = steps.size();
             if (!takesInline(line)) takeLine(line);
             isBelowLine = steps.size() == told;
         }
+    }
+
+    /// "Ann Weaver", "Ropewalk Canteen" below "Thanks,"
+    private boolean isSignature(String line) {
+        return isSigned && !isFood(line) && !Numbers.hasFigure(line) && Character.isUpperCase(line.charAt(0));
     }
 
     /// "Blend smooth. Lovely with bread." puts no bread in.
@@ -333,8 +361,10 @@ final class RecipeReader {
     /// "Serves 4-6 | Prep 10 min | Cook 25 min"
     private boolean takesYield(String line) {
         if (takesOneYield(line)) return true;
-        var pieces = Several.byMarks(line);
-        if (pieces.size() < 2 || !pieces.stream().allMatch(p -> Clock.isOnly(p) || Served.above(p).isPresent()))
+        var fields = CardNote.fields(line);
+        var pieces = fields.size() < 2 ? Several.byMarks(line) : fields;
+        if (pieces.size() < 2 || !pieces.stream()
+                .allMatch(p -> Clock.isOnly(p) || Served.above(p).isPresent() || CardNote.is(p)))
             return false;
         pieces.forEach(this::takesOneYield);
         return true;
@@ -342,13 +372,22 @@ final class RecipeReader {
 
     private boolean takesOneYield(String line) {
         var isBelow = inMethod || !lines.isEmpty() || !parts.isEmpty();
-        if (!isBelow && Clock.isOnly(line)) return true;
+        if (!inMethod && Clock.isOnly(line)) return true;
         var found = isBelow ? Served.below(line).filter(_ -> serves == 0) : Served.above(line);
         found.ifPresent(s -> {
             if (s.people() > 0) serves = s.people();
             else makes = s.makes();
         });
-        return found.isPresent();
+        return found.isPresent() || isBelow && !inMethod && Served.isMade(line);
+    }
+
+    /// "Dish: Tahini dressing" below the name of the kitchen
+    private boolean takesTitle(String line) {
+        if (!lines.isEmpty() || !parts.isEmpty() || inMethod || line.indexOf(',') >= 0) return false;
+        var titled = CardNote.untitled(line);
+        if (titled.equals(line) || isMeasured(titled)) return false;
+        name = titled;
+        return true;
     }
 
     private boolean takesPack(String line) {

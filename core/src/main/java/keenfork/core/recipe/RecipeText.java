@@ -60,8 +60,8 @@ public final class RecipeText {
     }
 
     private static Changed changed(String text, int from, String line, List<String> with) {
-        var lines = List.of(text.split("\n", -1));
-        var read = Sheet.asList(lines);
+        var lines = AmountApart.joined(List.of(text.split("\n", -1)));
+        var read = Sheet.asList(NumberedSteps.marked(lines));
         for (var at = from; at < lines.size(); at++) {
             var raw = lines.get(at);
             var bare = Bullets.bare(Pasted.plain(read.get(at)));

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
 import keenfork.core.measure.Fraction;
 
@@ -60,6 +61,14 @@ record Served(int people, String makes) {
         if (count.isPresent()) return count;
         var made = MAKES.matcher(line);
         return made.matches() ? Optional.of(new Served(0, made.group("what"))) : Optional.empty();
+    }
+
+    /// {@return whether a line only tells what a recipe makes or feeds, wherever it stands: "Makes approx 2 kg"}
+    static boolean isMade(String line) {
+        if (above(line).isEmpty()) return false;
+        var read = Foods.shipped().phrase(line);
+        return read.matches().isEmpty()
+                && read.unknown().stream().allMatch(u -> Foods.shipped().isInedible(u.word().word()));
     }
 
     /// {@return whether a line only tells how large a portion is: "per portion 180 g", "PORTION: 2 OZ"}

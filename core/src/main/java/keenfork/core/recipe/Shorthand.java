@@ -24,6 +24,9 @@ final class Shorthand {
     private static final Pattern CODE = Pattern.compile("\\d{5,14} (?<next>\\p{L}+)(?=.*\\d)");
     /// "oats........500 g"
     private static final Pattern LEADERS = Pattern.compile("(?<=\\p{L})\\s*(?:\\.{3,}|…+\\.*|(?:\\. ){3,})\\s*(?=\\d)");
+    /// "(200g) beetroot"
+    private static final Pattern IN_BRACKETS =
+            Pattern.compile("(?U)^\\((?<amount>\\d[\\d.,/½¼¾–-]{0,8}\\s?\\p{L}{1,8})\\.?\\)\\s*(?=\\p{L})");
     /// 12" tortillas: how wide
     private static final Pattern INCHES = Pattern.compile("(?<=\\d) ?[\"”″](?= ?\\p{L})");
     private static final String INCH = " " + Grammar.list("inch").getFirst() + " ";
@@ -119,6 +122,7 @@ final class Shorthand {
         var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
         // what is done is no part of the name: "roast 20 red peppers" are no roasted ones out of a jar
         if (opensWithLead(text)) text = withoutLead(text);
+        if (text.startsWith("(")) text = IN_BRACKETS.matcher(text).replaceFirst("${amount} ");
         if (!text.isEmpty() && Character.isDigit(text.charAt(0)))
             text = withoutCode(TIMES_IN_FRONT.matcher(text).replaceFirst("$1 x "));
         if (text.indexOf("ct") > 0 || text.indexOf("count") > 0) text = withoutGrade(text);

@@ -31,7 +31,11 @@ record Told(List<String> lines, List<String> steps) {
     private static final int MOST_WORDS = 4;
     /// nobody tells more in one breath
     private static final int LONGEST_CLAUSE = 600;
-    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])\\s+");
+    private static final String CUT_UNIT = "\\d\\s?(?:" + Grammar.anyOf("cut-unit") + ")\\.";
+    /// a full stop behind a unit ends nothing where no capital follows, "120 g. soy sauce", nor where a comma stands
+    /// before the amount: "feta, 20 g. Dijon mustard"
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])(?!(?<=" + CUT_UNIT + ")\\s+\\p{Ll})"
+            + "(?<!(?:[,;(&]|\\band|\\bwith)\\s{0,2}\\d{0,4}" + CUT_UNIT + ")\\s+");
     private static final Pattern CLAUSE = Pattern.compile(
             "(?i)\\s*[,;:]\\s*|\\s+-\\s+|\\s+(?:" + Grammar.anyOf("clause") + ")\\s+|\\s+and\\s+(?!(?:"
                     + Grammar.anyOf("not-clause") + ")\\b)");
@@ -48,10 +52,11 @@ record Told(List<String> lines, List<String> steps) {
     private static final Pattern STEPS = Pattern.compile("^1[/.)]\\s+\\p{L}.*\\s2[/.)]\\s+\\p{L}");
 
     static Optional<Told> of(String text) {
-        if (text.length() < SHORTEST || STEPS.matcher(text).find()
-                || !isTalking(text) && !listsWithin(text) && !(StepLine.isDone(text) && TAKE.matcher(text).lookingAt()))
+        var takes = StepLine.isDone(text) && TAKE.matcher(text).lookingAt();
+        if (text.length() < SHORTEST && !takes || STEPS.matcher(text).find()
+                || !isTalking(text) && !listsWithin(text) && !takes)
             return Optional.empty();
-        return cut(text, FEWEST_MEASURED);
+        return cut(text, text.length() < SHORTEST ? FEWEST_NAMED : FEWEST_MEASURED);
     }
 
     /// "Please do the mushroom one. 3 kg mushrooms, 1 kg leeks, 500 ml cream. No nuts."
@@ -63,7 +68,7 @@ record Told(List<String> lines, List<String> steps) {
     /// {@return a whole recipe on one line as what was told, whether it talks or lists; none where it names hardly
     /// anything}
     static Optional<Told> ofOnly(String text) {
-        return text.length() < SHORTEST ? Optional.empty() : cut(text, 1).filter(t -> t.lines.size() >= FEWEST_NAMED);
+        return cut(text, text.length() < SHORTEST ? FEWEST_NAMED : 1).filter(t -> t.lines.size() >= FEWEST_NAMED);
     }
 
     /// {@return a whole recipe on one line whose list is parted by semicolons, "papaya 1; beans 6, snapped; lime 3.
