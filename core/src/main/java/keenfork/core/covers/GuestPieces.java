@@ -73,7 +73,8 @@ final class GuestPieces {
             if (!unsigned.equals(bare)) signed.add(bare.substring(unsigned.length()));
             if (unsigned.isBlank()) continue;
             isSigned = GuestWords.isFarewell(bare);
-            all.addAll(pieces.ofLine(LETTERS.matcher(unsigned).replaceAll("$1 ")));
+            var told = GuestLine.told(unsigned, ruleBook);
+            if (!told.isEmpty()) all.addAll(pieces.ofLine(LETTERS.matcher(told).replaceAll("$1 ")));
         }
         return new Parted(all, signed);
     }

@@ -22,12 +22,16 @@ final class GuestWords {
     private static final Set<String> TALK = of("talk");
     private static final Set<String> COUNT_COLUMN = of("count-column");
     private static final Set<String> NAME_COLUMN = of("name-column");
+    /// names of people that are a word of the kitchen, too
+    private static final Set<String> GIVEN = of("given");
     private static final Set<String> QUIET = of("people", "place", "title", "talk", "date", "farewell");
     static final String ANY_OF_PEOPLE = PEOPLE.stream().sorted().collect(Collectors.joining("|"));
     private static final Pattern SPLIT = Pattern.compile("[^\\p{L}\\d'’.-]+");
     private static final Pattern NAME = Pattern.compile("(?U)\\p{Lu}[\\p{L}'’.-]*");
     private static final Set<String> ORDINAL = of("ordinal");
     private static final Pattern FIGURE = Pattern.compile("\\d+(?:" + String.join("|", ORDINAL) + ")?[.]?");
+    /// "T1", "tbl4"
+    private static final Pattern SEAT = Pattern.compile("(?:t|s|tbl)\\d{1,3}");
     private static final Set<String> UNKNOWN_MANY = of("unknown-many");
     private static final Pattern FAREWELL = Pattern.compile("(?iU)\\b(?:" + String.join("|", of("farewell"))
             + ")\\b[^\\p{L}]*$");
@@ -151,6 +155,21 @@ final class GuestWords {
                 n -> NAME.matcher(n).matches() && !TALK.contains(n.toLowerCase()) && !isEaten(n, ruleBook));
     }
 
+    /// {@return whether a text is the name of somebody who is called as a food is: "Jo Salmon", "Tom Rice". The first
+    /// word is no word of the kitchen, and the two together are no food, as "Blue Cheese" is}
+    static boolean isCalled(String text, RuleBook ruleBook) {
+        var names = SPLIT.splitAsStream(text).filter(w -> !w.isEmpty()).toList();
+        if (names.size() < 2 || names.size() > MOST_NAMES || isWho(text, ruleBook)
+                || !names.stream().allMatch(n -> NAME.matcher(n).matches()))
+            return false;
+        var first = names.getFirst();
+        var isName = GIVEN.contains(first.toLowerCase()) || !isEaten(first, ruleBook) && !isTalk(first)
+                && !Foods.shipped().phrase(first).unknown().isEmpty() && first.length() > 1;
+        return isName && names.stream().skip(1).noneMatch(n -> n.indexOf('-') >= 0 || isKept(n, ruleBook))
+                && Foods.shipped().phrase(text).matches().stream()
+                        .allMatch(m -> m.start() >= first.length() || m.end() <= first.length());
+    }
+
     /// {@return whether a text is the name of somebody, and no place}
     static boolean isNamed(String text, RuleBook ruleBook) {
         return isWho(text, ruleBook) && words(text).anyMatch(w -> !QUIET.contains(w) && !FIGURE.matcher(w).matches());
@@ -158,11 +177,22 @@ final class GuestWords {
 
     private static boolean isOfPlace(String word) {
         var low = word.toLowerCase().replace(".", "");
-        return PEOPLE.contains(low) || PLACE.contains(low) || TITLE.contains(low);
+        return PEOPLE.contains(low) || PLACE.contains(low) || TITLE.contains(low) || SEAT.matcher(low).matches();
     }
 
     private static boolean isEaten(String name, RuleBook ruleBook) {
-        return Foods.shipped().meaning(Words.key(name)).isPresent() || !Avoidances.of(name, ruleBook).all().isEmpty();
+        // "Bo-GF" is called Bo
+        if (name.indexOf('-') > 0 && Stream.of(name.split("-")).anyMatch(n -> isEaten(n, ruleBook))) return true;
+        return !GIVEN.contains(name.toLowerCase())
+                && (Foods.shipped().meaning(Words.key(name)).isPresent()
+                        || !Avoidances.of(name, ruleBook).all().isEmpty());
+    }
+
+    /// {@return whether a word is a diet or a group of the law: nobody is called "Vegan", and few "Milk"}
+    private static boolean isKept(String word, RuleBook ruleBook) {
+        return Avoidances.of(word, ruleBook).all().stream()
+                .anyMatch(a -> a instanceof Avoidance.OfDiet
+                        || a instanceof Avoidance.OfGroup g && ruleBook.groups().contains(g.group()));
     }
 
     /// {@return whether somebody told by name starts a text: "Bo (coeliac)", "Cy - vegan", "Dee has a nut allergy"}
@@ -176,6 +206,8 @@ final class GuestWords {
     /// nobody does}
     static int who(String text, RuleBook ruleBook) {
         var named = DOES.matcher(text);
-        return named.lookingAt() && isWho(named.group("name"), ruleBook) ? named.end("name") : 0;
+        return named.lookingAt()
+                && (isWho(named.group("name"), ruleBook) || isCalled(named.group("name"), ruleBook))
+                        ? named.end("name") : 0;
     }
 }

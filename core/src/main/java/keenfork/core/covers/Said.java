@@ -74,7 +74,8 @@ record Said(String name, String words, int people, boolean isSure) {
     /// "Vegan: no nuts" is of what both say; "Vegans: Ann, Bo" of whom
     private static Said underHead(Piece piece, String text, RuleBook ruleBook) {
         var head = piece.head();
-        if (Avoidances.of(head, ruleBook).all().isEmpty())
+        if (Avoidances.of(head, ruleBook).all().isEmpty() || GuestWords.isWho(head, ruleBook)
+                || GuestWords.isCalled(head, ruleBook))
             return underName(piece, text.strip(), ruleBook);
         var notes = NOTE.matcher(text).results().map(n -> " (" + n.group("note") + ")").reduce("", String::concat);
         var names = NOTE.matcher(text).replaceAll("").strip();

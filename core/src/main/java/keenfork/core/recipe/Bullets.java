@@ -10,7 +10,7 @@ final class Bullets {
     private static final Pattern LETTERED = Pattern.compile("(?i)(?:\\(?[a-h]\\)|\\(?(?:i{1,3}|iv|vi{0,3}|ix|x)\\)"
             + "|(?:i{1,3}|iv|vi{1,3}|ix)\\.) ");
     /// a bullet of a word processor, as pasted
-    private static final Pattern ROUND = Pattern.compile("o\\s+(?=\\d)");
+    private static final Pattern ROUND = Pattern.compile("[oO]\\s+(?=\\d)");
     /// asks for a picture in colour
     private static final int VARIATION = 0xFE0F;
     /// makes one picture of two
@@ -61,7 +61,7 @@ final class Bullets {
 
     private static int behindBullet(String text) {
         if (text.isEmpty()) return 0;
-        if (text.startsWith("o ")) {
+        if (text.startsWith("o ") || text.startsWith("O ")) {
             var round = ROUND.matcher(text);
             return round.lookingAt() ? round.end() : 0;
         }

@@ -93,7 +93,8 @@ class GuestListTest {
     /// A word that is passed over as talk must name nothing that anybody could avoid.
     @Test
     void no_word_of_talk_is_food() {
-        var words = Kit.lines("/keenfork/core/covers/guest-words.txt").filter(l -> !l.startsWith("#"))
+        var words = Kit.lines("/keenfork/core/covers/guest-words.txt")
+                .filter(l -> !l.startsWith("#") && !l.contains("| given |"))
                 .flatMap(l -> Arrays.stream(l.split("\\|")[0].split(","))).map(String::strip).filter(w -> !w.isEmpty());
         assertThat(words).isNotEmpty().allSatisfy(w -> assertThat(Avoidances.of(w, UK).all()).as(w).isEmpty());
     }
