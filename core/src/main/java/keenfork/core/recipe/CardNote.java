@@ -20,6 +20,7 @@ import keenfork.core.food.Table;
 final class CardNote {
     /// a longer line tells of more
     private static final int LONGEST = 90;
+    private static final int LONGEST_LONE = 24;
     private static final Set<String> LABELS = Set.copyOf(words("label"));
     private static final Set<String> LABELS_OF_NAMES = Set.copyOf(words("label-named"));
     private static final Pattern GREETING = Pattern.compile("(?iU)(?:" + anyOf("greeting") + ")\\b[^\\d]{0,30}");
@@ -41,7 +42,7 @@ final class CardNote {
     private static final String NUMBERED = "\\bpp?\\.? ?\\d{1,4}\\b|\\bv\\.? ?\\d+(?:\\.\\d+)?\\b|#\\s?\\d+"
             + "|\\b(?:" + anyOf("numbered") + ")\\b\\s*[:=-]?\\s*\\d[\\d.,/]*(?:\\s?°?\\s?[cf]\\b)?";
     /// an address of the net or of post, or the number of a card and nothing else
-    private static final String SIGN = "\\S+@\\S+|\\bwww\\.\\S+|\\bhttps?:\\S+|^[@#]\\p{L}+$|^©"
+    private static final String SIGN = "_{3,}|\\S+@\\S+|\\bwww\\.\\S+|\\bhttps?:\\S+|^[@#]\\p{L}+$|^©"
             + "|\\S+\\.(?:jpe?g|png|pdf|docx?|xlsx?)\\b|^\\(?\\d{1,3} of \\d{1,3}\\)?$"
             + "|^[£$€]\\s?\\d[\\d.]*(?:\\s?/\\s?[£$€]?\\s?\\d[\\d.]*)?$"
             + "|^no\\.?\\s?\\d{1,5}$|^\\d{1,5}[.)]$";
@@ -60,6 +61,16 @@ final class CardNote {
     /// "By Ann", "Chef Ann's recipe", and nothing else
     private static final Pattern BY = Pattern.compile("(?U)(?i:recipe )?(?i:by|from|chef) (?:(?i:chef|mr|mrs|ms) )?"
             + "\\p{Lu}[\\p{L}.'’-]*(?: (?:and |& )?\\p{Lu}[\\p{L}.'’-]*){0,2}(?: (?i:recipe|version))?");
+    /// what a mark must have of figures, in a look that most lines fail at once
+    private static final Pattern MARKED_FIGURE = Pattern.compile("(?i)\\d[./-]\\d{1,2}[./-]\\d\\d|\\b(?:19|20)\\d\\d\\b"
+            + "|#\\s?\\d|\\bpp?\\.? ?\\d|\\bv\\.? ?\\d|^\\(?\\d{1,3} of |^no\\.?\\s?\\d|^\\d{1,5}[.)]$|^[£$€]");
+    private static final PhrasePattern DAYS =
+            new PhrasePattern(Stream.concat(words("month").stream(), words("weekday").stream()).toList(), "");
+    private static final PhrasePattern COUNTED = new PhrasePattern(words("numbered"), "\\s*[:=-]?\\s*\\d");
+    private static final Set<String> FIRST_OF_LETTER = Stream
+            .concat(words("greeting").stream(), words("sign-off").stream()).map(w -> w.split(" ")[0])
+            .collect(Collectors.toUnmodifiableSet());
+    private static final String MARKS = "@_©/";
     private static final Pattern CALORIES = Pattern.compile("(?i)\\d\\s?(?:kcal|cals?|calories|kj)\\b");
     private static final Pattern NUTRIENT = Pattern.compile("(?iU)\\b\\d[\\d.,]*\\s?m?g\\s(?:of )?(?:"
             + anyOf("nutrient") + ")\\b|\\b(?:" + anyOf("nutrient") + ")\\b:?\\s\\d[\\d.,]*\\s?m?g\\b");
@@ -79,8 +90,9 @@ final class CardNote {
     static boolean is(String line) {
         if (line.length() > LONGEST) return false;
         if (line.startsWith("(") && line.endsWith(")")) return is(line.substring(1, line.length() - 1));
-        return LONE.contains(AROUND.matcher(line).replaceAll("").toLowerCase(Locale.ROOT)) || isLabelled(line)
-                || isTold(line) || isSignOff(line) || GREETING.matcher(line).matches() && namesNoFood(line)
+        return isLone(line) || isLabelled(line)
+                || isTold(line) || isSignOff(line)
+                || opensLetter(line) && GREETING.matcher(line).matches() && namesNoFood(line)
                 || mayBe(line) && saysNoMore(MARK.matcher(withoutNutrients(line)).replaceAll(","));
     }
 
@@ -92,7 +104,20 @@ final class CardNote {
 
     /// {@return whether a line ends a letter: "Thanks,", "Shout if any questions". What stands below it is the name of
     /// who wrote it}
-    static boolean isSignOff(String line) { return SIGN_OFF.matcher(line).matches() && namesNoFood(line); }
+    static boolean isSignOff(String line) {
+        return opensLetter(line) && SIGN_OFF.matcher(line).matches() && namesNoFood(line);
+    }
+
+    private static boolean isLone(String line) {
+        return line.length() <= LONGEST_LONE
+                && LONE.contains(AROUND.matcher(line).replaceAll("").toLowerCase(Locale.ROOT));
+    }
+
+    private static boolean opensLetter(String line) {
+        var end = 0;
+        while (end < line.length() && Character.isLetter(line.charAt(end))) end++;
+        return end > 1 && FIRST_OF_LETTER.contains(line.substring(0, end).toLowerCase(Locale.ROOT));
+    }
 
     /// {@return "Date: 3/4/25  Author: AW  Portions: 20" as its fields; the line alone where it has no more than one}
     static List<String> fields(String line) {
@@ -102,11 +127,15 @@ final class CardNote {
 
     /// {@return the name of the dish behind a word that announces it, "Recipe: Green goddess"; else the line itself}
     static String untitled(String line) {
+        if (line.indexOf(':') < 0) return line;
         var titled = TITLED.matcher(line);
         return titled.matches() ? titled.group("said") : line;
     }
 
     private static boolean isLabelled(String line) {
+        if (line.indexOf(':') < 0 && line.indexOf('=') < 0 && !line.contains(" - ") && !line.contains(" – ")
+                && !line.contains(" — "))
+            return false;
         var labelled = LABELLED.matcher(line);
         if (!labelled.matches()) return false;
         var label = labelled.group("label").strip().toLowerCase(Locale.ROOT);
@@ -116,15 +145,23 @@ final class CardNote {
     }
 
     private static boolean mayBe(String line) {
-        return NOTES.isIn(line) || !Numbers.hasFigure(line) && NOTES_ALONE.isIn(line) || MARK.matcher(line).find()
-                || BY.matcher(line).matches();
+        return NOTES.isIn(line) || !Numbers.hasFigure(line) && NOTES_ALONE.isIn(line)
+                || mayBeMarked(line) && MARK.matcher(line).find()
+                || "rbfcRBFC".indexOf(line.charAt(0)) >= 0 && BY.matcher(line).matches();
+    }
+
+    private static boolean mayBeMarked(String line) {
+        return DAYS.isIn(line) || Numbers.hasFigure(line) && (MARKED_FIGURE.matcher(line).find() || COUNTED.isIn(line))
+                || line.chars().anyMatch(c -> MARKS.indexOf(c) >= 0) || line.indexOf('.') > 0 && !line.endsWith(".");
     }
 
     /// "Went down well", "Keep out of the sun": a sentence, or what is to be done, and no amount
     private static boolean isTold(String line) {
         // "mixed peel", "deli slice": two words may be a thing
-        var isDone = WORD.splitAsStream(line).count() > 2 && StepLine.is(line, true, true);
-        if (!isDone && !TOLD.isIn(line) || STANDS_IN.isIn(line)) return false;
+        var isSaid = TOLD.isIn(line);
+        if (!isSaid && (WORD.splitAsStream(line).count() < 3 || !StepLine.is(line, true, true))
+                || STANDS_IN.isIn(line))
+            return false;
         var read = read(TOLD.replaced(FIGURE.matcher(line).replaceAll(","), ","));
         // "chuck, diced" is beef
         return read.matches().isEmpty() && read.unknown().stream().noneMatch(u -> u.word().start() == 0)

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -281,7 +282,7 @@ final class RecipeReader {
             inSteps = false;
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
-            takeStep(Bullets.bare(line));
+            takeStepOrTold(Bullets.bare(line));
         } else if (!Things.isOnly(bare) && !CardNote.is(bare) && !isSignature(bare)) {
             var told = steps.size();
             if (!takesInline(line)) takeLine(line);
@@ -322,6 +323,18 @@ final class RecipeReader {
         Told.of(line).ifPresentOrElse(this::takeTold, () -> {
             for (var piece : Several.of(Bullets.bare(line))) addLine(piece);
         });
+    }
+
+    private void takeStepOrTold(String step) {
+        var told = inMethod ? Optional.<Told>empty() : Told.of(step).filter(this::tellsNew);
+        told.ifPresentOrElse(this::takeTold, () -> takeStep(step));
+    }
+
+    /// "cool, then 400 g mayo, 200 g sour cream" is done with what no line names yet
+    private boolean tellsNew(Told told) {
+        var named = Stream.concat(lines.stream(), parts.stream().flatMap(p -> p.lines().stream()))
+                .flatMap(l -> l.food().stream()).collect(Collectors.toSet());
+        return told.lines().stream().flatMap(l -> lineReader.read(l).food().stream()).noneMatch(named::contains);
     }
 
     private void takeTold(Told told) {

@@ -24,6 +24,8 @@ final class Shorthand {
     private static final Pattern CODE = Pattern.compile("\\d{5,14} (?<next>\\p{L}+)(?=.*\\d)");
     /// "oats........500 g"
     private static final Pattern LEADERS = Pattern.compile("(?<=\\p{L})\\s*(?:\\.{3,}|…+\\.*|(?:\\. ){3,})\\s*(?=\\d)");
+    /// "walnuts @ 50 g"
+    private static final Pattern AT = Pattern.compile("(?i)(?<=\\p{L})\\s?@\\s?(?=\\d+\\s?(?:k?g|ml|l)\\b)");
     /// "(200g) beetroot"
     private static final Pattern IN_BRACKETS =
             Pattern.compile("(?U)^\\((?<amount>\\d[\\d.,/½¼¾–-]{0,8}\\s?\\p{L}{1,8})\\.?\\)\\s*(?=\\p{L})");
@@ -119,7 +121,7 @@ final class Shorthand {
 
     /// {@return the line as it would be written in full}
     static String written(String line) {
-        var text = line.indexOf('@') < 0 ? line : PRICE.matcher(line).replaceAll("");
+        var text = line.indexOf('@') < 0 ? line : AT.matcher(PRICE.matcher(line).replaceAll("")).replaceFirst(" ");
         // what is done is no part of the name: "roast 20 red peppers" are no roasted ones out of a jar
         if (opensWithLead(text)) text = withoutLead(text);
         if (text.startsWith("(")) text = IN_BRACKETS.matcher(text).replaceFirst("${amount} ");

@@ -44,7 +44,7 @@ record Told(List<String> lines, List<String> steps) {
             + ")\\b[^,.;]{1,60}[,;] (?:but )?(?:" + Grammar.anyOf("not-us") + ")(?=[.!]?$)");
     private static final Pattern PRESSED = Grammar.wordOf("pressed");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
-    private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^,.]{0,12}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
+    private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^.]{0,14}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
     private static final Pattern PAUSE = Pattern.compile("\\s*(?:[,:;.!?…(]|\\s[-–—]\\s).*", Pattern.DOTALL);
     private static final Pattern TALKING = Grammar.wordOf("telling");
 
