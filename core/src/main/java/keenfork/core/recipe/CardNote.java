@@ -144,6 +144,12 @@ final class CardNote {
                         && namesNoFood(BESIDE.replaced(NO_FOOD_THERE.replaced(labelled.group("said"), ","), ","));
     }
 
+    private static boolean isOfNoFood(String said) {
+        var read = read(BESIDE.replaced(NAMED.matcher(said).replaceAll(","), ","));
+        return read.matches().isEmpty() && !STANDS_IN.isIn(said) && !WEIGHED.matcher(said).find()
+                && read.unknown().stream().allMatch(u -> Foods.shipped().isInedible(u.word().word()));
+    }
+
     private static boolean mayBe(String line) {
         return NOTES.isIn(line) || !Numbers.hasFigure(line) && NOTES_ALONE.isIn(line)
                 || mayBeMarked(line) && MARK.matcher(line).find()
@@ -164,9 +170,9 @@ final class CardNote {
             return false;
         var read = read(TOLD.replaced(FIGURE.matcher(line).replaceAll(","), ","));
         // "chuck, diced" is beef
-        return read.matches().isEmpty() && read.unknown().stream().noneMatch(u -> u.word().start() == 0)
-                && !WEIGHED.matcher(line).find()
-                && read.unknown().stream().allMatch(u -> Foods.shipped().isInedible(u.word().word()));
+        return read.unknown().stream().noneMatch(u -> u.word().start() == 0)
+                && isOfNoFood(TOLD.replaced(FIGURE.matcher(line).replaceAll(","), ","))
+                && !WEIGHED.matcher(line).find();
     }
 
     private static String withoutNutrients(String line) {

@@ -42,13 +42,14 @@ class CardNoteTest {
     @ParameterizedTest
     @ValueSource(
             strings = {"%s", "500 g %s", "2 %s", "1 batch %s", "fresh %s", "Day 2 %s", "%s, chilled", "%s (see note)",
-                    "%s - version 2", "Total %s 2 kg", "Ann's %s", "%s only", "Updated %s"})
+                    "%s - version 2", "Total %s 2 kg", "Ann's %s", "%s only", "Updated %s", "%s: chilled",
+                    "Flake: %s"})
     void no_food_of_the_tables_is_taken_for_a_note(String form) {
         assertThat(Foods.shipped().all().stream().map(Food::name).map(form::formatted).filter(CardNote::is)).isEmpty();
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"%s, %s", "%s (%s)", "%s - %s", "%s %s", "2 %s, %s"})
+    @ValueSource(strings = {"%s, %s", "%s (%s)", "%s - %s", "%s: %s", "%s %s", "2 %s, %s"})
     void nor_is_one_turned_round(String form) {
         var turned = Foods.shipped().all().stream().map(f -> List.of(f.name().split(" "))).filter(w -> w.size() > 1)
                 .map(w -> form.formatted(w.getLast(), String.join(" ", w.subList(0, w.size() - 1))));
