@@ -88,7 +88,7 @@ final class CardNote {
 
     /// {@return whether a line is such a note and nothing else}
     static boolean is(String line) {
-        if (line.length() > LONGEST) return false;
+        if (line.isEmpty() || line.length() > LONGEST) return false;
         if (line.startsWith("(") && line.endsWith(")")) return is(line.substring(1, line.length() - 1));
         return isLone(line) || isLabelled(line)
                 || isTold(line) || isSignOff(line)

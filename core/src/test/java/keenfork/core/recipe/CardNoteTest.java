@@ -65,6 +65,13 @@ class CardNoteTest {
         assertThat(recipe.lines()).extracting(Line::text).containsExactly("500 g fennel");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"", "---", "()", "- ", "* * *", "##", "(((", ":", "[ ]", "o 1"})
+    void what_says_nothing_is_no_note_and_breaks_nothing(String line) {
+        assertThat(CardNote.is(line)).isFalse();
+        assertThat(read(line + "\n" + line + "\nGreen bowl\n" + line + "\n500 g fennel").lines()).isNotEmpty();
+    }
+
     @Test
     void a_dish_may_be_called_as_a_note_is() {
         assertThat(read("Dish of the day\n500 g fennel").name()).isEqualTo("Dish of the day");
