@@ -48,6 +48,8 @@ final class RecipeReader {
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
     private PartHeadline headline = new PartHeadline("");
+    /// lines of a name below a letter: who, what they are, and where
+    private static final int MOST_SIGNED = 4;
     /// so many measured lines below its name make a part
     private static final int MEASURED_BELOW = 2;
     private LineReader lineReader;
@@ -80,8 +82,6 @@ final class RecipeReader {
     private boolean isBelowLine;
     /// parts whose kinds stand behind their names: "Sarnies: egg & cress 30, ham 30"
     private final Set<String> ofKinds = new HashSet<>();
-    /// a letter was ended above: "Thanks,"
-    private boolean isSigned;
     /// an ingredient line with a bullet was read
     private boolean bulleted;
 
@@ -103,7 +103,8 @@ final class RecipeReader {
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
         var afterBlank = false;
         var bulletedSteps = BulletedSteps.in(written);
-        for (var at = 0; at < written.size(); at++) {
+        var signedFrom = signedFrom(written);
+        for (var at = 0; at < signedFrom; at++) {
             var line = Pasted.plain(written.get(at));
             isStepByBullet = bulletedSteps.get(at);
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
@@ -259,7 +260,6 @@ final class RecipeReader {
             lines.add(stated);
             return;
         }
-        isSigned = isSigned || !lines.isEmpty() && CardNote.isSignOff(bare);
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !Numbers.hasFigure(line);
@@ -283,16 +283,24 @@ final class RecipeReader {
         } else if (inMethod || isStep(line, afterBlank)) {
             inSteps = true;
             takeStepOrTold(Bullets.bare(line));
-        } else if (!Things.isOnly(bare) && !CardNote.is(bare) && !isSignature(bare)) {
+        } else if (!Things.isOnly(bare) && !CardNote.is(bare)) {
             var told = steps.size();
             if (!takesInline(line)) takeLine(line);
             isBelowLine = steps.size() == told;
         }
     }
 
-    /// "Ann Weaver", "Ropewalk Canteen" below "Thanks,"
-    private boolean isSignature(String line) {
-        return isSigned && !isFood(line) && !Numbers.hasFigure(line) && Character.isUpperCase(line.charAt(0));
+    /// {@return the line from which on only those stand who wrote it: "Ann Weaver", "Ropewalk Canteen" below "Thanks,"}
+    private static int signedFrom(List<String> written) {
+        var names = 0;
+        for (var at = written.size() - 1; at >= 0 && names <= MOST_SIGNED; at--) {
+            var line = Pasted.plain(written.get(at));
+            if (CardNote.isSignOff(line)) return at + 1;
+            if (line.isEmpty()) continue;
+            if (isFood(line) || Numbers.hasFigure(line) || !Character.isUpperCase(line.charAt(0))) break;
+            names++;
+        }
+        return written.size();
     }
 
     /// "Blend smooth. Lovely with bread." puts no bread in.

@@ -73,6 +73,14 @@ class CardNoteTest {
     }
 
     @Test
+    void who_signed_a_letter_is_no_food_and_what_goes_on_below_is() {
+        assertThat(read("Green bowl\n500 g fennel\n\nThanks,\nAnn Weaver\nHead Chef\nRopewalk Canteen").lines())
+                .hasSize(1);
+        assertThat(read("Green bowl\n500 g fennel\nEnjoy!\nXyloflan\n200 g tahini").lines()).hasSize(3);
+        assertThat(read("Thanks,\nAnn Weaver").name()).isNotEmpty();
+    }
+
+    @Test
     void a_dish_may_be_called_as_a_note_is() {
         assertThat(read("Dish of the day\n500 g fennel").name()).isEqualTo("Dish of the day");
     }
