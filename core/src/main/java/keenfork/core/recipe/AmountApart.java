@@ -47,7 +47,16 @@ final class AmountApart {
         }
         // one more name than amounts: the first is a heading, or one has no amount
         var isUneven = at < written.size() && (isAmountFirst ? isAmount(written.get(at)) : isName(written.get(at)));
-        return pairs < FEWEST || isUneven ? 0 : pairs;
+        var firstAmount = isAmountFirst ? from : from + 1;
+        return pairs < FEWEST || isUneven || isNumbered(written, firstAmount, pairs) ? 0 : pairs;
+    }
+
+    /// "1" over "butter", "2" over "flour": the numbers of a list, and no amounts
+    private static boolean isNumbered(List<String> written, int from, int pairs) {
+        for (var pair = 0; pair < pairs; pair++)
+            if (!written.get(from + 2 * pair).strip().replaceFirst("[.)]$", "").equals(String.valueOf(pair + 1)))
+                return false;
+        return true;
     }
 
     private static boolean isAmount(String line) {

@@ -19,6 +19,7 @@ import keenfork.core.trace.Derivation;
 import keenfork.core.trace.Facts;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
 
 /// The same list in every layout that kitchens write (common practice): each food is read, with its amount, and nothing
 /// else is.
@@ -76,6 +77,13 @@ class AnyLayoutTest {
                                 at -> (long) grams.get(at), Long::sum, HashMap::new)));
         assertThat(Derivation.of(recipe, Facts.none(Kit.UK)).questions()).as(text)
                 .noneMatch(q -> q.ask().contains("What is"));
+    }
+
+    @Test
+    void numbers_of_a_list_on_lines_of_their_own_are_no_amounts() {
+        assertThat(read("A dish\n1\nbutter\n2\nplain flour\n3\ntahini").lines().stream().filter(l -> l.mass() != null))
+                .isEmpty();
+        assertThat(read("A dish\n2\nonions\n3\neggs").lines()).hasSize(2).allMatch(l -> l.amount() != null);
     }
 
     private <T> T any(List<T> of) { return of.get(random.nextInt(of.size())); }
