@@ -306,6 +306,12 @@ public final class Foods {
     /// @param word in its one form
     public boolean isInedible(String word) { return Dictionary.shipped().kind(word) == Dictionary.Edibility.INEDIBLE; }
 
+    /// {@return whether words name no food, and none of those that nobody knows could be one}
+    public boolean nameNothing(String words) {
+        var read = phrase(words);
+        return read.matches().isEmpty() && read.unknown().stream().allMatch(u -> isInedible(u.word().word()));
+    }
+
     /// {@return what a word of a pack may be of, where a scanner has broken it: "rnilk", "mi lk"; nothing where it is
     /// like no name}
     /// @param start where the word begins in the text

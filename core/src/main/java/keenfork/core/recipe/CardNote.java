@@ -145,9 +145,8 @@ final class CardNote {
     }
 
     private static boolean isOfNoFood(String said) {
-        var read = read(BESIDE.replaced(NAMED.matcher(said).replaceAll(","), ","));
-        return read.matches().isEmpty() && !STANDS_IN.isIn(said) && !WEIGHED.matcher(said).find()
-                && read.unknown().stream().allMatch(u -> Foods.shipped().isInedible(u.word().word()));
+        return !STANDS_IN.isIn(said) && !WEIGHED.matcher(said).find()
+                && Foods.shipped().nameNothing(BESIDE.replaced(NAMED.matcher(said).replaceAll(","), ","));
     }
 
     private static boolean mayBe(String line) {

@@ -37,19 +37,12 @@ final class RecipeReader {
     private static final Map<String, Volumes> CONVENTIONS = conventions();
     private static final Pattern TITLE_NUMBER = Pattern.compile("^#+\\s*|^\\d{1,3}[.)]\\s+(?=\\p{L}[^.]*$)");
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
-    /// line ends that are no line feed, such as the ones word processors write; a mark of byte order says nothing
-    private static final String LINE_ENDS = "\u000B\f\u0085\u2028\u2029";
-    /// no combining mark, and no line end but a line feed, stands before it in the table of characters
-    private static final char FIRST_MARK = 0x0300;
-    private static final Pattern ACCENTS = Pattern.compile("(\\p{M}{4})\\p{M}+");
     private static final int LONGEST_HEADING = 90;
     private static final int LONGEST_METHOD = 26;
     /// how a heading of the whole method begins, its marks included
     private static final String HEADS_OF_ALL = "msdiphMSDIPH#*_= ";
     private final Volumes kitchen;
     private PartHeadline headline = new PartHeadline("");
-    /// lines of a name below a letter: who, what they are, and where
-    private static final int MOST_SIGNED = 4;
     /// so many measured lines below its name make a part
     private static final int MEASURED_BELOW = 2;
     private LineReader lineReader;
@@ -94,7 +87,7 @@ final class RecipeReader {
     }
 
     Recipe read(String text) {
-        var plain = withLineFeeds(text);
+        var plain = LineFeeds.only(text);
         var written = Scales.first(
                 Sheet.asList(NumberedSteps.marked(AmountApart.joined(RunTogether.apart(plain.lines().toList())))));
         signs = Signs.of(written);
@@ -103,7 +96,7 @@ final class RecipeReader {
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
         var afterBlank = false;
         var bulletedSteps = BulletedSteps.in(written);
-        var signedFrom = signedFrom(written);
+        var signedFrom = Signature.from(written);
         for (var at = 0; at < signedFrom; at++) {
             var line = Pasted.plain(written.get(at));
             isStepByBullet = bulletedSteps.get(at);
@@ -209,23 +202,6 @@ final class RecipeReader {
         return changed == null ? part : part.withLines(changed);
     }
 
-    private static String withLineFeeds(String text) {
-        if (isOfPlainLines(text)) return text;
-        // nobody writes more accents over one letter than a few
-        var plain = ACCENTS.matcher(text.replace("\uFEFF", "")).replaceAll("$1");
-        for (var end : LINE_ENDS.toCharArray()) plain = plain.replace(end, '\n');
-        return plain;
-    }
-
-    /// most texts are: a look at each letter spares them the rest
-    private static boolean isOfPlainLines(String text) {
-        for (var at = 0; at < text.length(); at++) {
-            var c = text.charAt(at);
-            if (c >= FIRST_MARK || c > '\u007E' && c < '\u00A0' || c == '\u000B' || c == '\f') return false;
-        }
-        return true;
-    }
-
     private static Map<String, Volumes> conventions() {
         var held = new HashMap<String, Volumes>();
         for (var volumes : Volumes.values())
@@ -288,19 +264,6 @@ final class RecipeReader {
             if (!takesInline(line)) takeLine(line);
             isBelowLine = steps.size() == told;
         }
-    }
-
-    /// {@return the line from which on only those stand who wrote it: "Ann Weaver", "Ropewalk Canteen" below "Thanks,"}
-    private static int signedFrom(List<String> written) {
-        var names = 0;
-        for (var at = written.size() - 1; at >= 0 && names <= MOST_SIGNED; at--) {
-            var line = Pasted.plain(written.get(at));
-            if (CardNote.isSignOff(line)) return at + 1;
-            if (line.isEmpty()) continue;
-            if (isFood(line) || Numbers.hasFigure(line) || !Character.isUpperCase(line.charAt(0))) break;
-            names++;
-        }
-        return written.size();
     }
 
     /// "Blend smooth. Lovely with bread." puts no bread in.

@@ -65,10 +65,7 @@ record Served(int people, String makes) {
 
     /// {@return whether a line only tells what a recipe makes or feeds, wherever it stands: "Makes approx 2 kg"}
     static boolean isMade(String line) {
-        if (above(line).isEmpty()) return false;
-        var read = Foods.shipped().phrase(line);
-        return read.matches().isEmpty()
-                && read.unknown().stream().allMatch(u -> Foods.shipped().isInedible(u.word().word()));
+        return above(line).isPresent() && Foods.shipped().nameNothing(line);
     }
 
     /// {@return whether a line only tells how large a portion is: "per portion 180 g", "PORTION: 2 OZ"}
