@@ -188,7 +188,9 @@ public final class Foods {
 
     /// Reads a phrase of a recipe to its last word.
     public Phrase phrase(String text) {
-        var reading = recipeWords.read(text);
+        var written = recipeWords.read(text);
+        if (written.unread().isEmpty()) return phrase(recipeWords, text, written);
+        var reading = UnknownWords.withJoined(recipeWords, written);
         if (reading.unread().isEmpty()) return phrase(recipeWords, text, reading);
         // "200 g lardons fumés": in another language, as its packs are
         if (reading.unread().stream().allMatch(this::isOfOtherTongue)
@@ -236,18 +238,20 @@ public final class Foods {
         if (reading.unread().isEmpty())
             return new Phrase(text, foods(lexicon, text, reading.matches()), List.of(), List.of());
         var taken = new HashMap<Integer, String>();
-        reading = lexicon == packWords ? withCompounds(reading) : UnknownWords.withJoined(reading);
+        reading = withJoined(lexicon, reading);
         for (var word : reading.unread()) {
             var as = isQuoted(text, word) ? null : UnknownWords.takenFor(word.word());
             if (as != null) taken.put(word.start(), as);
         }
-        if (!taken.isEmpty())
-            reading =
-                    lexicon == packWords ? withCompounds(lexicon.read(text, taken))
-                            : UnknownWords.withJoined(lexicon.read(text, taken));
+        if (!taken.isEmpty()) reading = withJoined(lexicon, lexicon.read(text, taken));
         var matches = foods(lexicon, text, reading.matches());
         return reading.unread().isEmpty() ? new Phrase(text, matches, List.of(), List.of())
                 : Phrase.of(text, matches, reading.unread());
+    }
+
+    private Lexicon.Reading withJoined(Lexicon lexicon, Lexicon.Reading reading) {
+        var joined = UnknownWords.withJoined(lexicon, reading);
+        return lexicon == packWords ? withCompounds(joined) : joined;
     }
 
     /// {@return the food that words name which name one only where no other is named: "8 whites", but "leek whites"}

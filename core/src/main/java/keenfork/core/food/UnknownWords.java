@@ -6,8 +6,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /// What a word of a recipe may stand for that the tables do not hold: two words written as one, a slip of the pen, a
@@ -21,10 +23,12 @@ final class UnknownWords {
     private static final int SHORTEST_TAKEN = 5;
     /// a shorter run of letters may be another word
     private static final int SHORTEST_JOINED = 7;
+    private static final Pattern NO_LETTER = Pattern.compile("\\P{L}");
     private static final Lexicon WORDS = Foods.shipped().recipeWords();
     private static final Set<String> SHOWN = shown();
     private static final Slips NAMES = new Slips(List.copyOf(WORDS.names()));
-    private static final Map<String, Meaning> JOINED = joined();
+    /// names of two words, by their letters
+    private static final Map<String, String> JOINED = joined();
     private static final WithoutVowels WITHOUT_VOWELS = withoutVowels();
     private static final Slips VOCABULARY = new Slips(WORDS.vocabulary());
 
@@ -34,11 +38,12 @@ final class UnknownWords {
     static List<String> proposed(String text) { return NAMES.proposed(Words.key(text)); }
 
     /// "poppyseeds" and "soysauce": a name of two words written as one.
-    static Lexicon.Reading withJoined(Lexicon.Reading reading) {
+    static Lexicon.Reading withJoined(Lexicon lexicon, Lexicon.Reading reading) {
         var matches = new ArrayList<>(reading.matches());
         var unread = new ArrayList<Lexicon.Unread>();
         for (var word : reading.unread()) {
-            var meaning = JOINED.get(word.word());
+            var name = JOINED.get(word.word());
+            var meaning = name == null ? null : lexicon.ofKey(name);
             if (meaning == null) unread.add(word);
             else matches.add(new Lexicon.Match(word.text(), meaning, word.start(), word.end()));
         }
@@ -47,13 +52,16 @@ final class UnknownWords {
         return new Lexicon.Reading(matches, unread);
     }
 
-    private static Map<String, Meaning> joined() {
-        var held = new HashMap<String, Meaning>();
+    private static Map<String, String> joined() {
+        var held = new HashMap<String, String>();
         for (var food : Foods.shipped().all())
             for (var name : food.names()) {
                 var key = Words.key(name);
-                if (key.indexOf(' ') > 0 && key.indexOf(' ') == key.lastIndexOf(' ') && key.length() > SHORTEST_JOINED)
-                    held.putIfAbsent(key.replace(" ", ""), new Meaning.OfFood(food));
+                if (key.indexOf(' ') < 0 || key.indexOf(' ') != key.lastIndexOf(' ') || key.length() <= SHORTEST_JOINED)
+                    continue;
+                held.putIfAbsent(key.replace(" ", ""), key);
+                // "goatscheese"
+                held.putIfAbsent(NO_LETTER.matcher(name.toLowerCase(Locale.ROOT)).replaceAll(""), key);
             }
         return held;
     }

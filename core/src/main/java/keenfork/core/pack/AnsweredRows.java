@@ -27,11 +27,12 @@ final class AnsweredRows {
             (?:\\s{0,3}[:=\\t]\\s{0,3}\
             |(?:[^\\S\\n]{0,3}[|–—][^\\S\\n]{0,3}|[^\\S\\n]{1,3}-[^\\S\\n]{1,3}|[^\\S\\n]{2,9}\
             |[^\\S\\n]{0,3}\\.{2,90}[^\\S\\n]{0,3})\
-            (?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s))\
+            (?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s|\\s(?:%5$s)(?!\\p{L})))\
             |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())\
-            |\\s?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"));
+            |\\s?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"),
+            Tone.held("back-word"));
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + MORE + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
             + "(?![\\p{L}\\d])");
@@ -53,7 +54,8 @@ final class AnsweredRows {
     /// so many rows make a table
     private static final int TABLE = 2;
     private static final Pattern REST = Pattern.compile(
-            "(?iu)(?:(?!\\s/\\s)[^,;.|\\n]){0,60}(?:,\\s*(?:%s)\\b[^,;.|\\n]{0,60})?".formatted(Tone.held("but-word")));
+            "(?iu)(?:(?!\\s/\\s)[^,;.|\\n]){0,60}(?:(?:,|\\s/)\\s*(?:%s|%s)\\b[^,;.|\\n]{0,60})?"
+                    .formatted(Tone.held("but-word"), Tone.held("back-word")));
 
     /// @param start of the allergen's name
     /// @param end   of it, exclusive
@@ -119,7 +121,8 @@ final class AnsweredRows {
 
     private static Tone tone(String text, Matcher row) {
         // "Eggs - No, but handled in factory"
-        if (row.group("no") != null) return Tone.doubts(rest(text, row.end())) ? Tone.MAY : Tone.NEGATED;
+        if (row.group("no") != null)
+            return TakenBack.is(row.group("no") + rest(text, row.end())) ? Tone.MAY : Tone.NEGATED;
         // "Eggs: yes (on site)"
         return row.group("may") != null || ONLY_MAY.matcher(text).region(row.end(), text.length()).lookingAt()
                 ? Tone.MAY : Tone.IN;

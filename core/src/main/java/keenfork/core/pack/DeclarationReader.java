@@ -38,6 +38,9 @@ final class DeclarationReader {
     private static final int DEEPEST = 24;
     /// a term of so many words that names nothing to eat is a sentence
     private static final int SENTENCE = 4;
+    /// and of so many, where it stands by itself behind a list that ended with a full stop
+    private static final int SENTENCE_BEHIND = 2;
+    private static final int FEWEST_OF_LIST = 2;
     /// so many words that are not known, and such a share of all, are a language that is not read (common practice: of
     /// the packs in the tests that are read none has half as many)
     private static final int FEW_UNREAD = 4;
@@ -54,7 +57,10 @@ final class DeclarationReader {
     private final String text;
     private final Tone[] tones;
     private final BitSet boilerplate;
+    /// where the names of a table begin and end: "Soya ✓ Milk ✗" is no soya milk
+    private final BitSet edges = new BitSet();
     private final boolean stressesByCapitals;
+    private final int firstComma;
     private int nested;
     /// ingredients that are in it, by whatever name
     private int named;
@@ -73,10 +79,16 @@ final class DeclarationReader {
 
     DeclarationReader(String text) {
         this.text = text;
-        this.tones = Tone.along(text);
+        var rows = Tone.rows(text);
+        this.tones = Tone.along(text, rows);
+        for (var row : rows) {
+            edges.set(row.start());
+            edges.set(row.end());
+        }
         this.boilerplate = Tone.boilerplate(text);
         this.stressesByCapitals = stressesByCapitals(text);
         this.nameEnd = Headline.end(text);
+        this.firstComma = text.indexOf(',');
     }
 
     /// a list that is mostly not set in capitals stresses its allergens by them
@@ -111,6 +123,9 @@ final class DeclarationReader {
                     && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
                 term(start, at, path);
                 start = at + 1;
+            } else if (depth == 0 && edges.get(at) && at > start) {
+                term(start, at, path);
+                start = at;
             }
         }
         term(start, to, path);
@@ -241,7 +256,7 @@ final class DeclarationReader {
             match(match, head, offset, path, explained);
         }
         for (var number : numbers) match(number, head, offset, path, opensUp);
-        var unknown = unknown(phrase, head);
+        var unknown = unknown(phrase, head, isBehindList(offset, head.length()) ? SENTENCE_BEHIND : SENTENCE);
         words += (int) Words.of(head).stream().filter(w -> w.text().length() > 1).count();
         for (var word : unknown) unknown(word, offset);
     }
@@ -271,12 +286,21 @@ final class DeclarationReader {
         return found;
     }
 
+    /// "…, salt. Lid recyclable.": in no list of its own, and below the one that ended
+    private boolean isBehindList(int offset, int length) {
+        var before = offset;
+        while (before > 0 && text.charAt(before - 1) <= ' ') before--;
+        var end = offset + length;
+        return named >= FEWEST_OF_LIST && firstComma >= 0 && before > firstComma && text.charAt(before - 1) == '.'
+                && (end == text.length() || Tone.isFullStop(text, end) || text.charAt(end) == '\n');
+    }
+
     /// The words of a term that are not known; a sentence of general English that names nothing to eat has none.
-    private static List<Phrase.Unknown> unknown(Phrase phrase, String head) {
+    private static List<Phrase.Unknown> unknown(Phrase phrase, String head, int sentence) {
         var latin = LatinName.in(head);
         var unknown = phrase.unknown().stream()
                 .filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !latin.get(w.word().start())).toList();
-        var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= SENTENCE;
+        var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= sentence;
         return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList()
                 : unknown;
     }

@@ -16,8 +16,9 @@ import java.util.regex.Pattern;
 final class KeyedRows {
     private static final String SIGN = "\\d|\\p{L}{1,2}|[^\\p{L}\\d\\s,;.:=()\\[\\]'’\"]{1,2}|\\(\\p{Punct}\\)";
     private static final Pattern EXPLAINED = Pattern.compile(
-            "(?iu)(?<![\\p{L}\\d])(?<sign>%s)\\s?=\\s?(?:an? |as )?(?:(?<no>%s)|(?<may>%s)|(?<in>%s))(?![\\p{L}\\d])"
-                    .formatted(SIGN, means(Tone.NEGATED), means(Tone.MAY), means(Tone.IN)));
+            ("(?iu)(?:(?<![\\p{L}\\d])(?<sign>%s)\\s?=\\s?|(?<=[(\\[,;/:]\\s?)(?<bare>[-+–?✓✔✗✘*•○●])\\s)"
+                    + "(?:an? |as )?(?:(?<no>%s)|(?<may>%s)|(?<in>%s))(?![\\p{L}\\d])")
+                            .formatted(SIGN, means(Tone.NEGATED), means(Tone.MAY), means(Tone.IN)));
     private static final Pattern ROW = Pattern.compile("(?u)(?<!\\p{L})(?<name>\\p{L}[^;,\\n|:=\\t]{1,58}?)"
             + "\\s{0,3}[:|=\\t–—-]?\\s{0,3}(?<sign>%s)"
                     .formatted(SIGN)
@@ -32,7 +33,6 @@ final class KeyedRows {
 
     /// {@return the rows of a text whose sign its key explains, in its order; none where it has no such table}
     static List<AnsweredRows.Row> of(String text) {
-        if (text.indexOf('=') < 0) return List.of();
         var key = key(text);
         if (!key.containsValue(Tone.IN) || !key.containsValue(Tone.NEGATED)) return List.of();
         var rows = new ArrayList<AnsweredRows.Row>();
@@ -50,8 +50,14 @@ final class KeyedRows {
         var found = EXPLAINED.matcher(text);
         while (found.find())
             // a sign that is explained twice takes nothing away
-            key.merge(found.group("sign"), tone(found), (a, b) -> a == b ? a : Tone.IN);
+            key.merge(sign(found), tone(found), (a, b) -> a == b ? a : Tone.IN);
         return key;
+    }
+
+    /// "(+ present, - absent)": a mark needs no equals sign
+    private static String sign(Matcher explained) {
+        var sign = explained.group("sign");
+        return sign == null ? explained.group("bare") : sign;
     }
 
     private static Tone tone(Matcher explained) {

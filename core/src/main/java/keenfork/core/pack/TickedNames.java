@@ -13,6 +13,8 @@ import java.util.regex.Pattern;
 final class TickedNames {
     private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s))"
             .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted")));
+    private static final Pattern OF_TRACES = Pattern.compile(
+            "(?iu)(?<!\\p{L})(?:%s|%s)(?!\\p{L})".formatted(Tone.held("column-may"), Tone.held("answer-place")));
     private static final String PARTS = ",;:|•–—-\t ";
     private static final String ENDS = ".\n()";
     private static final Pattern IN_BRACKETS = Pattern.compile("\\s?\\([^()\\n]{0,60}\\)");
@@ -26,17 +28,25 @@ final class TickedNames {
     private TickedNames() {}
 
     /// {@return the names of a text that have such marks, in its order}
-    static List<AnsweredRows.Row> of(String text) {
+    static List<AnsweredRows.Row> of(String text) { return found(text).stream().flatMap(List::stream).toList(); }
+
+    /// {@return the names with an empty box below a heading of traces: they promise nothing about the recipe}
+    static List<AnsweredRows.Row> promisingNothing(String text) {
+        return found(text).stream().filter(r -> !r.isEmpty() && isOfTraces(text, r.getFirst().start()))
+                .flatMap(List::stream).filter(r -> r.tone() == Tone.NEGATED).toList();
+    }
+
+    private static List<List<AnsweredRows.Row>> found(String text) {
         var signs = MARK.matcher(text).results()
                 .map(m -> new Sign(tone(m), m.start(), m.end())).toList();
-        var rows = new ArrayList<AnsweredRows.Row>();
+        var rows = new ArrayList<List<AnsweredRows.Row>>();
         for (int first = 0, last; first < signs.size(); first = last + 1) {
             last = first;
             while (last + 1 < signs.size() && isName(text, between(text, signs.get(last), signs.get(last + 1)))) last++;
             // no name reaches over another sign
             var from = first == 0 ? 0 : signs.get(first - 1).end;
             var to = last + 1 == signs.size() ? text.length() : signs.get(last + 1).start;
-            rows.addAll(row(text, signs.subList(first, last + 1), from, to));
+            rows.add(row(text, signs.subList(first, last + 1), from, to));
         }
         return rows;
     }
@@ -58,10 +68,22 @@ final class TickedNames {
         if (!leads) names.add(before);
         for (var i = 1; i < signs.size(); i++) names.add(between(text, signs.get(i - 1), signs.get(i)));
         if (leads) names.add(after);
+        var ofTraces = isOfTraces(text, names.getFirst().start);
         var rows = new ArrayList<AnsweredRows.Row>();
-        for (var i = 0; i < signs.size(); i++)
-            rows.add(new AnsweredRows.Row(signs.get(i).tone, names.get(i).start, names.get(i).end));
+        for (var i = 0; i < signs.size(); i++) {
+            var tone = signs.get(i).tone;
+            rows.add(new AnsweredRows.Row(ofTraces && tone == Tone.IN ? Tone.MAY : tone, names.get(i).start,
+                    names.get(i).end));
+        }
         return rows;
+    }
+
+    /// "Shared equipment: ☒ egg ☐ nuts" tells of traces, and its empty boxes say nothing of the recipe
+    private static boolean isOfTraces(String text, int first) {
+        var from = first;
+        while (from > 0 && first - from < LONGEST && text.charAt(from - 1) != '\n' && !Tone.isFullStop(text, from - 1))
+            from--;
+        return OF_TRACES.matcher(text).region(from, first).find();
     }
 
     private static Name before(String text, int from, int end) {

@@ -83,6 +83,7 @@ enum Tone {
         var places = new BitSet(text.length());
         var found = BOILERPLATE.matcher(text);
         while (found.find()) places.set(found.start(), found.end());
+        for (var row : TickedNames.promisingNothing(text)) places.set(row.start(), row.end());
         return places;
     }
 
@@ -93,8 +94,15 @@ enum Tone {
 
     private record Phrase(Tone tone, boolean unfree, int start, int end) {}
 
+    /// {@return the names of a text that stand in a table, each with what the table says of it}
+    static List<AnsweredRows.Row> rows(String text) {
+        return Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text),
+                AllergenColumns.of(text), KeyedRows.of(text), CodedKey.of(text)).flatMap(List::stream).toList();
+    }
+
     /// {@return the tone at each character of a declaration}
-    static Tone[] along(String text) {
+    /// @param rows of its tables
+    static Tone[] along(String text, List<AnsweredRows.Row> rows) {
         var tones = new Tone[text.length()];
         Arrays.fill(tones, IN);
         var unfree = new boolean[text.length()];
@@ -117,10 +125,7 @@ enum Tone {
         denyWhatIsFree(text, tones, unfree);
         var boilerplate = BOILERPLATE.matcher(text);
         while (boilerplate.find()) Arrays.fill(tones, boilerplate.start(), boilerplate.end(), NEGATED);
-        Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text),
-                AllergenColumns.of(text),
-                KeyedRows.of(text), CodedKey.of(text)).flatMap(List::stream)
-                .forEach(row -> Arrays.fill(tones, row.start(), row.end(), row.tone()));
+        rows.forEach(row -> Arrays.fill(tones, row.start(), row.end(), row.tone()));
         doubtWhatIsDenied(text, tones);
         return tones;
     }

@@ -40,6 +40,7 @@ final class PartHeadline {
             Pattern.compile("(?i)(?:(?:" + Grammar.anyOf("part-for") + ") )?(?:the )?(?:" + PARTS + ")(?: [a-z1-9])?");
     private static final Set<String> BOUGHT = Table.read(PartHeadline.class, "bought.txt", 2).stream()
             .map(r -> r.cell(0)).collect(Collectors.toUnmodifiableSet());
+    private static final Pattern LABEL = Pattern.compile("\\p{Lu}\\p{L}*(?: \\p{L}+){0,2}");
     private static final Pattern COUNTED = Pattern.compile("\\d\\s?\\p{L}");
     private static final Pattern MARKED_OFF = Pattern.compile("\\s+[-–—]+\\s+|[,;(]");
     private static final int LONGEST_PART = 60;
@@ -122,6 +123,9 @@ final class PartHeadline {
     static boolean isBare(String headline) {
         return !headline.isEmpty() && Character.isLetter(headline.charAt(0)) && BARE.matcher(headline).matches();
     }
+
+    /// {@return whether a line is a few words without marks that table and dictionary know to be no food: "WET"}
+    static boolean isLabel(String line) { return LABEL.matcher(line).matches() && Foods.shipped().nameNothing(line); }
 
     /// "to finish - sesame seeds, spring onion" says what goes in
     private static boolean goesOnWithFood(String headline) {

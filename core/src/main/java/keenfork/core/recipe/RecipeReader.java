@@ -67,8 +67,8 @@ final class RecipeReader {
     private boolean inSteps;
     /// the line is the name of a part amid measured lines
     private boolean isAmidMeasured;
-    /// the line names no food, and those below it have bullets: "Cheeseboard" over "- brie, crackers"
-    private boolean isOverBullets;
+    /// the line names no food, and the list is below it: "Cheeseboard" over "- brie, crackers", "WET" over "60 g maple"
+    private boolean isOverList;
     /// the line is a step by its bullet, below a list without bullets
     private boolean isStepByBullet;
     /// the last that was read is a line of the list, or its pack
@@ -101,8 +101,8 @@ final class RecipeReader {
             var line = Pasted.plain(written.get(at));
             isStepByBullet = bulletedSteps.get(at);
             isAmidMeasured = PartHeadline.isBare(line) && isAmidMeasured(written, at);
-            isOverBullets = Bullets.isOver(written, at) && !Numbers.hasFigure(line) && !isFood(line)
-                    && isFood(written.get(at + 1));
+            isOverList = (Bullets.isOver(written, at) || afterBlank && isOverMeasured(written, at))
+                    && !Numbers.hasFigure(line) && !isFood(line) && isFood(written.get(at + 1));
             if (!line.isEmpty() && name.isEmpty() && (isOnly || !takesYield(line) && !isNoteAbove(written, at)))
                 takeName(title(line), isOnly);
             else if (!line.isEmpty() && !name.isEmpty()) take(line, afterBlank);
@@ -182,6 +182,13 @@ final class RecipeReader {
                 && (below.size() < MEASURED_BELOW || isMeasured(below.getLast()) || endsList(below.getLast()));
     }
 
+    /// "For later" behind a blank line, in words that surely are no food, with a measured line right below
+    private static boolean isOverMeasured(List<String> written, int at) {
+        var line = Pasted.plain(written.get(at));
+        return line.length() <= LONGEST_METHOD && at + 1 < written.size()
+                && isMeasured(Pasted.plain(written.get(at + 1))) && PartHeadline.isLabel(line);
+    }
+
     /// an amount in front, or anywhere behind: "fish sauce 300"
     private static boolean isMeasured(String line) { return Numbers.hasFigure(line) && !StepLine.isHeat(line); }
 
@@ -250,7 +257,7 @@ final class RecipeReader {
         if (takesMethod(line)) return;
         var found = isShort ? headline.of(line, afterBlank || isAmidMeasured, inMethod) : null;
         var heading =
-                found == null && isOverBullets && isShort && !inMethod && !isStep(line, afterBlank) ? line : found;
+                found == null && isOverList && isShort && !inMethod && !isStep(line, afterBlank) ? line : found;
         if (heading != null) {
             endPart();
             partName = heading;

@@ -14,7 +14,9 @@ import keenfork.core.measure.Fraction;
 /// @param people how many it feeds, at least; 0 where it only says what it makes
 /// @param makes  what it makes, in words; empty where it only says how many it feeds
 record Served(int people, String makes) {
-    private static final String EATERS = "(?:" + Grammar.anyOf("eater") + ")";
+    /// "people", "side portions"
+    private static final String EATERS =
+            "(?:(?:" + Grammar.anyOf("portion-kind") + ")\\s)?(?:" + Grammar.anyOf("eater") + ")";
     private static final Pattern COUNTED = Pattern
             .compile("(?i)^(?:" + Grammar.anyOf("serving-head") + "|" + Grammar.anyOf("yield-head")
                     + ")[:\\s]+(?:(?:" + Grammar.anyOf("serving-lead") + ")\\s+)?(?<rest>\\S.{0,60})$");
