@@ -30,8 +30,8 @@ final class AnsweredRows {
             (?=(?:%1$s|%2$s|%3$s|%4$s|\\+)(?:\\s?(?:[,;.|/\\n(]|$)|\\s[-–]\\s|\\s(?:%5$s)(?!\\p{L})))\
             |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
-            |\\s(?=(?-i:[YNMC])\\s{1,3}(?-i:\\p{Lu}|\\())\
-            |\\s?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"),
+            |[^\\S\\n](?=(?-i:[YNMC])[^\\S\\n]{1,3}(?-i:\\p{Lu}|\\())\
+            |[^\\S\\n]?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"),
             Tone.held("back-word"));
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + MORE + BETWEEN
             + "(?:(?<may>%s)|(?<in>%s)|(?<no>%s)|(?<tick>%s)|(?<cross>%s))".formatted(MAY, IN, NEGATED, TICK, CROSS)
@@ -48,6 +48,10 @@ final class AnsweredRows {
     private static final Pattern DASH =
             Pattern.compile("(?:\\s{0,3}[:|=\\t])?\\s{0,3}[-–](?![\\t -]*[\\p{L}\\d✗✘☐\\[])");
     private static final Pattern SUITS = Tone.pattern("suits");
+    /// "Suitable for: nut allergy no": what it does not suit may be in it
+    private static final Pattern HEADS_SUITED =
+            Pattern.compile("(?iu)(?<!\\p{L})(?:%s)(?:\\W|(?<!\\p{L})(?:%s)(?!\\p{L}))*$"
+                    .formatted(Tone.held("suits"), Tone.held("suits-lead")));
     private static final Pattern LEADS_ON =
             Pattern.compile("(?iu)(?:(?<!\\p{L})(?:%s)(?!\\p{L})|[^\\p{L}])*".formatted(Tone.held("turns-lead")));
     private static final Pattern LEGEND = Tone.pattern("legend");
@@ -77,7 +81,7 @@ final class AnsweredRows {
         while (found.find()) {
             var start = found.start("name");
             var end = found.group("more") == null ? found.end("name") : found.end("more");
-            var lead = LEAD.matcher(text).region(start, end);
+            var lead = LEAD.matcher(text).region(start, found.end("name"));
             var isMay = lead.lookingAt() && lead.group("may") != null;
             if (lead.lookingAt()) start = lead.end();
             var name = text.substring(start, found.end("name"));
@@ -110,7 +114,8 @@ final class AnsweredRows {
         return crosses.stream().map(r -> dashed.contains(r) ? r : new Row(Tone.IN, r.start, r.end)).toList();
     }
 
-    private static Row turned(Row row) {
+    /// {@return what a row says below "free from": a yes keeps it out, and a no may let it in}
+    static Row turned(Row row) {
         return new Row(row.tone == Tone.IN ? Tone.NEGATED : Tone.MAY, row.start, row.end);
     }
 
@@ -149,15 +154,18 @@ final class AnsweredRows {
         return ends;
     }
 
-    /// "Free from: milk yes, egg no"; a legend names both answers, "contains (Y), does not contain (N)"
     private static boolean isTurnedRound(String text, List<Row> rows, Pattern turns) {
-        var first = rows.stream().mapToInt(Row::start).min().orElse(0);
+        return isTurnedRound(text, rows.stream().mapToInt(Row::start).min().orElse(0), turns);
+    }
+
+    /// "Free from: milk yes, egg no"; a legend names both answers, "contains (Y), does not contain (N)"
+    static boolean isTurnedRound(String text, int first, Pattern turns) {
         var sentence = first;
         while (sentence > 0 && !Tone.isFullStop(text, sentence - 1) && first - sentence < 80) sentence--;
         // "Suitable for vegans: no" is a row of its own, and heads nothing
         var answered = ANSWER.matcher(text).region(sentence, first);
         while (answered.find()) sentence = answered.end();
         var heading = text.substring(sentence, first);
-        return endsTurned(heading, turns) && !LEGEND.matcher(heading).find();
+        return HEADS_SUITED.matcher(heading).find() || endsTurned(heading, turns) && !LEGEND.matcher(heading).find();
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /// Allergens with a tick, a cross or a box beside each, "✓ milk ✗ egg" or "Milk [x] Egg [ ]": all marks stand in front
 /// of their names, or all behind them, and the text on both ends of the row tells which.
@@ -11,8 +12,10 @@ import java.util.regex.Pattern;
 /// An empty box or a cross takes a name away only where another name of its row has a tick. Where nobody can tell
 /// which name a mark belongs to, the row is left to be read as any text is: all that it names is in it.
 final class TickedNames {
-    private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s))"
-            .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted")));
+    private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s)"
+            .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted"))
+            + "|(?<![\\p{L}\\d])[(\\[]?(?:(?<yes>%s|(?-i:Y))|(?<no>%s|(?-i:N)))(?![\\p{L}\\d])[)\\]]?)"
+                    .formatted(Tone.held("word-ticked"), Tone.held("word-empty")));
     private static final Pattern OF_TRACES = Pattern.compile(
             "(?iu)(?<!\\p{L})(?:%s|%s)(?!\\p{L})".formatted(Tone.held("column-may"), Tone.held("answer-place")));
     private static final String PARTS = ",;:|•–—-\t ";
@@ -21,45 +24,92 @@ final class TickedNames {
     /// no name of an allergen is longer, with what stands in brackets
     private static final int LONGEST = 120;
 
-    private record Sign(Tone tone, int start, int end) {}
+    /// words may be a sentence: so many of them with names between are a table
+    private static final int TABLE_OF_WORDS = 3;
+
+    private record Sign(Tone tone, int start, int end, boolean isWord) {}
 
     private record Name(int start, int end) {}
+
+    /// @param names what their signs say of them; none where nobody can tell which sign is whose
+    private record Found(List<AnsweredRows.Row> names, List<Sign> signs) {
+        int start() { return Math.min(signs.getFirst().start, names.getFirst().start()); }
+
+        /// {@return the words that answer: they name nothing}
+        List<AnsweredRows.Row> words() {
+            return names.isEmpty() ? List.of() : signs.stream().filter(s -> s.isWord)
+                    .map(s -> new AnsweredRows.Row(Tone.NEGATED, s.start, s.end)).toList();
+        }
+    }
 
     private TickedNames() {}
 
     /// {@return the names of a text that have such marks, in its order}
-    static List<AnsweredRows.Row> of(String text) { return found(text).stream().flatMap(List::stream).toList(); }
+    /// @param turns finds what turns answers round
+    static List<AnsweredRows.Row> of(String text, Pattern turns) {
+        var rows = new ArrayList<AnsweredRows.Row>();
+        for (var found : found(text)) {
+            turned(text, found, turns).forEach(rows::add);
+            rows.addAll(found.words());
+        }
+        return rows;
+    }
+
+    /// "Nut free ✗", and all that stands below "free from"
+    private static Stream<AnsweredRows.Row> turned(String text, Found found, Pattern turns) {
+        if (found.names.isEmpty()) return Stream.empty();
+        var first = found.names.getFirst();
+        // "Free from nuts ✓ milk ✗": the heading stands in the first name; "nut free" is all of it
+        var inName = turns.matcher(text).region(first.start(), first.end());
+        var areTurned = inName.lookingAt() && inName.end() < first.end()
+                || AnsweredRows.isTurnedRound(text, found.start(), turns);
+        return found.names.stream().map(
+                r -> areTurned || turns.matcher(text.substring(r.start(), r.end())).find() ? AnsweredRows.turned(r)
+                        : r);
+    }
 
     /// {@return the names with an empty box below a heading of traces: they promise nothing about the recipe}
     static List<AnsweredRows.Row> promisingNothing(String text) {
-        return found(text).stream().filter(r -> !r.isEmpty() && isOfTraces(text, r.getFirst().start()))
-                .flatMap(List::stream).filter(r -> r.tone() == Tone.NEGATED).toList();
+        return found(text).stream().filter(f -> !f.names.isEmpty() && isOfTraces(text, f.start()))
+                .flatMap(f -> f.names.stream()).filter(r -> r.tone() == Tone.NEGATED).toList();
     }
 
-    private static List<List<AnsweredRows.Row>> found(String text) {
+    private static List<Found> found(String text) {
         var signs = MARK.matcher(text).results()
-                .map(m -> new Sign(tone(m), m.start(), m.end())).toList();
-        var rows = new ArrayList<List<AnsweredRows.Row>>();
+                .map(m -> new Sign(tone(m), m.start(), m.end(), m.group("yes") != null || m.group("no") != null))
+                .toList();
+        var rows = new ArrayList<Found>();
         for (int first = 0, last; first < signs.size(); first = last + 1) {
             last = first;
             while (last + 1 < signs.size() && isName(text, between(text, signs.get(last), signs.get(last + 1)))) last++;
             // no name reaches over another sign
             var from = first == 0 ? 0 : signs.get(first - 1).end;
             var to = last + 1 == signs.size() ? text.length() : signs.get(last + 1).start;
-            rows.add(row(text, signs.subList(first, last + 1), from, to));
+            var run = signs.subList(first, last + 1);
+            rows.add(new Found(row(text, run, from, to), run));
         }
         return rows;
     }
 
     private static Tone tone(MatchResult sign) {
-        if (sign.group("ticked") != null) return Tone.IN;
-        return sign.group("empty") != null ? Tone.NEGATED : Tone.MAY;
+        if (sign.group("ticked") != null || sign.group("yes") != null) return Tone.IN;
+        return sign.group("doubted") != null ? Tone.MAY : Tone.NEGATED;
     }
 
-    private static Name between(String text, Sign a, Sign b) { return trimmed(text, a.end, b.start); }
+    /// "☒ milk" and "☐ egg" may stand on a line each
+    private static Name between(String text, Sign a, Sign b) {
+        var name = trimmed(text, a.end, b.start);
+        var start = name.start;
+        var end = name.end;
+        if (end > start && text.charAt(end - 1) == '\n') end--;
+        else if (start < end && text.charAt(start) == '\n') start++;
+        return trimmed(text, start, end);
+    }
 
     private static List<AnsweredRows.Row> row(String text, List<Sign> signs, int from, int to) {
-        if (signs.size() < 2 || signs.stream().noneMatch(s -> s.tone == Tone.IN)) return List.of();
+        if (signs.size() < (signs.stream().anyMatch(Sign::isWord) ? TABLE_OF_WORDS : 2)
+                || signs.stream().noneMatch(s -> s.tone == Tone.IN))
+            return List.of();
         var before = before(text, from, signs.getFirst().start);
         var after = after(text, signs.getLast().end, to);
         var leads = isName(text, after);
@@ -68,7 +118,7 @@ final class TickedNames {
         if (!leads) names.add(before);
         for (var i = 1; i < signs.size(); i++) names.add(between(text, signs.get(i - 1), signs.get(i)));
         if (leads) names.add(after);
-        var ofTraces = isOfTraces(text, names.getFirst().start);
+        var ofTraces = isOfTraces(text, Math.min(signs.getFirst().start, names.getFirst().start));
         var rows = new ArrayList<AnsweredRows.Row>();
         for (var i = 0; i < signs.size(); i++) {
             var tone = signs.get(i).tone;

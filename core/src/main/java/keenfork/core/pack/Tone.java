@@ -56,6 +56,9 @@ enum Tone {
     private static final Pattern WITHOUT = Pattern.compile("(?iu)" + held("of-one-or-all"));
     private static final Pattern OR_WORD = Pattern.compile("(?iu)\\s(?:" + held("or-word") + ")\\s");
     private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:" + held("and-word") + ")\\s");
+    private static final Pattern EMPTY = Pattern.compile("[✗✘☐]|\\[ {0,2}\\]|[(\\[]N[)\\]]");
+    private static final Pattern PLUS = Pattern.compile("(?<![\\p{L}\\d])\\+");
+    private static final Pattern MINUS = Pattern.compile("(?<=^|\\s)[-–](?=\\s|$|[;,|/])");
     private static final Set<String> CUT_SHORT = Set.of(held("cut-short").split("\\|"));
     private static final int LONGEST_SHORT = 6;
     private static final Pattern GOES_ON = Pattern.compile(
@@ -96,7 +99,7 @@ enum Tone {
 
     /// {@return the names of a text that stand in a table, each with what the table says of it}
     static List<AnsweredRows.Row> rows(String text) {
-        return Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text),
+        return Stream.of(AnsweredRows.of(text, TURNS), AskedRows.of(text, TURNS), TickedNames.of(text, TURNS),
                 AllergenColumns.of(text), KeyedRows.of(text), CodedKey.of(text)).flatMap(List::stream).toList();
     }
 
@@ -113,8 +116,9 @@ enum Tone {
             // "Suitable for vegans - soya, water": it says all it says
             var isSaid = phrase.tone == NEGATED && SUITED.matcher(text.substring(phrase.start, phrase.end)).find();
             var to = isSaid ? phrase.end : Math.min(next, reach(text, phrase, next));
+            var tone = phrase.tone == NEGATED && isMarked(text, phrase.end, to) ? MAY : phrase.tone;
             for (var at = phrase.tone == NEGATED || phrase.tone == PAST ? phrase.start : phrase.end; at < to; at++) {
-                tones[at] = phrase.tone;
+                tones[at] = tone;
                 unfree[at] = phrase.unfree;
             }
             if (phrase.tone == NEGATED)
@@ -128,6 +132,14 @@ enum Tone {
         rows.forEach(row -> Arrays.fill(tones, row.start(), row.end(), row.tone()));
         doubtWhatIsDenied(text, tones);
         return tones;
+    }
+
+    /// "Absent: milk ☐ egg ☑", "Free from: milk + egg -": a heading of a table, whose rows say more than the heading
+    private static boolean isMarked(String text, int from, int to) {
+        if (EMPTY.matcher(text).region(from, Math.max(from, to)).find()) return true;
+        if (from >= text.length() || text.charAt(from) != ':') return false;
+        var below = text.substring(from, Math.min(text.length(), from + FURTHEST));
+        return PLUS.matcher(below).find() && MINUS.matcher(below).find();
     }
 
     /// "milk and sesame are used in our bakery": a precaution behind the names, all that the sentence lists, or those
