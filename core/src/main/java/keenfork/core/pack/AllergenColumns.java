@@ -1,97 +1,130 @@
 package keenfork.core.pack;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
+import keenfork.core.pack.ColumnHeads.Cell;
 import org.jspecify.annotations.Nullable;
 
 /// The table of a supplier's specification with a column for each answer, "Allergen | Contains | May contain", and a
-/// cross or a tick in it.
+/// cross, a tick or a word in it.
 ///
 /// A row without a mark says that its allergen is not in it, but only where another row has one: ticks that are
-/// pictures are lost when a table is pasted, and then nothing is denied. What stands in a cell and is neither a mark
-/// nor a blank leaves its row to be read as any text is.
+/// pictures are lost when a table is pasted, and then nothing is denied. A row whose cells are neither marks nor blanks
+/// is not plain, and what it names is in it.
 final class AllergenColumns {
-    private static final Pattern IN = whole("column-in");
-    private static final Pattern MAY = whole("column-may");
-    private static final Pattern NEGATED = whole("column-no");
     private static final Pattern MARK = whole("column-mark");
     private static final Pattern BLANK = whole("column-blank");
-    private static final Pattern BETWEEN = Pattern.compile("[|\\t]");
+    private static final Pattern TICK = whole("column-tick");
+    private static final Pattern CROSS = whole("column-cross");
     /// "yes (wheat)"
     private static final Pattern NAMED = Pattern.compile("\\([^()]*\\)\\s*$");
-    private static final int NONE = -1;
     /// so many rows make a table
     private static final int TABLE = 2;
+    /// and so many cells behind a name are answers, whatever stands over them
+    private static final int FEWEST_ANSWERS = 2;
 
-    private AllergenColumns() {}
+    private final String text;
+    /// a cross beside a tick says no
+    private final boolean hasTicks;
+    /// a mark or a word stands in a cell somewhere: they are not lost
+    private boolean isAnswered;
+    /// lines that name an allergen and answer something
+    private int seen;
+    private final List<AnsweredRows.Row> rows = new ArrayList<>();
+    /// cells with a word in them: they name nothing
+    private final List<AnsweredRows.Row> words = new ArrayList<>();
+
+    private AllergenColumns(String text) {
+        this.text = text;
+        this.hasTicks = text.chars().anyMatch(c -> TICK.matcher(Character.toString(c)).matches());
+    }
 
     private static Pattern whole(String kind) {
         return Pattern.compile("(?iu)\\s*(?:" + Tone.held(kind) + ")\\s*");
     }
 
-    /// Which column says what; -1 for none.
-    private record Heads(int in, int may, int no) {}
-
     /// {@return the rows of a text, in its order; none where it has no such table}
-    static List<AnsweredRows.Row> of(String text) {
-        var rows = new ArrayList<AnsweredRows.Row>();
-        Heads heads = null;
+    static List<AnsweredRows.Row> of(String text) { return new AllergenColumns(text).read(); }
+
+    private List<AnsweredRows.Row> read() {
+        ColumnHeads heads = null;
         for (int start = 0, end; start < text.length(); start = end + 1) {
             end = text.indexOf('\n', start);
             if (end < 0) end = text.length();
             var line = text.substring(start, end);
-            if (line.indexOf('|') < 0 && line.indexOf('\t') < 0) {
-                if (!Allergens.areAllOf(line.strip())) heads = null;
+            var found = ColumnHeads.of(line, text.startsWith("|", end + 1));
+            if (found != null) {
+                heads = found;
                 continue;
             }
-            var frame = BETWEEN.matcher(line).lookingAt() ? 1 : 0;
-            var cells = BETWEEN.split(line.substring(frame), -1);
-            var found = heads(cells);
-            if (found != null) heads = found;
-            var tone = heads == null || found != null || !Allergens.areAllOf(cells[0].strip()) ? null
-                    : tone(cells, heads);
-            if (tone == null || heads == null) continue;
-            // "Nuts | no | yes (hazelnut)": which of them may be in it
-            rows.add(new AnsweredRows.Row(tone, start + frame,
-                    start + frame + (tone == Tone.MAY ? until(cells, heads.may) : cells[0].length())));
+            var cells = ColumnHeads.cells(line, heads == null ? ColumnHeads.BARS : heads.between(), true);
+            if (cells.size() > 1 && Allergens.areAllOf(cells.getFirst().text().strip())) row(cells, heads, start);
+            else if (cells.size() < 2 && !Allergens.areAllOf(line.strip())) heads = null;
         }
-        var isMarked = rows.stream().anyMatch(r -> r.tone() != Tone.NEGATED);
-        return rows.size() < TABLE || !isMarked ? List.of() : rows;
+        if (seen < TABLE || !isAnswered) return List.of();
+        rows.addAll(words);
+        return rows;
     }
 
-    private static @Nullable Heads heads(String[] cells) {
-        int in = NONE, may = NONE, no = NONE;
-        for (var i = 1; i < cells.length; i++) {
-            if (MAY.matcher(cells[i]).matches()) may = i;
-            else if (IN.matcher(cells[i]).matches()) in = i;
-            else if (NEGATED.matcher(cells[i]).matches()) no = i;
+    private void row(List<Cell> cells, @Nullable ColumnHeads heads, int start) {
+        seen++;
+        var tone = heads == null ? ofUnknownHeads(cells) : tone(cells, heads);
+        if (tone == null) return;
+        // "Nuts | no | yes (hazelnut)": which of them may be in it
+        var end = cells.getFirst().end();
+        for (var cell : cells.subList(1, cells.size())) {
+            var isWord = cell.text().chars().anyMatch(Character::isLetterOrDigit);
+            var isAnswer = MARK.matcher(cell.text()).matches() || BLANK.matcher(cell.text()).matches();
+            isAnswered |= isMarked(cell) || isAnswer && isWord;
+            if (tone == Tone.MAY && !isAnswer && isMarked(cell)) end = cell.end();
+            else if (isAnswer && isWord)
+                words.add(new AnsweredRows.Row(Tone.NEGATED, start + cell.start(), start + cell.end()));
         }
-        return in == NONE ? null : new Heads(in, may, no);
+        rows.add(new AnsweredRows.Row(tone, start + cells.getFirst().start(), start + end));
     }
 
-    /// {@return what a row says; null where that is not plain}
-    private static @Nullable Tone tone(String[] cells, Heads heads) {
-        var in = isMarked(cells, heads.in);
-        var may = isMarked(cells, heads.may);
-        var no = isMarked(cells, heads.no);
-        if (in == null || may == null || no == null || (in || may) && no) return null;
-        if (in) return Tone.IN;
-        if (may) return Tone.MAY;
+    /// {@return what a row says below heads that nobody knows, "Nuts | no | yes": that they may be in it, or are, where
+    /// the first answer says so; null where none says yes}
+    private @Nullable Tone ofUnknownHeads(List<Cell> cells) {
+        var answers = cells.subList(1, cells.size());
+        if (answers.size() < FEWEST_ANSWERS || answers.stream().noneMatch(this::isMarked)) return null;
+        return isBlank(answers.getFirst()) ? Tone.MAY : Tone.IN;
+    }
+
+    private Tone tone(List<Cell> cells, ColumnHeads heads) {
+        // a row with cells too few, or a cell that is no answer
+        if (cells.size() < heads.count() && !isLongEnough(cells, heads) || !isPlain(cells, heads)) return Tone.IN;
+        var no = isMarked(cells, heads.no());
+        if (isMarked(cells, heads.in())) return Tone.IN;
+        if (isMarked(cells, heads.may())) return no ? Tone.IN : Tone.MAY;
+        if (isMarked(cells, heads.unknown(cells.size()))) return Tone.MAY;
         // where a column says no, what has no mark at all was not filled in
-        return heads.no == NONE || no ? Tone.NEGATED : null;
+        return heads.no().isEmpty() || no ? Tone.NEGATED : Tone.IN;
     }
 
-    private static int until(String[] cells, int column) {
-        return Arrays.stream(cells).limit(column + 1L).mapToInt(String::length).sum() + column;
+    /// a last column that nobody knows, such as remarks, may be missing
+    private static boolean isLongEnough(List<Cell> cells, ColumnHeads heads) {
+        return heads.between().equals(ColumnHeads.BARS)
+                && List.of(heads.in(), heads.may(), heads.no()).stream().flatMap(Set::stream)
+                        .allMatch(column -> column < cells.size());
     }
 
-    /// {@return whether a cell is marked; null where nobody can say}
-    private static @Nullable Boolean isMarked(String[] cells, int column) {
-        if (column == NONE) return false;
-        if (column >= cells.length) return null;
-        if (MARK.matcher(NAMED.matcher(cells[column]).replaceFirst("")).matches()) return true;
-        return BLANK.matcher(cells[column]).matches() ? false : null;
+    private boolean isPlain(List<Cell> cells, ColumnHeads heads) {
+        return List.of(heads.in(), heads.may(), heads.no()).stream().flatMap(Set::stream)
+                .allMatch(column -> isMarked(cells.get(column)) || isBlank(cells.get(column)));
     }
+
+    private boolean isMarked(List<Cell> cells, Set<Integer> columns) {
+        return columns.stream().anyMatch(column -> isMarked(cells.get(column)));
+    }
+
+    private boolean isMarked(Cell cell) {
+        return MARK.matcher(NAMED.matcher(cell.text()).replaceFirst("")).matches() && !isCross(cell);
+    }
+
+    private boolean isBlank(Cell cell) { return BLANK.matcher(cell.text()).matches() || isCross(cell); }
+
+    private boolean isCross(Cell cell) { return hasTicks && CROSS.matcher(cell.text()).matches(); }
 }

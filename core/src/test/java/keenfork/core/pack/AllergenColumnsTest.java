@@ -2,12 +2,14 @@ package keenfork.core.pack;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -50,6 +52,48 @@ class AllergenColumnsTest {
 
     private static String row(String name, String cells, boolean isFramed) {
         return (isFramed ? "| " : "") + name + " | " + cells + (isFramed ? " |" : "") + "\n";
+    }
+
+    /// heads as specifications have them (common practice), i in it, m perhaps, n not, and c a remark
+    private static final List<List<String>> HEADS = List.of(List.of("i Contains", "m May contain", "n Free from"),
+            List.of("i Present", "n Absent"), List.of("i In product", "m On line", "m On site"),
+            List.of("i Yes", "n No", "m May"), List.of("n Free from", "i Contains"),
+            List.of("n Absent", "m Traces", "i Present"),
+            List.of("i Contains (Y/N)", "m May contain (Y/N)", "c Source"),
+            List.of("i Ingredient", "m Same line", "c Comments"), List.of("n No", "i Yes"),
+            List.of("i Recipe", "m Factory"), List.of("i Contains", "m Beside it"),
+            List.of("i Wanted", "m Not wanted"));
+    private static final List<List<String>> MARKS = List.of(List.of("x", ""), List.of("✓", ""), List.of("✓", "✗"),
+            List.of("Y", "N"), List.of("Yes", "No"), List.of("X", "-"), List.of("1", "0"), List.of("•", ""));
+
+    /// @param text  the table
+    /// @param named what it says is in it, or may be
+    record Marked(String text, List<String> named) {}
+
+    @Provide
+    Arbitrary<Marked> tables() {
+        return Combinators.combine(Arbitraries.of(HEADS), Arbitraries.of(MARKS),
+                Arbitraries.of(" | ", "\t", "|"), Arbitraries.of("Allergen", "", "Ingredient"),
+                Arbitraries.of("i", "m", "n").list().ofSize(NAMES.size())).as(AllergenColumnsTest::marked);
+    }
+
+    private static Marked marked(List<String> heads, List<String> marks, String bar, String first, List<String> says) {
+        var text = new StringBuilder("Rice, salt.\n" + first);
+        heads.forEach(head -> text.append(bar).append(head.substring(2)));
+        var named = new ArrayList<String>();
+        for (var i = 0; i < NAMES.size(); i++) {
+            var said = says.get(i);
+            text.append("\n").append(NAMES.get(i));
+            for (var head : heads)
+                text.append(bar).append(head.startsWith("c") ? "see list" : marks.get(head.startsWith(said) ? 0 : 1));
+            if (!said.equals("n") && heads.stream().anyMatch(head -> head.startsWith(said))) named.add(NAMES.get(i));
+        }
+        return new Marked(text.toString(), named);
+    }
+
+    @Property(tries = 1000)
+    void no_allergen_that_has_a_mark_is_missed(@ForAll("tables") Marked table) {
+        assertThat(found(table.text)).as(table.text).containsKeys(table.named.toArray(String[]::new));
     }
 
     @ParameterizedTest
