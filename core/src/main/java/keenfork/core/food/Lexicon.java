@@ -17,7 +17,7 @@ public final class Lexicon {
     private static final int LONGEST_NAME = 8;
     /// letters of a word that is mostly not cut short
     private static final int WHOLE_WORD = 5;
-    private static final String PARTING = ",;:()[]{}/|+•\n，；：、（）［］=→>·~\\^!?●▪◦‣#";
+    private static final String PARTING = ",;:()[]{}/|+•…\n，；：、（）［］=→>·~\\^!?●▪◦‣#";
 
     private final Vocabulary words = new Vocabulary();
     private final Map<String, Meaning> meanings = new TreeMap<>();
@@ -295,9 +295,13 @@ public final class Lexicon {
             if ((c == '*' || c == '_') && at > from) return false;
             // "s+p" is one word to a cook, "salt + pepper" two
             if (c != ' ' && c != '-' && PARTING.indexOf(c) >= 0 && !(c == '+' && to - from == 1)) return false;
+            // "nuts - milk", and no "coconut-milk"
+            if (isDash(c) && at > from && text.charAt(at - 1) == ' ' && text.charAt(at + 1) == ' ') return false;
         }
         return true;
     }
+
+    private static boolean isDash(char c) { return c == '-' || c == '–' || c == '—'; }
 
     /// a full stop, dots, and a capital behind a word that is not cut short: "Worc. Sauce" is one
     private static boolean isSentenceEnd(String text, int from, int to) {

@@ -3,6 +3,7 @@ package keenfork.core.kitchen;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -46,8 +47,6 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
     private static final int TOP = 20;
     /// a longer key is none: it would go with every product
     private static final int LONGEST_KEY = 1_000;
-    /// so many allergens below each other are the side of a table whose products stand across
-    private static final int SIDE = 3;
 
     public SupplierTable {
         products = List.copyOf(products);
@@ -57,8 +56,16 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
     /// {@return what a table says of its products; empty where no row of it names its columns}
     public static Optional<SupplierTable> read(List<Cells> rows) {
         var filled = rows.stream().filter(r -> !r.isBlank()).toList();
+        var turned = turned(filled);
+        // "Item | Egg noodles | Milk rolls" over "Celery | no | yes": products stand across, whatever their names hold
+        if (turned.isPresent() && filled.stream().limit(TOP).noneMatch(r -> answersIn(r.cells) >= TableHead.SIDE))
+            return ofHead(turned.get());
         var upright = ofHead(filled);
-        return upright.isPresent() ? upright : ofHead(turned(filled));
+        return upright.isPresent() || turned.isEmpty() ? upright : ofHead(turned.get());
+    }
+
+    private static long answersIn(List<String> cells) {
+        return cells.stream().skip(1).filter(c -> Allergens.areNamed(TableHead.plain(c))).count();
     }
 
     private static Optional<SupplierTable> ofHead(List<Cells> rows) {
@@ -153,15 +160,15 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
                 .mapToObj(i -> head.said(i, row.cell(i))).collect(Collectors.joining("\n"));
     }
 
-    /// {@return the rows of a table whose products stand across, one below the other; none where it is no such table}
-    private static List<Cells> turned(List<Cells> rows) {
-        var top = IntStream.range(0, rows.size()).filter(i -> Allergens.areAllOf(TableHead.plain(rows.get(i).cell(0))))
-                .findFirst().orElse(0);
-        var side = rows.stream().skip(top).takeWhile(r -> !isRule(r)).toList();
-        var isSide = side.stream().filter(r -> Allergens.areAllOf(TableHead.plain(r.cell(0)))).count() >= SIDE;
-        if (top == 0 || !isSide) return List.of();
-        var products = rows.get(top - 1);
-        var turned = new ArrayList<Cells>();
+    /// {@return the rows of a table whose products stand across, one below the other, its key in front; empty where it
+    /// is no such table}
+    private static Optional<List<Cells>> turned(List<Cells> rows) {
+        var top = IntStream.range(0, rows.size()).filter(i -> isSide(rows.get(i))).findFirst().orElse(0);
+        if (top == 0 || rows.stream().filter(SupplierTable::isSide).count() < TableHead.SIDE) return Optional.empty();
+        var names = namesAbove(rows, top);
+        var side = rows.stream().skip(names + 1L).takeWhile(r -> !isRule(r)).filter(r -> !isAlone(r)).toList();
+        var products = rows.get(names);
+        var turned = new ArrayList<>(rows.stream().filter(r -> isAlone(r) && r.written().indexOf('=') > 0).toList());
         turned.add(new Cells(products.line,
                 Stream.concat(Stream.of(TableHead.ANY_NAME), side.stream().map(r -> r.cell(0))).toList()));
         for (var column = 1; column < products.cells.size(); column++) {
@@ -169,6 +176,21 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
             turned.add(new Cells(products.line, Stream.concat(Stream.of(products.cell(at)),
                     side.stream().map(r -> r.cell(at))).toList()));
         }
-        return turned;
+        return Optional.of(turned);
+    }
+
+    private static boolean isSide(Cells row) {
+        return !isAlone(row) && Allergens.areNamed(TableHead.plain(row.cell(0)));
+    }
+
+    private static boolean isAlone(Cells row) { return row.cells.stream().skip(1).allMatch(String::isEmpty); }
+
+    /// {@return where the names of the products stand: the row that says so, or has nothing over the allergens, or the
+    /// last that is no list}
+    private static int namesAbove(List<Cells> rows, int top) {
+        var above = IntStream.range(0, top).map(i -> top - 1 - i).filter(i -> !isAlone(rows.get(i))).boxed().toList();
+        return Stream.<Predicate<Cells>>of(r -> TableHead.kind(r.cell(0)) == TableHead.Kind.NAME,
+                r -> r.cell(0).isEmpty(), r -> TableHead.kind(r.cell(0)) == TableHead.Kind.KEPT)
+                .flatMap(is -> above.stream().filter(i -> is.test(rows.get(i))).limit(1)).findFirst().orElse(top - 1);
     }
 }

@@ -31,6 +31,8 @@ record TableHead(List<String> headings, List<Kind> kinds) {
     private static final Pattern NO_LETTERS = Pattern.compile("[^\\p{L}\\d#/-]+");
     /// so many columns named after allergens are a table of answers
     private static final int ANSWERS = 2;
+    /// and so many tell it where no heading says what the products are called
+    static final int SIDE = 3;
     /// a heading is no sentence
     private static final int LONGEST = 80;
 
@@ -51,12 +53,22 @@ record TableHead(List<String> headings, List<Kind> kinds) {
         var bands = bands(row, above);
         var headings = new ArrayList<String>();
         for (var i = 0; i < row.size(); i++) headings.add((bands.get(i) + " " + row.get(i)).strip());
-        var kinds = row.stream().map(TableHead::kind).toList();
+        var kinds = kinds(row);
         var answers = row.stream().filter(TableHead::isAllergen).count();
         var isHead = kinds.contains(Kind.NAME) && (answers >= ANSWERS
                 || IntStream.range(0, row.size())
                         .anyMatch(i -> kinds.get(i) == Kind.LIST || kinds.get(i) == Kind.KEPT && says(row.get(i))));
         return isHead ? new TableHead(headings, kinds) : null;
+    }
+
+    /// what each column tells; one without a heading before those of three allergens holds the names
+    private static List<Kind> kinds(List<String> row) {
+        var kinds = new ArrayList<>(row.stream().map(TableHead::kind).toList());
+        var unnamed = row.indexOf("");
+        var isTable = !kinds.contains(Kind.NAME) && unnamed >= 0 && row.stream().skip(unnamed)
+                .filter(TableHead::isAllergen).count() >= SIDE;
+        if (isTable && row.stream().limit(unnamed).noneMatch(TableHead::isAllergen)) kinds.set(unnamed, Kind.NAME);
+        return kinds;
     }
 
     /// {@return what a column says of a product, its heading in front: "Egg: yes", "May contain: nuts"}
@@ -68,7 +80,7 @@ record TableHead(List<String> headings, List<Kind> kinds) {
     /// {@return whether a cell is the name of an allergen, and so the heading of its answers: "Milk (Y/N)"}
     static boolean isAllergen(String cell) { return Allergens.areAllOf(plain(cell)); }
 
-    private static Kind kind(String heading) {
+    static Kind kind(String heading) {
         var words = NO_LETTERS.matcher(plain(heading).toLowerCase(Locale.ROOT)).replaceAll(" ").strip();
         if (NAME.contains(words)) return Kind.NAME;
         if (BAR_CODE.contains(words)) return Kind.BAR_CODE;

@@ -28,4 +28,11 @@ public final class Allergens {
                 return false;
         return true;
     }
+
+    /// {@return whether an item is the name of an allergen, or of a plain food that is one, and no made dish that holds
+    /// some: "egg", "prawns", and not "egg noodles"}
+    public static boolean areNamed(String item) {
+        return areAllOf(item) && Foods.shipped().packWords().read(item).matches().stream()
+                .noneMatch(m -> m.meaning() instanceof Meaning.OfFood(var food) && food.isCompound());
+    }
 }

@@ -92,8 +92,9 @@ final class AnsweredRows {
                 else if (isClaim && found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
             } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
                 answers.add(new Row(Tone.NEGATED, end, found.end()));
-                ticks |= found.group("tick") != null || found.group("in") != null;
-                if (isCross(found)) crosses.add(new Row(Tone.NEGATED, start, end));
+                ticks |= !isCross(found) && found.group("no") == null;
+                if (isCross(found))
+                    crosses.add(new Row(TakenBack.hasNote(text, found.end()) ? Tone.MAY : Tone.NEGATED, start, end));
                 else rows.add(new Row(inPlace(name, isMay, tone(text, found)), start, end));
             }
         }
@@ -127,7 +128,8 @@ final class AnsweredRows {
     private static Tone tone(String text, Matcher row) {
         // "Eggs - No, but handled in factory"
         if (row.group("no") != null)
-            return TakenBack.is(row.group("no") + rest(text, row.end())) ? Tone.MAY : Tone.NEGATED;
+            return TakenBack.is(row.group("no") + rest(text, row.end())) || TakenBack.hasNote(text, row.end())
+                    ? Tone.MAY : Tone.NEGATED;
         // "Eggs: yes (on site)"
         return row.group("may") != null || ONLY_MAY.matcher(text).region(row.end(), text.length()).lookingAt()
                 ? Tone.MAY : Tone.IN;
@@ -141,6 +143,11 @@ final class AnsweredRows {
 
     private static boolean isCross(Matcher row) {
         return row.group("cross") != null;
+    }
+
+    /// {@return whether only what leads on stands between a heading and its table: "of these allergens:"}
+    static boolean leadsOn(String text, int from, int to) {
+        return LEADS_ON.matcher(text).region(from, to).matches();
     }
 
     /// "Free from the following:" turns what follows; "made without preservatives" and "suitable for vegetarians" say

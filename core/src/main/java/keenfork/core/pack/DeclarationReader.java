@@ -354,6 +354,7 @@ final class DeclarationReader {
             case Meaning.OfSubstances(var substances) ->
                     found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
+                beyondBracket(match, tone, path, start, end);
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
                 else food(food, match, head, path, tone, new Span(start, end));
             }
@@ -363,6 +364,15 @@ final class DeclarationReader {
                     vague.add(new VagueTerm(match.text(), hidden, question, start, end));
             }
         }
+    }
+
+    /// "Nuts (almond) milk (whey)" may be nut milk, and may be both: an allergen behind a bracket is in it, too
+    private void beyondBracket(Match match, Tone tone, List<String> path, int start, int end) {
+        if (text.substring(start, end).indexOf('(') < 0) return;
+        var last = Words.of(match.text()).getLast().text();
+        for (var alone : Foods.shipped().packWords().read(last).matches())
+            if (alone.meaning() instanceof Meaning.OfSubstances(var substances))
+                found(substances, tone, match.isTaken(), path, start, end);
     }
 
     /// What opens up is told by what stands in its brackets, but for what its own name says: milk chocolate holds milk,

@@ -121,19 +121,37 @@ final class TickedNames {
         var ofTraces = isOfTraces(text, Math.min(signs.getFirst().start, names.getFirst().start));
         var rows = new ArrayList<AnsweredRows.Row>();
         for (var i = 0; i < signs.size(); i++) {
-            var tone = signs.get(i).tone;
-            rows.add(new AnsweredRows.Row(ofTraces && tone == Tone.IN ? Tone.MAY : tone, names.get(i).start,
-                    names.get(i).end));
+            var sign = signs.get(i);
+            var name = names.get(i);
+            var isLast = !leads && i == signs.size() - 1;
+            var isDoubted = ofTraces ? sign.tone == Tone.IN
+                    : sign.tone == Tone.NEGATED && (isTakenBack(text, sign, isLast)
+                            || IN_BRACKETS.matcher(text).region(name.start, name.end).results()
+                                    .anyMatch(more -> TakenBack.is(more.group())));
+            rows.add(new AnsweredRows.Row(isDoubted ? Tone.MAY : sign.tone, name.start, name.end));
         }
         return rows;
+    }
+
+    /// "Fish ✗ (on site)", "Fish no but handled": what stands behind a mark before the next name, or the end of the row
+    private static boolean isTakenBack(String text, Sign sign, boolean isLast) {
+        if (TakenBack.hasNote(text, sign.end)) return true;
+        var more = IN_BRACKETS.matcher(text).region(sign.end, text.length());
+        var end = more.lookingAt() ? more.end() : sign.end;
+        while (isLast && end < text.length() && end - sign.end < LONGEST && !Tone.endsSentence(text, end)) end++;
+        return TakenBack.is(text.substring(sign.start, end));
     }
 
     /// "Shared equipment: ☒ egg ☐ nuts" tells of traces, and its empty boxes say nothing of the recipe
     private static boolean isOfTraces(String text, int first) {
         var from = first;
-        while (from > 0 && first - from < LONGEST && text.charAt(from - 1) != '\n' && !Tone.isFullStop(text, from - 1))
+        while (from > 0 && first - from < LONGEST && ",|".indexOf(text.charAt(from - 1)) < 0
+                && !Tone.endsSentence(text, from - 1))
             from--;
-        return OF_TRACES.matcher(text).region(from, first).find();
+        var heading = OF_TRACES.matcher(text).region(from, first);
+        var leads = false;
+        while (!leads && heading.find()) leads = AnsweredRows.leadsOn(text, heading.end(), first);
+        return leads;
     }
 
     private static Name before(String text, int from, int end) {
