@@ -166,7 +166,8 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
         var top = IntStream.range(0, rows.size()).filter(i -> isSide(rows.get(i))).findFirst().orElse(0);
         if (top == 0 || rows.stream().filter(SupplierTable::isSide).count() < TableHead.SIDE) return Optional.empty();
         var names = namesAbove(rows, top);
-        var side = rows.stream().skip(names + 1L).takeWhile(r -> !isRule(r)).filter(r -> !isAlone(r)).toList();
+        var side = rows.stream().skip(names + 1L).takeWhile(r -> !isRule(r)).filter(r -> isSide(r) || !isAlone(r))
+                .toList();
         var products = rows.get(names);
         var turned = new ArrayList<>(rows.stream().filter(r -> isAlone(r) && r.written().indexOf('=') > 0).toList());
         turned.add(new Cells(products.line,
@@ -180,7 +181,7 @@ public record SupplierTable(List<Product> products, List<String> passedOver) {
     }
 
     private static boolean isSide(Cells row) {
-        return !isAlone(row) && Allergens.areNamed(TableHead.plain(row.cell(0)));
+        return row.cells.size() > 1 && Allergens.areNamed(TableHead.plain(row.cell(0)));
     }
 
     private static boolean isAlone(Cells row) { return row.cells.stream().skip(1).allMatch(String::isEmpty); }

@@ -54,7 +54,7 @@ final class AllergenColumns {
             end = text.indexOf('\n', start);
             if (end < 0) end = text.length();
             var line = text.substring(start, end);
-            var found = ColumnHeads.of(line, text.startsWith("|", end + 1));
+            var found = ColumnHeads.of(line, text.startsWith("|", end + 1) || text.startsWith("\t", end + 1));
             if (found != null) {
                 heads = found;
                 continue;

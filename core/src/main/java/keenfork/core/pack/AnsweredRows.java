@@ -43,8 +43,15 @@ final class AnsweredRows {
     /// "May contain milk: yes" tells of a trace, "contains milk: no" of the recipe
     private static final Pattern LEAD = Pattern.compile(
             "(?iu)(?:(?<may>%s)|%s)\\s(?!$)".formatted(Tone.held("answer-lead-may"), Tone.held("answer-lead-in")));
+    /// "egg present milk": more than one row, whose answers nobody told apart
+    private static final Pattern ANSWERED = Pattern.compile(
+            "(?iu)(?<!\\p{L})(?:%s)\\s+(?!(?:%s))\\p{L}".formatted(Tone.held("answer-word"),
+                    Tone.held("answer-place")));
     private static final Pattern ANSWER = Pattern.compile(
             "(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])".formatted(MAY, IN, NEGATED, TICK, CROSS));
+    private static final Pattern NEXT = Pattern.compile(
+            "(?iu)\\s[^:|=\\t;,\\n]{1,60}[:|=\\t]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])"
+                    .formatted(MAY, IN, NEGATED, TICK, CROSS));
     private static final Pattern DASH =
             Pattern.compile("(?:\\s{0,3}[:|=\\t])?\\s{0,3}[-–](?![\\t -]*[\\p{L}\\d✗✘☐\\[])");
     private static final Pattern SUITS = Tone.pattern("suits");
@@ -58,7 +65,7 @@ final class AnsweredRows {
     /// so many rows make a table
     private static final int TABLE = 2;
     private static final Pattern REST = Pattern.compile(
-            "(?iu)(?:(?!\\s/\\s)[^,;.|\\n]){0,60}(?:(?:,|\\s/)\\s*(?:%s|%s)\\b[^,;.|\\n]{0,60})?"
+            "(?iu)(?:(?!\\s/\\s|\\s{2})[^,;.|\\n]){0,60}(?:(?:,|\\s/)\\s*(?:%s|%s)\\b[^,;.|\\n]{0,60})?"
                     .formatted(Tone.held("but-word"), Tone.held("back-word")));
 
     /// @param start of the allergen's name
@@ -90,7 +97,7 @@ final class AnsweredRows {
                 claims++;
                 if (found.group("no") != null || isCross(found)) turned.add(new Row(Tone.MAY, start, end));
                 else if (isClaim && found.group("in") != null) turned.add(new Row(Tone.NEGATED, start, end));
-            } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name)) {
+            } else if (Allergens.areAllOf(name.strip()) && !AskedRows.asksOut(name) && !isAnswered(name)) {
                 answers.add(new Row(Tone.NEGATED, end, found.end()));
                 ticks |= !isCross(found) && found.group("no") == null;
                 if (isCross(found))
@@ -125,10 +132,16 @@ final class AnsweredRows {
         return tone == Tone.IN && (isMay || PLACE.matcher(name).find()) ? Tone.MAY : tone;
     }
 
+    /// {@return what a name says by itself beside its answer: "may contain nuts: yes" is no surer}
+    static Tone inName(String name, Tone tone) {
+        var lead = LEAD.matcher(name);
+        return inPlace(name, lead.lookingAt() && lead.group("may") != null, tone);
+    }
+
     private static Tone tone(String text, Matcher row) {
         // "Eggs - No, but handled in factory"
         if (row.group("no") != null)
-            return TakenBack.is(row.group("no") + rest(text, row.end())) || TakenBack.hasNote(text, row.end())
+            return TakenBack.is(row.group("no"), rest(text, row.end())) || TakenBack.hasNote(text, row.end())
                     ? Tone.MAY : Tone.NEGATED;
         // "Eggs: yes (on site)"
         return row.group("may") != null || ONLY_MAY.matcher(text).region(row.end(), text.length()).lookingAt()
@@ -144,6 +157,18 @@ final class AnsweredRows {
     private static boolean isCross(Matcher row) {
         return row.group("cross") != null;
     }
+
+    /// {@return whether words that deny are the answer of a row, with the next row right behind: "free from" in
+    /// "Egg: free from SO2: contains"}
+    static boolean isAnswer(String text, int start, int end) {
+        var before = start;
+        while (before > 0 && text.charAt(before - 1) == ' ') before--;
+        return before > 0 && ":|=\t".indexOf(text.charAt(before - 1)) >= 0
+                && NEXT.matcher(text).region(end, text.length()).lookingAt();
+    }
+
+    /// {@return whether an answer stands within words, with another name behind it}
+    static boolean isAnswered(String words) { return ANSWERED.matcher(words).find(); }
 
     /// {@return whether only what leads on stands between a heading and its table: "of these allergens:"}
     static boolean leadsOn(String text, int from, int to) {

@@ -31,7 +31,7 @@ final class AskedRows {
             if (turns.matcher(question).find() || asksOut(question) || !ASKS_IN.matcher(question).find()) continue;
             if (found.group("no") != null)
                 rows.add(new AnsweredRows.Row(
-                        TakenBack.is(found.group("no") + found.group("rest")) ? Tone.MAY : Tone.NEGATED,
+                        TakenBack.is(found.group("no"), found.group("rest")) ? Tone.MAY : Tone.NEGATED,
                         found.start("question"), found.end("question")));
             else if (PLACE.matcher(question).find())
                 rows.add(new AnsweredRows.Row(Tone.MAY, found.start("question"), found.end("rest")));

@@ -81,7 +81,7 @@ record ColumnHeads(Pattern between, int count, Set<Integer> in, Set<Integer> may
     /// {@return the cells of a line, without the bar that a frame puts in front}
     static List<Cell> cells(String line, Pattern between, boolean isFramed) {
         var cells = new ArrayList<Cell>();
-        var start = isFramed && line.startsWith("|") ? 1 : 0;
+        var start = isFramed && (line.startsWith("|") || line.startsWith("\t")) ? 1 : 0;
         var bar = between.matcher(line).region(start, line.length());
         while (bar.find()) {
             cells.add(new Cell(line.substring(start, bar.start()), start));

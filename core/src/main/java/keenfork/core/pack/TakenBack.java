@@ -20,8 +20,7 @@ final class TakenBack {
     static boolean hasNote(String text, int end) { return end < text.length() && NOTES.indexOf(text.charAt(end)) >= 0; }
 
     /// {@return whether an answer is taken back by the words behind it}
-    /// @param answer the word of the answer, and what stands behind it
-    static boolean is(String answer) {
-        return Tone.doubts(answer) || BUT.matcher(answer).find() || PLACE.matcher(answer).find();
+    static boolean is(String answer, String behind) {
+        return Tone.doubts(behind) || BUT.matcher(behind).find() || PLACE.matcher(answer + behind).find();
     }
 }

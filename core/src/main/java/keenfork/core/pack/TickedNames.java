@@ -14,11 +14,15 @@ import java.util.stream.Stream;
 final class TickedNames {
     private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s)"
             .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted"))
-            + "|(?<![\\p{L}\\d])[(\\[]?(?:(?<yes>%s|(?-i:Y))|(?<no>%s|(?-i:N)))(?![\\p{L}\\d])[)\\]]?)"
-                    .formatted(Tone.held("word-ticked"), Tone.held("word-empty")));
+            + "|(?<![\\p{L}\\d])[(\\[]?(?:(?<yes>%s|(?-i:Y))|(?<no>%s|(?-i:N))|(?<may>%s|(?-i:MC?)))"
+                    .formatted(Tone.held("word-ticked"), Tone.held("word-empty"), Tone.held("word-doubted"))
+            + "(?![\\p{L}\\d])[)\\]]?)");
     private static final Pattern OF_TRACES = Pattern.compile(
             "(?iu)(?<!\\p{L})(?:%s|%s)(?!\\p{L})".formatted(Tone.held("column-may"), Tone.held("answer-place")));
-    private static final String PARTS = ",;:|•–—-\t ";
+    private static final String PARTS = ",;:|=•–—-\t ";
+    private static final String AROUND = PARTS + "/";
+    /// "seeds - may contain / crustacea" and "nuts C milk" are more than one row
+    private static final Pattern INNER = Pattern.compile("\\s[-–—/]\\s|(?<!\\p{L})\\p{Lu}(?!\\p{L})");
     private static final String ENDS = ".\n()";
     private static final Pattern IN_BRACKETS = Pattern.compile("\\s?\\([^()\\n]{0,60}\\)");
     /// no name of an allergen is longer, with what stands in brackets
@@ -59,9 +63,9 @@ final class TickedNames {
     private static Stream<AnsweredRows.Row> turned(String text, Found found, Pattern turns) {
         if (found.names.isEmpty()) return Stream.empty();
         var first = found.names.getFirst();
-        // "Free from nuts ✓ milk ✗": the heading stands in the first name; "nut free" is all of it
+        // "Free from nuts ✓ milk ✗": the heading stands in the first name; "nut free site" heads nothing
         var inName = turns.matcher(text).region(first.start(), first.end());
-        var areTurned = inName.lookingAt() && inName.end() < first.end()
+        var areTurned = inName.lookingAt() && inName.end() < first.end() && !XFree.ONE.matcher(inName.group()).find()
                 || AnsweredRows.isTurnedRound(text, found.start(), turns);
         return found.names.stream().map(
                 r -> areTurned || turns.matcher(text.substring(r.start(), r.end())).find() ? AnsweredRows.turned(r)
@@ -76,7 +80,8 @@ final class TickedNames {
 
     private static List<Found> found(String text) {
         var signs = MARK.matcher(text).results()
-                .map(m -> new Sign(tone(m), m.start(), m.end(), m.group("yes") != null || m.group("no") != null))
+                .map(m -> new Sign(tone(m), m.start(), m.end(),
+                        m.group("yes") != null || m.group("no") != null || m.group("may") != null))
                 .toList();
         var rows = new ArrayList<Found>();
         for (int first = 0, last; first < signs.size(); first = last + 1) {
@@ -93,7 +98,7 @@ final class TickedNames {
 
     private static Tone tone(MatchResult sign) {
         if (sign.group("ticked") != null || sign.group("yes") != null) return Tone.IN;
-        return sign.group("doubted") != null ? Tone.MAY : Tone.NEGATED;
+        return sign.group("doubted") != null || sign.group("may") != null ? Tone.MAY : Tone.NEGATED;
     }
 
     /// "☒ milk" and "☐ egg" may stand on a line each
@@ -126,9 +131,11 @@ final class TickedNames {
             var isLast = !leads && i == signs.size() - 1;
             var isDoubted = ofTraces ? sign.tone == Tone.IN
                     : sign.tone == Tone.NEGATED && (isTakenBack(text, sign, isLast)
+                            || !leads && !isLast && isTakenBack(text, names.get(i + 1))
                             || IN_BRACKETS.matcher(text).region(name.start, name.end).results()
-                                    .anyMatch(more -> TakenBack.is(more.group())));
-            rows.add(new AnsweredRows.Row(isDoubted ? Tone.MAY : sign.tone, name.start, name.end));
+                                    .anyMatch(more -> TakenBack.is("", more.group())));
+            var tone = isDoubted ? Tone.MAY : AnsweredRows.inName(text.substring(name.start, name.end), sign.tone);
+            rows.add(new AnsweredRows.Row(tone, name.start, name.end));
         }
         return rows;
     }
@@ -139,7 +146,12 @@ final class TickedNames {
         var more = IN_BRACKETS.matcher(text).region(sign.end, text.length());
         var end = more.lookingAt() ? more.end() : sign.end;
         while (isLast && end < text.length() && end - sign.end < LONGEST && !Tone.endsSentence(text, end)) end++;
-        return TakenBack.is(text.substring(sign.start, end));
+        return TakenBack.is(text.substring(sign.start, sign.end), text.substring(sign.end, end));
+    }
+
+    /// "Fish no but handled egg yes": so far it was the next name
+    private static boolean isTakenBack(String text, Name next) {
+        return TakenBack.is("", IN_BRACKETS.matcher(text.substring(next.start, next.end)).replaceAll(""));
     }
 
     /// "Shared equipment: ☒ egg ☐ nuts" tells of traces, and its empty boxes say nothing of the recipe
@@ -174,14 +186,15 @@ final class TickedNames {
     private static boolean ends(char c) { return c != ' ' && (PARTS.indexOf(c) >= 0 || ENDS.indexOf(c) >= 0); }
 
     private static Name trimmed(String text, int start, int end) {
-        while (start < end && PARTS.indexOf(text.charAt(start)) >= 0) start++;
-        while (end > start && PARTS.indexOf(text.charAt(end - 1)) >= 0) end--;
+        while (start < end && AROUND.indexOf(text.charAt(start)) >= 0) start++;
+        while (end > start && AROUND.indexOf(text.charAt(end - 1)) >= 0) end--;
         return new Name(start, end);
     }
 
     private static boolean isName(String text, Name name) {
         if (name.end - name.start > LONGEST) return false;
         var words = IN_BRACKETS.matcher(text.substring(name.start, name.end)).replaceAll("");
-        return words.chars().noneMatch(c -> c != '-' && ends((char) c)) && Allergens.areAllOf(words);
+        return !INNER.matcher(words).find() && words.chars().noneMatch(c -> c != '-' && ends((char) c))
+                && Allergens.areAllOf(words);
     }
 }

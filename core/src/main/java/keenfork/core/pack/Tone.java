@@ -116,7 +116,9 @@ enum Tone {
             // "Suitable for vegans - soya, water": it says all it says
             var isSaid = phrase.tone == NEGATED && SUITED.matcher(text.substring(phrase.start, phrase.end)).find();
             var to = isSaid ? phrase.end : Math.min(next, reach(text, phrase, next));
-            var tone = phrase.tone == NEGATED && isMarked(text, phrase.end, to) ? MAY : phrase.tone;
+            var isHeading = phrase.tone == NEGATED
+                    && (isMarked(text, phrase.end, to) || AnsweredRows.isAnswer(text, phrase.start, phrase.end));
+            var tone = isHeading ? MAY : phrase.tone;
             for (var at = phrase.tone == NEGATED || phrase.tone == PAST ? phrase.start : phrase.end; at < to; at++) {
                 tones[at] = tone;
                 unfree[at] = phrase.unfree;
@@ -159,6 +161,8 @@ enum Tone {
             from = said.end();
             var isAll = isListOfAllergens(text.substring(start, end));
             var isDenied = said.group("not") != null;
+            // "egg present celery absent": the denial is of the last row alone
+            if (isDenied && AnsweredRows.isAnswered(text.substring(start, end))) continue;
             if (!isAll)
                 start += isDenied ? end - start : 1 + text.substring(start, end).lastIndexOf(',');
             // "never contains lupin - celery may be present"
