@@ -53,7 +53,7 @@ record ColumnHeads(Pattern between, int count, Set<Integer> in, Set<Integer> may
     private static @Nullable ColumnHeads of(String line, Pattern between, boolean isFramed) {
         var cells = cells(line, between, isFramed);
         // "Nuts | yes | no" is a row
-        if (Allergens.areAllOf(cells.getFirst().text.strip())) return null;
+        if (cells.size() < 2 || Allergens.areAllOf(cells.getFirst().text.strip())) return null;
         var in = new HashSet<Integer>();
         var may = new HashSet<Integer>();
         var no = new HashSet<Integer>();

@@ -61,6 +61,9 @@ final class DeclarationReader {
     private final BitSet edges = new BitSet();
     private final boolean stressesByCapitals;
     private final int firstComma;
+    /// the term that was looked through last, and whether it says that it comes from plants
+    private String termOfPlants = "";
+    private boolean isTermOfPlants;
     private int nested;
     /// ingredients that are in it, by whatever name
     private int named;
@@ -414,10 +417,19 @@ final class DeclarationReader {
     }
 
     /// {@return what words may hide; nothing of animals where they say that it comes from plants}
-    private static List<Substance> ofWhat(List<Substance> substances, String head) {
+    private List<Substance> ofWhat(List<Substance> substances, String head) {
         var tree = Substances.shipped();
-        if (!OF_PLANTS.matcher(head).find()) return substances;
+        if (!isOfPlants(head)) return substances;
         return substances.stream().filter(s -> tree.ofAnimals().stream().noneMatch(a -> tree.isUnder(s, a))).toList();
+    }
+
+    /// a term is looked through once, however much it names
+    private boolean isOfPlants(String head) {
+        if (!head.equals(termOfPlants)) {
+            termOfPlants = head;
+            isTermOfPlants = OF_PLANTS.matcher(head).find();
+        }
+        return isTermOfPlants;
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {

@@ -14,7 +14,7 @@ import java.util.stream.Stream;
 final class TickedNames {
     private static final Pattern MARK = Pattern.compile("(?iu)(?:(?<ticked>%s)|(?<empty>%s)|(?<doubted>%s)"
             .formatted(Tone.held("box-ticked"), Tone.held("box-empty"), Tone.held("box-doubted"))
-            + "|(?<![\\p{L}\\d])[(\\[]?(?:(?<yes>%s|(?-i:Y))|(?<no>%s|(?-i:N))|(?<may>%s|(?-i:MC?)))"
+            + "|(?<![\\p{L}\\d])[(\\[]?(?:(?<yes>%s|(?-i:Y))|(?<no>%s|(?-i:N))|(?<may>(?:%s)(?!\\s?:)|(?-i:MC?)))"
                     .formatted(Tone.held("word-ticked"), Tone.held("word-empty"), Tone.held("word-doubted"))
             + "(?![\\p{L}\\d])[)\\]]?)");
     private static final Pattern OF_TRACES = Pattern.compile(
