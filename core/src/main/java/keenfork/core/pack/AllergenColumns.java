@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class AllergenColumns {
     private static final Pattern MARK = whole("column-mark");
     private static final Pattern BLANK = whole("column-blank");
-    private static final Pattern TICK = whole("column-tick");
+    private static final Pattern TICK = Tone.pattern("column-tick");
     private static final Pattern CROSS = whole("column-cross");
     /// "yes (wheat)"
     private static final Pattern NAMED = Pattern.compile("\\([^()]*\\)\\s*$");
@@ -38,7 +38,7 @@ final class AllergenColumns {
 
     private AllergenColumns(String text) {
         this.text = text;
-        this.hasTicks = text.chars().anyMatch(c -> TICK.matcher(Character.toString(c)).matches());
+        this.hasTicks = TICK.matcher(text).find();
     }
 
     private static Pattern whole(String kind) {
@@ -107,13 +107,11 @@ final class AllergenColumns {
     /// a last column that nobody knows, such as remarks, may be missing
     private static boolean isLongEnough(List<Cell> cells, ColumnHeads heads) {
         return heads.between().equals(ColumnHeads.BARS)
-                && List.of(heads.in(), heads.may(), heads.no()).stream().flatMap(Set::stream)
-                        .allMatch(column -> column < cells.size());
+                && heads.known().stream().allMatch(column -> column < cells.size());
     }
 
     private boolean isPlain(List<Cell> cells, ColumnHeads heads) {
-        return List.of(heads.in(), heads.may(), heads.no()).stream().flatMap(Set::stream)
-                .allMatch(column -> isMarked(cells.get(column)) || isBlank(cells.get(column)));
+        return heads.known().stream().allMatch(column -> isMarked(cells.get(column)) || isBlank(cells.get(column)));
     }
 
     private boolean isMarked(List<Cell> cells, Set<Integer> columns) {

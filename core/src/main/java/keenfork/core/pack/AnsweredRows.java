@@ -45,8 +45,8 @@ final class AnsweredRows {
             "(?iu)(?:(?<may>%s)|%s)\\s(?!$)".formatted(Tone.held("answer-lead-may"), Tone.held("answer-lead-in")));
     /// "egg present milk": more than one row, whose answers nobody told apart
     private static final Pattern ANSWERED = Pattern.compile(
-            "(?iu)(?<!\\p{L})(?:%s)\\s+(?!(?:%s))\\p{L}".formatted(Tone.held("answer-word"),
-                    Tone.held("answer-place")));
+            "(?iu)(?<!\\p{L})(?:%s|%s|%s)\\s+(?!(?:%s))\\p{L}".formatted(Tone.held("answer-word"),
+                    Tone.held("word-ticked"), Tone.held("word-empty"), Tone.held("answer-place")));
     private static final Pattern ANSWER = Pattern.compile(
             "(?iu)[:|=–—\\t-]\\s{0,3}(?:%s|%s|%s|%s|%s)(?![\\p{L}\\d])".formatted(MAY, IN, NEGATED, TICK, CROSS));
     private static final Pattern NEXT = Pattern.compile(
@@ -68,9 +68,12 @@ final class AnsweredRows {
             "(?iu)(?:(?!\\s/\\s|\\s{2})[^,;.|\\n]){0,60}(?:(?:,|\\s/)\\s*(?:%s|%s)\\b[^,;.|\\n]{0,60})?"
                     .formatted(Tone.held("but-word"), Tone.held("back-word")));
 
-    /// @param start of the allergen's name
-    /// @param end   of it, exclusive
-    record Row(Tone tone, int start, int end) {}
+    /// @param start     of the allergen's name
+    /// @param end       of it, exclusive
+    /// @param isPromise whether a no says that none is in it: below a heading of traces it does not
+    record Row(Tone tone, int start, int end, boolean isPromise) {
+        Row(Tone tone, int start, int end) { this(tone, start, end, true); }
+    }
 
     private AnsweredRows() {}
 

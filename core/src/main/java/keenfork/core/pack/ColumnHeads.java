@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /// The heads of a table of allergens: which of its columns say that one is in it, may be in it, or is not, and what
@@ -47,7 +48,7 @@ record ColumnHeads(Pattern between, int count, Set<Integer> in, Set<Integer> may
         var barred = of(line, BARS, isFramed);
         if (barred != null) return barred;
         return OTHERS.stream().map(b -> of(line, b, isFramed))
-                .filter(h -> h != null && h.in.size() + h.may.size() + h.no.size() > 1).findFirst().orElse(null);
+                .filter(h -> h != null && h.known().size() > 1).findFirst().orElse(null);
     }
 
     private static @Nullable ColumnHeads of(String line, Pattern between, boolean isFramed) {
@@ -66,11 +67,14 @@ record ColumnHeads(Pattern between, int count, Set<Integer> in, Set<Integer> may
         return in.isEmpty() ? null : new ColumnHeads(between, cells.size(), in, may, no);
     }
 
+    /// {@return the columns whose heads say something that is known here}
+    Set<Integer> known() { return Stream.of(in, may, no).flatMap(Set::stream).collect(Collectors.toSet()); }
+
     /// {@return the columns of a row whose heads say nothing that is known here}
     /// @param cells of the row, the first with the name
     Set<Integer> unknown(int cells) {
-        return IntStream.range(1, cells).filter(i -> !in.contains(i) && !may.contains(i) && !no.contains(i)).boxed()
-                .collect(Collectors.toSet());
+        var known = known();
+        return IntStream.range(1, cells).filter(i -> !known.contains(i)).boxed().collect(Collectors.toSet());
     }
 
     /// @param start where it begins in its line

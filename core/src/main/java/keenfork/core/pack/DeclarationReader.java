@@ -28,11 +28,6 @@ final class DeclarationReader {
     private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
     private static final Pattern CODES = Tone.pattern("codes");
     private static final Pattern CLASS = Tone.pattern("class");
-    private static final Pattern OF_PLANTS = Tone.pattern("of-plants");
-    private static final Pattern E_NUMBER = Pattern
-            .compile("(?<![\\p{L}\\d])(?:E|INS)[\\s-]?(\\d{3,4})\\p{L}{0,4}(?![\\p{L}\\d])");
-    /// "Emulsifiers (481, 472e, 471)": numbers alone, in brackets
-    private static final Pattern BARE_NUMBER = Pattern.compile("^\\s*(\\d{3,4})[a-z]{0,3}\\s*$");
 
     /// brackets that stand deeper within each other are read as one run of words: no maker prints them so
     private static final int DEEPEST = 24;
@@ -61,9 +56,6 @@ final class DeclarationReader {
     private final BitSet edges = new BitSet();
     private final boolean stressesByCapitals;
     private final int firstComma;
-    /// the term that was looked through last, and whether it says that it comes from plants
-    private String termOfPlants = "";
-    private boolean isTermOfPlants;
     private int nested;
     /// ingredients that are in it, by whatever name
     private int named;
@@ -89,6 +81,7 @@ final class DeclarationReader {
             edges.set(row.end());
         }
         this.boilerplate = Tone.boilerplate(text);
+        for (var row : rows) if (!row.isPromise()) boilerplate.set(row.start(), row.end());
         this.stressesByCapitals = stressesByCapitals(text);
         this.nameEnd = Headline.end(text);
         this.firstComma = text.indexOf(',');
@@ -101,7 +94,7 @@ final class DeclarationReader {
     }
 
     void read() {
-        list(0, text.length(), List.of());
+        list(0, text.length(), Around.NOTHING);
         nameInFront();
         ofAnimals();
         anyAllergen();
@@ -115,7 +108,7 @@ final class DeclarationReader {
     boolean isList() { return named > 0 || products > 1; }
 
     /// Reads the terms from `from` to `to`, parted by commas, semicolons, line ends and full stops outside brackets.
-    private void list(int from, int to, List<String> path) {
+    private void list(int from, int to, Around around) {
         var start = from;
         var depth = 0;
         for (var at = from; at < to; at++) {
@@ -124,14 +117,14 @@ final class DeclarationReader {
             if (Tone.isClose(c)) depth = Math.max(0, depth - 1);
             if (depth == 0
                     && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
-                term(start, at, path);
+                term(start, at, around);
                 start = at + 1;
             } else if (depth == 0 && edges.get(at) && at > start) {
-                term(start, at, path);
+                term(start, at, around);
                 start = at;
             }
         }
-        term(start, to, path);
+        term(start, to, around);
     }
 
     private boolean isDecimal(int comma) {
@@ -142,31 +135,29 @@ final class DeclarationReader {
     private record Inner(int from, int to) {}
 
     /// A term's own words are read with its brackets blanked out; then each bracket is read as a list under it.
-    private void term(int from, int to, List<String> path) {
+    private void term(int from, int to, Around around) {
         var term = text.substring(from, to);
         var brackets = Brackets.of(term);
         var head = Brackets.blanked(term, brackets);
         var inners = brackets.stream().map(i -> new Inner(from + i.inside(), from + i.to())).toList();
         var before = findings.size() + vague.size();
         var name = head.strip().replaceAll("\\s+", " ");
-        var below = new ArrayList<>(path);
-        if (name.chars().anyMatch(Character::isLetter)) below.add(name);
+        var below = name.chars().anyMatch(Character::isLetter) ? around.with(name) : around;
         nested++;
         for (var inner : inners) {
             if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head)) continue;
             if (nested < DEEPEST) list(inner.from, inner.to, below);
-            else head(text.substring(inner.from, inner.to), inner.from, below, false);
+            else head(Term.of(text.substring(inner.from, inner.to), inner.from, below), false);
         }
         nested--;
         var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before
                 || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
-        head(head, from, below, opensUp);
+        head(Term.of(head, from, below), opensUp);
     }
 
     private boolean opensUp(Inner inner) {
         var inside = text.substring(inner.from, inner.to);
-        return inside.chars().filter(Character::isLetter).count() > 2 || E_NUMBER.matcher(inside).find()
-                || isNumberFirst(inside);
+        return inside.chars().filter(Character::isLetter).count() > 2 || ENumbers.areIn(inside);
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands,
@@ -232,13 +223,7 @@ final class DeclarationReader {
     }
 
     private static boolean namesFood(String words) {
-        return Foods.shipped().packWords().isNamedIn(words) || isNumberFirst(words);
-    }
-
-    /// "(481, 472e)"; of nothing but commas nothing is left
-    private static boolean isNumberFirst(String list) {
-        var comma = list.indexOf(',');
-        return BARE_NUMBER.matcher(comma < 0 ? list : list.substring(0, comma)).matches();
+        return Foods.shipped().packWords().isNamedIn(words) || ENumbers.isBareFirst(words);
     }
 
     /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}
@@ -248,20 +233,21 @@ final class DeclarationReader {
         return colon;
     }
 
-    private void head(String head, int offset, List<String> path, boolean opensUp) {
+    private void head(Term term, boolean opensUp) {
+        var head = term.words();
         var phrase = Foods.shipped().packPhrase(head);
         var colon = headline(head);
-        var numbers = numbers(head, path);
+        var numbers = ENumbers.of(head, !term.around().names().isEmpty());
         for (var match : phrase.matches()) {
             var explained = opensUp || isNumbered(match, numbers, head) || isClassOf(match, phrase.matches(), head)
                     || colon >= match.end()
                             && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
-            match(match, head, offset, path, explained);
+            match(match, term, explained);
         }
-        for (var number : numbers) match(number, head, offset, path, opensUp);
-        var unknown = unknown(phrase, head, isBehindList(offset, head.length()) ? SENTENCE_BEHIND : SENTENCE);
+        for (var number : numbers) match(number, term, opensUp);
+        var sentence = isBehindList(term.offset(), head.length()) ? SENTENCE_BEHIND : SENTENCE;
         words += (int) Words.of(head).stream().filter(w -> w.text().length() > 1).count();
-        for (var word : unknown) unknown(word, offset);
+        for (var word : unknown(phrase, head, sentence)) unknown(word, term.offset());
     }
 
     /// "emulsifier E471"
@@ -274,19 +260,6 @@ final class DeclarationReader {
     private static boolean isClassOf(Match match, List<Match> matches, String head) {
         return match.meaning() instanceof Meaning.Vague && CLASS.matcher(match.text()).matches() && matches.stream()
                 .anyMatch(m -> m.start() > match.end() && head.substring(match.end(), m.start()).isBlank());
-    }
-
-    private static List<Match> numbers(String head, List<String> path) {
-        var found = new ArrayList<Match>();
-        var numbers = E_NUMBER.matcher(head);
-        while (numbers.find())
-            found.add(new Match(numbers.group(),
-                    Foods.shipped().additive(Integer.parseInt(numbers.group(1))), numbers.start(), numbers.end()));
-        var bare = path.isEmpty() ? null : BARE_NUMBER.matcher(head);
-        if (found.isEmpty() && bare != null && bare.matches())
-            Foods.shipped().listedAdditive(Integer.parseInt(bare.group(1)))
-                    .ifPresent(m -> found.add(new Match(bare.group(1), m, bare.start(1), bare.end(1))));
-        return found;
     }
 
     /// "…, salt. Lid recyclable.": in no list of its own, and below the one that ended
@@ -302,7 +275,7 @@ final class DeclarationReader {
     private static List<Phrase.Unknown> unknown(Phrase phrase, String head, int sentence) {
         var latin = LatinName.in(head);
         var unknown = phrase.unknown().stream()
-                .filter(w -> !E_NUMBER.matcher(w.word().text()).matches() && !latin.get(w.word().start())).toList();
+                .filter(w -> !ENumbers.isOne(w.word().text()) && !latin.get(w.word().start())).toList();
         var isSentence = phrase.matches().isEmpty() && head.strip().split("\\s+").length >= sentence;
         return isSentence ? unknown.stream().filter(w -> !Foods.shipped().isInedible(w.word().word())).toList()
                 : unknown;
@@ -338,9 +311,10 @@ final class DeclarationReader {
                 end));
     }
 
-    private void match(Match match, String head, int offset, List<String> path, boolean explained) {
-        var start = offset + match.start();
-        var end = offset + match.end();
+    private void match(Match match, Term term, boolean explained) {
+        var path = term.around().names();
+        var start = term.offset() + match.start();
+        var end = term.offset() + match.end();
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
         var tone = tones[end - 1];
         if (tone == Tone.NEGATED) {
@@ -355,14 +329,14 @@ final class DeclarationReader {
         }
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
-                    found(ExemptForm.of(substances, head, path), tone, match.isTaken(), path, start, end);
+                    found(term.exempt(substances), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
                 beyondBracket(match, tone, path, start, end);
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
-                else food(food, match, head, path, tone, new Span(start, end));
+                else food(food, match, term, tone);
             }
             case Meaning.Vague(var suspects, var question) -> {
-                var hidden = ofWhat(suspects, head);
+                var hidden = term.ofWhat(suspects);
                 if (!explained && tone == Tone.IN && !hidden.isEmpty())
                     vague.add(new VagueTerm(match.text(), hidden, question, start, end));
             }
@@ -403,33 +377,15 @@ final class DeclarationReader {
         if (start < nameEnd) deniedByName.addAll(substances);
     }
 
-    /// where words stand in the text
-    private record Span(int start, int end) {}
-
-    private void food(Food food, Match match, String head, List<String> path, Tone tone, Span at) {
-        found(ExemptForm.of(food.holds(), head, path), tone, food.isCompound() || match.isTaken(), path, at.start,
-                at.end);
-        var sometimes = ofWhat(food.sometimes(), head);
+    private void food(Food food, Match match, Term term, Tone tone) {
+        var start = term.offset() + match.start();
+        var end = term.offset() + match.end();
+        found(term.exempt(food.holds()), tone, food.isCompound() || match.isTaken(), term.around().names(), start, end);
+        var sometimes = term.ofWhat(food.sometimes());
         if (tone == Tone.IN && !sometimes.isEmpty())
-            vague.add(new VagueTerm(text.substring(at.start, at.end), sometimes,
-                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, at.start,
-                    at.end));
-    }
-
-    /// {@return what words may hide; nothing of animals where they say that it comes from plants}
-    private List<Substance> ofWhat(List<Substance> substances, String head) {
-        var tree = Substances.shipped();
-        if (!isOfPlants(head)) return substances;
-        return substances.stream().filter(s -> tree.ofAnimals().stream().noneMatch(a -> tree.isUnder(s, a))).toList();
-    }
-
-    /// a term is looked through once, however much it names
-    private boolean isOfPlants(String head) {
-        if (!head.equals(termOfPlants)) {
-            termOfPlants = head;
-            isTermOfPlants = OF_PLANTS.matcher(head).find();
-        }
-        return isTermOfPlants;
+            vague.add(new VagueTerm(text.substring(start, end), sometimes,
+                    food.isCompound() ? "What is in the %s?".formatted(food.name()) : VagueTerm.NO_QUESTION, start,
+                    end));
     }
 
     private void found(List<Substance> substances, Tone tone, boolean assumed, List<String> path, int start, int end) {

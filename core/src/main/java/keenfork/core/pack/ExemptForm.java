@@ -1,8 +1,6 @@
 package keenfork.core.pack;
 
-import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Substance;
@@ -27,39 +25,13 @@ final class ExemptForm {
         return held;
     }
 
-    /// {@return the substances, each in its exempt form where the words around it say so}
-    ///
-    /// @param head the words of the term it stands in
-    /// @param path the terms around it, outermost first
-    static List<Substance> of(List<Substance> substances, String head, List<String> path) {
-        if (substances.size() != 1) return substances;
-        var changed = new ArrayList<Substance>();
-        for (var substance : substances) changed.add(form(substance, head, path));
-        return changed;
-    }
-
-    private static Substance form(Substance substance, String head, List<String> path) {
-        if (!isSource(substance)) return substance;
-        var own = inWords(substance, Words.key(head));
-        if (own != null) return own;
-        // the term's own name stands last on the path; what opened it up stands before
-        for (var at = path.size() - 1; at >= Math.max(0, path.size() - 2); at--) {
-            var around = inWords(substance, Words.key(path.get(at)));
-            if (around != null) return around;
-        }
-        return substance;
-    }
-
-    private static boolean isSource(Substance substance) {
-        for (var forms : HELD.values()) if (forms.containsKey(substance)) return true;
-        return false;
-    }
-
-    private static @org.jspecify.annotations.Nullable Substance inWords(Substance substance, String key) {
-        for (var form : HELD.entrySet()) {
-            var found = form.getValue().get(substance);
-            if (found != null && (" " + key + " ").contains(" " + form.getKey() + " ")) return found;
-        }
-        return null;
+    /// {@return the exempt forms that words name, each by its source}
+    static Map<Substance, Substance> in(String words) {
+        var key = " " + Words.key(words) + " ";
+        var forms = new HashMap<Substance, Substance>();
+        HELD.forEach((word, of) -> {
+            if (key.contains(" " + word + " ")) of.forEach(forms::putIfAbsent);
+        });
+        return forms;
     }
 }

@@ -14,11 +14,12 @@ import java.util.regex.Pattern;
 /// The signs mean what the key says, whatever they mean elsewhere. Nothing is taken away unless the key tells what is
 /// in it from what is not, and two rows have a sign of it.
 final class KeyedRows {
-    private static final String SIGN = "\\d|\\p{L}{1,2}|[^\\p{L}\\d\\s,;.:=()\\[\\]'’\"]{1,2}|\\(\\p{Punct}\\)";
+    private static final String MARK = "[^\\p{L}\\d\\s,;.:=()\\[\\]'’\"]{1,2}";
+    private static final String SIGN = "\\d|\\p{L}{1,2}|" + MARK + "|\\(\\p{Punct}\\)";
     private static final Pattern EXPLAINED = Pattern.compile(
-            ("(?iu)(?:(?<![\\p{L}\\d])(?<sign>%s)\\s?=\\s?|(?<=[(\\[,;/:]\\s?)(?<bare>[-+–?✓✔✗✘*•○●])\\s)"
+            ("(?iu)(?:(?<![\\p{L}\\d])(?<sign>%s)\\s?=\\s?|(?<=[(\\[,;/:]\\s?)(?<bare>%s)\\s)"
                     + "(?:an? |as )?(?:(?<no>%s)|(?<may>%s)|(?<in>%s))(?![\\p{L}\\d])")
-                            .formatted(SIGN, means(Tone.NEGATED), means(Tone.MAY), means(Tone.IN)));
+                            .formatted(SIGN, MARK, means(Tone.NEGATED), means(Tone.MAY), means(Tone.IN)));
     private static final Pattern ROW = Pattern.compile("(?u)(?<!\\p{L})(?<name>\\p{L}[^;,\\n|:=\\t]{1,58}?)"
             + "\\s{0,3}[:|=\\t–—-]?\\s{0,3}(?<sign>%s)"
                     .formatted(SIGN)

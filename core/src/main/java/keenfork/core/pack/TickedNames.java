@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
-import java.util.stream.Stream;
 
 /// Allergens with a tick, a cross or a box beside each, "✓ milk ✗ egg" or "Milk [x] Egg [ ]": all marks stand in front
 /// of their names, or all behind them, and the text on both ends of the row tells which.
@@ -41,7 +40,7 @@ final class TickedNames {
 
         /// {@return the words that answer: they name nothing}
         List<AnsweredRows.Row> words() {
-            return names.isEmpty() ? List.of() : signs.stream().filter(s -> s.isWord)
+            return signs.stream().filter(s -> s.isWord)
                     .map(s -> new AnsweredRows.Row(Tone.NEGATED, s.start, s.end)).toList();
         }
     }
@@ -53,15 +52,15 @@ final class TickedNames {
     static List<AnsweredRows.Row> of(String text, Pattern turns) {
         var rows = new ArrayList<AnsweredRows.Row>();
         for (var found : found(text)) {
-            turned(text, found, turns).forEach(rows::add);
+            if (found.names.isEmpty()) continue;
+            rows.addAll(turned(text, found, turns));
             rows.addAll(found.words());
         }
         return rows;
     }
 
     /// "Nut free ✗", and all that stands below "free from"
-    private static Stream<AnsweredRows.Row> turned(String text, Found found, Pattern turns) {
-        if (found.names.isEmpty()) return Stream.empty();
+    private static List<AnsweredRows.Row> turned(String text, Found found, Pattern turns) {
         var first = found.names.getFirst();
         // "Free from nuts ✓ milk ✗": the heading stands in the first name; "nut free site" heads nothing
         var inName = turns.matcher(text).region(first.start(), first.end());
@@ -69,13 +68,8 @@ final class TickedNames {
                 || AnsweredRows.isTurnedRound(text, found.start(), turns);
         return found.names.stream().map(
                 r -> areTurned || turns.matcher(text.substring(r.start(), r.end())).find() ? AnsweredRows.turned(r)
-                        : r);
-    }
-
-    /// {@return the names with an empty box below a heading of traces: they promise nothing about the recipe}
-    static List<AnsweredRows.Row> promisingNothing(String text) {
-        return found(text).stream().filter(f -> !f.names.isEmpty() && isOfTraces(text, f.start()))
-                .flatMap(f -> f.names.stream()).filter(r -> r.tone() == Tone.NEGATED).toList();
+                        : r)
+                .toList();
     }
 
     private static List<Found> found(String text) {
@@ -135,7 +129,7 @@ final class TickedNames {
                             || IN_BRACKETS.matcher(text).region(name.start, name.end).results()
                                     .anyMatch(more -> TakenBack.is("", more.group())));
             var tone = isDoubted ? Tone.MAY : AnsweredRows.inName(text.substring(name.start, name.end), sign.tone);
-            rows.add(new AnsweredRows.Row(tone, name.start, name.end));
+            rows.add(new AnsweredRows.Row(tone, name.start, name.end, !ofTraces));
         }
         return rows;
     }

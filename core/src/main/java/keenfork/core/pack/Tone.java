@@ -56,7 +56,7 @@ enum Tone {
     private static final Pattern WITHOUT = Pattern.compile("(?iu)" + held("of-one-or-all"));
     private static final Pattern OR_WORD = Pattern.compile("(?iu)\\s(?:" + held("or-word") + ")\\s");
     private static final Pattern AND_WORD = Pattern.compile("(?iu)\\s(?:" + held("and-word") + ")\\s");
-    private static final Pattern EMPTY = Pattern.compile("[✗✘☐]|\\[ {0,2}\\]|[(\\[]N[)\\]]");
+    private static final Pattern EMPTY = Pattern.compile(held("box-empty") + "|[(\\[]N[)\\]]");
     private static final Pattern PLUS = Pattern.compile("(?<![\\p{L}\\d])\\+");
     private static final Pattern MINUS = Pattern.compile("(?<=^|\\s)[-–](?=\\s|$|[;,|/])");
     private static final Set<String> CUT_SHORT = Set.of(held("cut-short").split("\\|"));
@@ -86,7 +86,6 @@ enum Tone {
         var places = new BitSet(text.length());
         var found = BOILERPLATE.matcher(text);
         while (found.find()) places.set(found.start(), found.end());
-        for (var row : TickedNames.promisingNothing(text)) places.set(row.start(), row.end());
         return places;
     }
 

@@ -1,7 +1,6 @@
 package keenfork.core.recipe;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -31,10 +30,6 @@ final class RecipeReader {
             "(?i)^(?:" + Grammar.anyOf("list-head") + ")\\s*:?$");
     private static final Pattern SANDWICH = Grammar.wordOf("sandwich");
     private static final Pattern MAKES = Pattern.compile("(?<=\\S\\s\\+\\s.{1,200})\\s=\\s\\p{L}[\\p{L} ]{2,30}$");
-    private static final Pattern CONVENTION = Pattern.compile(
-            "(?i)^(?:" + Grammar.anyOf("volumes-head")
-                    + ")(?: and (?:cups|spoons))?\\s*[:=]\\s*(?<name>\\p{L}+)(?: (?:cups|measures|spoons))*\\.?$");
-    private static final Map<String, Volumes> CONVENTIONS = conventions();
     private static final Pattern TITLE_NUMBER = Pattern.compile("^#+\\s*|^\\d{1,3}[.)]\\s+(?=\\p{L}[^.]*$)");
     private static final Pattern AROUND_HEADING = Pattern.compile("^[#*_=\\s]+|[*_=\\s]+$");
     private static final int LONGEST_HEADING = 90;
@@ -92,7 +87,7 @@ final class RecipeReader {
                 Sheet.asList(NumberedSteps.marked(AmountApart.joined(RunTogether.apart(plain.lines().toList())))));
         signs = Signs.of(written);
         headline = new PartHeadline(plain);
-        lineReader = new LineReader(convention(written), own);
+        lineReader = new LineReader(StatedVolumes.in(written).orElse(kitchen), own);
         var isOnly = written.stream().filter(l -> !l.isBlank()).count() == 1;
         var afterBlank = false;
         var bulletedSteps = BulletedSteps.in(written);
@@ -209,24 +204,6 @@ final class RecipeReader {
         return changed == null ? part : part.withLines(changed);
     }
 
-    private static Map<String, Volumes> conventions() {
-        var held = new HashMap<String, Volumes>();
-        for (var volumes : Volumes.values())
-            for (var name : Grammar.list(volumes.name().toLowerCase(Locale.ROOT) + "-volumes")) held.put(name, volumes);
-        return Map.copyOf(held);
-    }
-
-    /// A recipe may say whose cups and spoons it means; else they are the kitchen's.
-    private Volumes convention(List<String> written) {
-        for (var raw : written) {
-            if (raw.length() > LONGEST_HEADING || raw.indexOf(':') < 0 && raw.indexOf('=') < 0) continue;
-            var matcher = CONVENTION.matcher(raw.strip());
-            var named = matcher.matches() ? CONVENTIONS.get(matcher.group("name").toLowerCase(Locale.ROOT)) : null;
-            if (named != null) return named;
-        }
-        return kitchen;
-    }
-
     private void take(String line, boolean afterBlank) {
         if (takesYield(line) || takesTitle(line) || takesPack(line)) return;
         endPack();
@@ -246,9 +223,7 @@ final class RecipeReader {
         var isShort = line.length() <= LONGEST_HEADING;
         // a heading of the whole list or method holds no figure, which spares most lines the patterns
         var mayBeHeadline = line.length() <= LONGEST_METHOD && !Numbers.hasFigure(line);
-        if (mayBeHeadline && isListHead(line)
-                || isShort && (line.indexOf('=') + line.indexOf(':') > -2 && CONVENTION.matcher(line).matches()))
-            return;
+        if (mayBeHeadline && isListHead(line) || StatedVolumes.is(line)) return;
         if (mayBeHeadline && HEADS_OF_ALL.indexOf(line.charAt(0)) >= 0
                 && METHOD.matcher(AROUND_HEADING.matcher(line).replaceAll("")).matches()) {
             inMethod = true;
