@@ -70,7 +70,7 @@ final class GroupReader {
         // a dish that was chosen is eaten
         if (FormField.isOfDish(piece.head()) && !GuestWords.tellsDiet(said.words(), ruleBook)) return null;
         var avoided = Avoidances.of(said.words(), ruleBook);
-        if (avoided.isEmpty()) return null;
+        if (avoided.isEmpty() || piece.head().isEmpty() && GuestWords.isHeadline(piece.text(), avoided)) return null;
         var share = SHARE.matcher(said.words());
         // of a share, and of most of them, nobody knows how many they are
         if (share.find()) avoided = unsure(avoided, share.group());

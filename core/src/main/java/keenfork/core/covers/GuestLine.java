@@ -1,7 +1,6 @@
 package keenfork.core.covers;
 
 import java.util.ArrayList;
-import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.regime.RuleBook;
@@ -9,8 +8,6 @@ import keenfork.core.regime.RuleBook;
 /// A line of a list of guests whose marks are those of tables and notes: "Ann Weaver → no eggs", "| Bo | vegan |",
 /// "Cy/GF", "Jo Salmon - coeliac". It is told as "who: what", where it names somebody and tells what they avoid.
 final class GuestLine {
-    private static final Pattern CELL = Pattern.compile("\\s*[|\\t]\\s*");
-    private static final Pattern RULE = Pattern.compile("[|:\\s-]*-{2,}[|:\\s-]*");
     private static final Pattern FIGURE = Pattern.compile("\\d{1,4}");
     private static final String NAMES = "(?<who>\\p{Lu}[\\p{L}'’.-]*+(?:\\s\\p{Lu}[\\p{L}'’.-]*+){0,3})";
     private static final Pattern MARKED =
@@ -30,17 +27,9 @@ final class GuestLine {
 
     private GuestLine() {}
 
-    /// {@return the cells of each line, where all lines are rows of a table between bars or tabs; none where they are
-    /// not}
-    static List<List<String>> rows(String list) {
-        var lines = list.lines().filter(l -> !l.isBlank() && !RULE.matcher(l).matches()).toList();
-        if (lines.stream().anyMatch(l -> l.indexOf('|') < 0 && l.indexOf('\t') < 0)) return List.of();
-        return lines.stream().map(GuestLine::cells).toList();
-    }
-
     /// {@return the line, told as "who: what" where its marks part the two}
     static String told(String line, RuleBook ruleBook) {
-        if (RULE.matcher(line).matches() && line.indexOf('|') >= 0) return "";
+        if (GuestRows.RULE.matcher(line).matches() && line.indexOf('|') >= 0) return "";
         if (line.indexOf('|') >= 0 || line.indexOf('\t') >= 0) return ofCells(line, ruleBook);
         for (var form : new Pattern[] {MARKED, HYPHENED, SEATED, CALLED, CALLED_BEHIND}) {
             var parts = form.matcher(line);
@@ -53,14 +42,9 @@ final class GuestLine {
         return line;
     }
 
-    private static List<String> cells(String line) {
-        var bare = line.strip();
-        return List.of(CELL.split(bare.startsWith("|") ? bare.substring(1).strip() : bare, -1));
-    }
-
     /// "3 | 1 | Mo | coeliac": a table and a seat say nothing of what anybody eats
     private static String ofCells(String line, RuleBook ruleBook) {
-        var cells = new ArrayList<>(cells(line));
+        var cells = new ArrayList<>(GuestRows.cells(line));
         cells.removeIf(c -> c.isBlank() || FIGURE.matcher(c).matches());
         if (cells.size() < FEWEST_CELLS) return line;
         var who = cells.removeFirst();

@@ -50,7 +50,7 @@ public record GuestList(List<Entry> entries, boolean isWhole, List<String> passe
 
     /// Reads a list; who eats everything is left out, and nobody else is.
     public static GuestList read(String text, RuleBook ruleBook) {
-        var rows = GuestLine.rows(text);
+        var rows = GuestRows.of(text);
         if (isTable(rows)) return ofTable(rows, ruleBook);
         var entries = new ArrayList<Entry>();
         var parted = GuestPieces.of(text, ruleBook);

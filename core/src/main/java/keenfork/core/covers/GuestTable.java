@@ -20,6 +20,8 @@ final class GuestTable {
     private final List<Integer> avoided;
     private final List<Integer> chosen;
     private final List<Integer> counts;
+    /// whose heading nobody knows: what tells of a diet or an allergy there counts, and a name of a company does not
+    private final List<Integer> others;
 
     private GuestTable(List<String> head, RuleBook ruleBook) {
         this.head = List.copyOf(head);
@@ -29,6 +31,8 @@ final class GuestTable {
         avoided = IntStream.range(0, head.size())
                 .filter(i -> FormField.isHeading(head.get(i)) && !FormField.isOfDish(head.get(i))).boxed().toList();
         counts = IntStream.range(0, head.size()).filter(i -> GuestWords.isCountColumn(head.get(i))).boxed().toList();
+        others = IntStream.range(0, head.size())
+                .filter(i -> Stream.of(who, chosen, avoided, counts).noneMatch(c -> c.contains(i))).boxed().toList();
     }
 
     /// {@return whether a row names the columns of a list of guests: who they are, and what they avoid}
@@ -53,7 +57,10 @@ final class GuestTable {
     private @Nullable Entry entry(List<String> row) {
         var answers = avoided.stream().filter(i -> i < row.size() && !row.get(i).isBlank())
                 .map(i -> FormField.answer(head.get(i), row.get(i)));
-        var words = Stream.concat(cells(row, chosen).filter(c -> GuestWords.tellsDiet(c, ruleBook)), answers)
+        var told = Stream.concat(cells(row, chosen).filter(c -> GuestWords.tellsDiet(c, ruleBook)),
+                cells(row, others).filter(c -> GuestWords.tellsDiet(c, ruleBook)
+                        || GuestWords.isKept(c, ruleBook) && Avoidances.of(c, ruleBook).refused().isEmpty()));
+        var words = Stream.concat(told, answers)
                 .filter(c -> !Avoidances.of(c, ruleBook).isEmpty()).distinct().collect(Collectors.joining("; "));
         if (words.isEmpty()) return null;
         var name = cells(row, who).collect(Collectors.joining(" "));

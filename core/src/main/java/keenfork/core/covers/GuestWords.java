@@ -45,6 +45,7 @@ final class GuestWords {
             + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s(?i:" + Grammar.anyOf("person-does") + ")(?!\\p{L})");
     private static final Pattern OPENING = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
             + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s?(?:\\(|:|\\s[-–—]\\s|[-–—]\\s)");
+    private static final Pattern ABOUT = Pattern.compile("(?iU)(?<heading>\\p{L}[^:]{2,40}?)\\s(?:for|at|on)\\s");
     private static final int MOST_NAMES = 4;
 
     private GuestWords() {}
@@ -58,6 +59,14 @@ final class GuestWords {
     /// {@return whether a text tells of nobody: "Hi, numbers for Saturday", "60 guests in total", "Dietary needs:"}
     static boolean isTalk(String text) {
         return FormField.isHeading(text) || words(text).allMatch(w -> QUIET.contains(w) || FIGURE.matcher(w).matches());
+    }
+
+    /// {@return whether a text is a heading of a whole list, "Dietaries for the board's lunch (42 pax)"}
+    /// @param avoided what was understood of it
+    static boolean isHeadline(String text, Avoidances avoided) {
+        var about = ABOUT.matcher(text);
+        return about.lookingAt() && FormField.isHeading(about.group("heading")) && avoided.all().isEmpty()
+                && avoided.refused().stream().allMatch(r -> r.couldMean().isEmpty());
     }
 
     private static Stream<String> words(String text) {
@@ -189,7 +198,7 @@ final class GuestWords {
     }
 
     /// {@return whether a word is a diet or a group of the law: nobody is called "Vegan", and few "Milk"}
-    private static boolean isKept(String word, RuleBook ruleBook) {
+    static boolean isKept(String word, RuleBook ruleBook) {
         return Avoidances.of(word, ruleBook).all().stream()
                 .anyMatch(a -> a instanceof Avoidance.OfDiet
                         || a instanceof Avoidance.OfGroup g && ruleBook.groups().contains(g.group()));

@@ -9,6 +9,9 @@ final class Joint {
     private static final Set<String> GOES_ON = Grammar.words("goes-on");
     private static final Set<String> TURNS_ASIDE = Grammar.words("turns-aside");
     private static final Set<String> COMES_TO = Grammar.words("comes-to");
+    private static final Set<String> COMES_TO_COOKED = Grammar.words("comes-to-cooked");
+    private static final Pattern COOKED =
+            Pattern.compile("(?i)(?<!\\p{L})(?:" + Grammar.anyOf("cooked-until") + ") $");
     private static final Pattern DENIES = Pattern.compile("(?i)(?<!\\w)(?:" + Grammar.anyOf("denies") + ")\\s+(?:(?:"
             + Grammar.anyOf("denies-on") + ")\\s+)*$");
     private static final String ASIDE = ",;:([{–—!?";
@@ -34,10 +37,12 @@ final class Joint {
         return names(text, from, to, TURNS_ASIDE);
     }
 
-    /// {@return whether the next word is what a cook waits for: "soft", "golden", "it"}
-    static boolean comesTo(String text, int from) {
-        var word = wordAfter(text, from);
-        return !word.isEmpty() && COMES_TO.contains(word);
+    /// {@return whether what stands behind a word is what a cook waits for: "soft", "golden", "it"; and right behind a
+    /// work "black", too}
+    static boolean comesTo(String text, int from, int to) {
+        var word = wordAfter(text, to);
+        return COMES_TO.contains(word)
+                || COMES_TO_COOKED.contains(word) && COOKED.matcher(text).region(0, from).find();
     }
 
     /// {@return whether another word stands right behind, and not one that leads to a food}

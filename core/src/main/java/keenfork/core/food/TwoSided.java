@@ -143,7 +143,7 @@ final class TwoSided {
             case CUT_OF -> place.isRightBehindFood()
                     && (isOf(place.last(), FLESHY) || CUT.matcher(place.last().text()).find());
             case ANIMAL -> place.leadsToFood() && isOf(place.next(), MILKED);
-            case UNTIL -> Joint.comesTo(place.text(), place.match().end())
+            case UNTIL -> Joint.comesTo(place.text(), place.match().start(), place.match().end())
                     || !place.isFirst() && (isAmidTalk(place) || isWaitedFor(place));
             case HEADS -> !DishWord.isHead(place);
             case ENDS -> !DishWord.ends(place);

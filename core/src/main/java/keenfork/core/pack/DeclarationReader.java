@@ -223,7 +223,7 @@ final class DeclarationReader {
     }
 
     private static boolean namesFood(String words) {
-        return Foods.shipped().packWords().isNamedIn(words) || ENumbers.isBareFirst(words);
+        return Foods.shipped().packWords().isNamedIn(words) || ENumbers.areIn(words);
     }
 
     /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}

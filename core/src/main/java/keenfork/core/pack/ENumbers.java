@@ -37,7 +37,7 @@ final class ENumbers {
     static boolean areIn(String list) { return NUMBER.matcher(list).find() || isBareFirst(list); }
 
     /// {@return whether a list begins with a number alone; of nothing but commas nothing is left}
-    static boolean isBareFirst(String list) {
+    private static boolean isBareFirst(String list) {
         var comma = list.indexOf(',');
         return BARE.matcher(comma < 0 ? list : list.substring(0, comma)).matches();
     }

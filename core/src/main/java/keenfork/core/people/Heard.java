@@ -58,7 +58,7 @@ record Heard(List<List<String>> named, List<String> open, Reason kind, boolean i
         var open = new ArrayList<String>();
         var tones = new HashSet<String>();
         var kind = Reason.AVOIDED;
-        var isNamed = SomeoneNamed.is(clause);
+        var namedUpTo = SomeoneNamed.end(clause);
         var isWithout = false;
         for (var at = 0; at < words.size();) {
             var length = longest(words, at);
@@ -80,13 +80,13 @@ record Heard(List<List<String>> named, List<String> open, Reason kind, boolean i
             var phrase = Math.max(1, phrase(words, at));
             var talk = AvoidWords.talk(key(words, at, phrase));
             if (talk != null) tones.add(talk);
-            else if (!(at == 0 && isNamed) && !COUNT.matcher(words.get(at).text()).lookingAt())
+            else if (words.get(at).start() >= namedUpTo && !COUNT.matcher(words.get(at).text()).lookingAt())
                 open.add(clause.substring(words.get(at).start(), Math.min(clause.length(), words.get(at).end())));
             kind = reason(talk == null ? "" : talk, kind);
             at += phrase;
         }
         // "Kiwicha has to be avoided": nothing else is said, so that is what it is about
-        if (isNamed && named.isEmpty() && open.isEmpty()) open.add(clause.substring(0, words.getFirst().end()));
+        if (namedUpTo > 0 && named.isEmpty() && open.isEmpty()) open.add(clause.substring(0, words.getFirst().end()));
         var isLiked = tones.contains(LIKED);
         return new Heard(named, open, isLiked && kind == Reason.AVOIDED ? Reason.DISLIKE : kind, tones.contains("fine"),
                 tones.contains("trace"), isWithout,

@@ -136,10 +136,12 @@ final class PeopleWords {
 
     private boolean isLet(String clause, Heard heard) { return isTouched(heard) || isEaten(clause, heard); }
 
-    /// "no shellfish, can do fish", but not "no nuts, eats vegan"
+    /// "no shellfish, can do fish", "nuts, ok with pumpkin seeds", but not "no nuts, eats vegan"
     private static boolean isEaten(String clause, Heard heard) {
-        return !heard.isWithout() && heard.open().isEmpty() && EATS.matcher(clause).find() && heard.named().stream()
-                .flatMap(List::stream).allMatch(id -> Substances.shipped().find(id).isPresent());
+        return !heard.isWithout() && EATS.matcher(clause).find()
+                && (heard.open().isEmpty() || Foods.shipped().find(String.join(" ", heard.open())).isPresent())
+                && heard.named().stream().flatMap(List::stream).allMatch(
+                        id -> id.startsWith(AvoidWords.FOOD) || Substances.shipped().find(id).isPresent());
     }
 
     /// {@return whether a clause speaks of what is avoided already, or of what nobody knows}

@@ -81,8 +81,9 @@ final class LineReader {
         var measure = straight(measures.read(optional ? OPTIONAL.matcher(text).replaceFirst("") : text));
         var named = choices(Foods.opensWithFood(measure.rest(), measure.amount() != null) ? ONE + measure.rest()
                 : measure.rest());
+        var behind = measure.amount() == null ? Optional.<String>empty() : Shorthand.shortNameBehind(measure.rest());
         var words = bare.length() > LONGEST ? named.words.withUnread("…" + bare.substring(bare.length() - 20))
-                : named.words;
+                : behind.map(named.words::withUnread).orElse(named.words);
         var pressed = pressed(measure);
         var preparation = preparation(measure.rest(), named.before.startsWith(ONE.strip()) ? "" : named.before);
         var choices = named.choices.stream().map(c -> without(pressed(c, pressed), preparation)).toList();

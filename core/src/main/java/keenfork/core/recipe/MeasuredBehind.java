@@ -17,7 +17,7 @@ final class MeasuredBehind {
     private static final Pattern BEHIND = Pattern.compile("(?i)\\p{L}[^\\d,+&(]{1,40}(?:\\([^()\\d]{1,30}\\))?"
             + "(?:\\s|\\s?[(=]\\s?)\\d{1,5}(?:[.,/]\\d{1,3})?(?:\\s?(?:" + UnitNames.any()
             + "|T|c)\\b)?(?:\\s(?:" + UnitNames.any() + ")\\b)?\\)?\\s*(?:\\([^()]{1,40}\\)|(?:"
-            + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
+            + Grammar.anyOf("more-for") + ")\\s[^\\d]{1,40}|(?:\\s[-–])?(?<how>\\s?\\p{L}[\\p{L} ]{1,24}))?");
     private static final Pattern OR = Pattern.compile("(?i)(?:" + Grammar.anyOf("or-word") + ")\\b");
 
     private MeasuredBehind() {}
@@ -47,11 +47,14 @@ final class MeasuredBehind {
     /// "mince 4 kg, onion, peas 1 kg": some have no amount, and all name foods
     static boolean areSome(List<String> pieces) {
         return pieces.size() > 2 && pieces.stream().filter(MeasuredBehind::is).count() > 1
-                && pieces.stream().allMatch(p -> Several.namesFood(p) && !OR.matcher(p).lookingAt());
+                && pieces.stream()
+                        .allMatch(
+                                p -> (Several.namesFood(p) || Shorthand.isShortName(p)) && !OR.matcher(p).lookingAt());
     }
 
     /// "spinach 1 kg blanched": only how stands behind the amount
     static boolean is(String piece) {
+        if (Shorthand.isShortName(piece)) return true;
         var behind = BEHIND.matcher(piece);
         return behind.matches() && Several.namesFood(piece)
                 && (behind.group("how") == null || isTalk(behind.group("how").strip()));

@@ -25,6 +25,8 @@ record Served(int people, String makes) {
     private static final Pattern MAKES =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("yield-head") + ")[:\\s]+(?<what>.{1,80})$");
     private static final Pattern YIELDED = Pattern.compile("(?i)[\\p{L} ]*");
+    private static final Pattern ASIDE =
+            Pattern.compile("(?i)(?<of>[\\p{L} ]*)\\s*(?:[,;(@]|[-–]\\s)\\s*(?<more>[^;]+?)\\)?");
     private static final Pattern EACH = Pattern.compile("(?i)[x×]\\s?\\d{1,4}\\s?(?:g|kg|ml|l|oz)");
     private static final Pattern ONLY_EATERS =
             Pattern.compile("(?i)" + EATERS + "?\\s*(?:(?:" + Grammar.anyOf("served-as") + ")\\b.*)?");
@@ -46,6 +48,7 @@ record Served(int people, String makes) {
     private static final Pattern PORTION = Pattern.compile("(?i)(?:" + Grammar.anyOf("portion-of")
             + ")(?: (?:" + Grammar.anyOf("portion-size")
             + "))?\\s?[:=–-]?\\s?\\d[\\d.,]{0,6}\\s?(?:g|gr|kg|ml|l|oz|fl oz|cups?)\\.?");
+    private static final Pattern SIZE = Pattern.compile("(?i)(?:" + Grammar.anyOf("portion-kind") + ")");
     private static final Fraction MOST = Fraction.of(99_999);
 
     /// {@return what a line above the list says: "Serves four to six", "Makes: enough for 10", "Makes 2 tubs"}
@@ -87,12 +90,20 @@ record Served(int people, String makes) {
                 .mapToInt(Integer::parseInt).findFirst().orElse(0);
     }
 
+    private static boolean isNothingToEat(String words) {
+        return ONLY_EATERS.matcher(words).matches() || SIZE.matcher(words).matches()
+                || Foods.shipped().nameNothing(words);
+    }
+
     /// "four to six", "about 12 portions", "2 tubs": the least it feeds is what is counted on.
     private static Optional<Served> count(String rest) {
         var count = Numbers.at(rest, 0);
         if (count == null || rest.startsWith("a ") || count.low().bottom() != 1 || count.low().compareTo(MOST) > 0)
             return Optional.empty();
-        var what = rest.substring(count.end()).replaceFirst("\\.$", "").strip();
+        var what = rest.substring(count.end()).replaceFirst("(?i)^-?ish\\b|\\.$", "").strip();
+        // "10, easily doubled", "40 (buffet)", "24 @ 80g"
+        var aside = ASIDE.matcher(what);
+        if (aside.matches() && isNothingToEat(aside.group("more"))) what = aside.group("of").strip();
         // "20 x 350g"
         if (EACH.matcher(what).matches()) return Optional.of(new Served((int) count.low().top(), ""));
         if (!YIELDED.matcher(what).matches()) return Optional.empty();

@@ -244,7 +244,7 @@ final class Several {
         if (isByLetter(piece)) return true;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
-        return Shorthand.isMustard(piece) || Foods.shipped().alone(head).isPresent()
+        return Shorthand.isMustard(piece) || Shorthand.isShortName(piece) || Foods.shipped().alone(head).isPresent()
                 || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
                 || Foods.shipped().isShortForm(head)
                 || !Foods.shipped().phrase(head.strip()).matches().isEmpty();

@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
@@ -97,7 +98,18 @@ final class Shorthand {
     /// "1 tbsp wholegrain": mustard
     private static final Pattern MUSTARD = Pattern.compile("(?i)[\\d½¼¾/., ]+(?:" + spoons() + ") (?:"
             + Grammar.anyOf("mustard-short") + ")\\s*");
+    private static final String SHORT_NAME =
+            "(?:[\\d½¼¾/., ]+(?:%1$s)\\s(?:%2$s)|(?:%2$s)[ :–-]{1,3}[\\d½¼¾/.,]+\\s?(?:%1$s)?)"
+                    .formatted(UnitNames.measures(),
+                            Grammar.anyOf("food-short") + "|" + Grammar.anyOf("mustard-short"));
+    /// "50 g flaked", "flaked 50 g": almonds to whoever wrote it, and no more of the sugar before the comma
+    private static final Pattern ONLY_SHORT_NAME = Pattern.compile("(?i)" + SHORT_NAME + "\\s*");
+    /// "juice of 1 lime, then 100 g ground"
+    private static final Pattern ENDS_SHORT =
+            Pattern.compile("(?i)(?<=[\\p{L}\\d)][\\s,;:(–-]{1,4})" + SHORT_NAME + "[\\s.)]*$");
     private static final String MUSTARD_NAME = " " + Grammar.list("mustard-name").getFirst();
+
+    private static final int LONGEST_SHORT = 40;
 
     private Shorthand() {}
 
@@ -108,6 +120,17 @@ final class Shorthand {
     /// {@return whether words are a spoon of mustard by its short name}
     static boolean isMustard(String words) {
         return !words.isEmpty() && !Character.isLetter(words.charAt(0)) && MUSTARD.matcher(words).matches();
+    }
+
+    /// {@return whether words are an amount of a food by a word that names none: it is a line, and asks what it is}
+    static boolean isShortName(String words) {
+        return ONLY_SHORT_NAME.matcher(words).matches();
+    }
+
+    /// {@return the last words of a line, where they are such an amount beside the food of the line}
+    static Optional<String> shortNameBehind(String line) {
+        var end = ENDS_SHORT.matcher(line.substring(Math.max(0, line.length() - LONGEST_SHORT)));
+        return end.find() ? Optional.of(end.group().strip()) : Optional.empty();
     }
 
     private static Pattern byStroke(String kind) {

@@ -156,6 +156,7 @@ record Told(List<String> lines, List<String> steps) {
         var bare = clause.replaceFirst("[.!?]+$", "").strip();
         var from = opensWithHands(bare) ? 0 : amountFrom(bare);
         var matches = Foods.shipped().phrase(from < 0 ? bare : bare.substring(from)).matches();
+        if (matches.isEmpty() && Shorthand.isShortName(bare)) return lines.add(bare);
         if (matches.isEmpty()) return false;
         if (from < 0) {
             for (var match : matches) if (isNew(match, named)) lines.add(match.text());

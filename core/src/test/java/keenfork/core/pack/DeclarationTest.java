@@ -182,6 +182,14 @@ class DeclarationTest {
     }
 
     @Test
+    void a_class_of_additives_asks_nothing_where_its_numbers_stand_in_brackets() {
+        // E 150a and E 160a are of nothing that the law names: Regulation (EC) No 1333/2008, Annex II
+        for (var list : List.of("colour (E150a), stabiliser (E415), sugar", "colours (E160a, E100), apples, sugar",
+                "maize flour (with calcium, iron, niacin (B3), thiamin (B1)), salt"))
+            assertThat(Declaration.read(list, UK).vague()).as(list).isEmpty();
+    }
+
+    @Test
     void vague_words_ask_and_an_explanation_in_brackets_answers() {
         assertThat(Declaration.read("beans, spices, natural flavouring, modified starch", UK).vague())
                 .extracting(VagueTerm::words).containsExactly("spices", "natural flavouring", "modified starch");
