@@ -94,7 +94,7 @@ final class DeclarationReader {
     }
 
     void read() {
-        list(0, text.length(), Around.NOTHING);
+        list(0, text.length(), List.of());
         nameInFront();
         ofAnimals();
         anyAllergen();
@@ -108,7 +108,7 @@ final class DeclarationReader {
     boolean isList() { return named > 0 || products > 1; }
 
     /// Reads the terms from `from` to `to`, parted by commas, semicolons, line ends and full stops outside brackets.
-    private void list(int from, int to, Around around) {
+    private void list(int from, int to, List<String> path) {
         var start = from;
         var depth = 0;
         for (var at = from; at < to; at++) {
@@ -117,14 +117,14 @@ final class DeclarationReader {
             if (Tone.isClose(c)) depth = Math.max(0, depth - 1);
             if (depth == 0
                     && (c == ',' && !isDecimal(at) || PARTS_TERMS.indexOf(c) >= 0 || Tone.isFullStop(text, at))) {
-                term(start, at, around);
+                term(start, at, path);
                 start = at + 1;
             } else if (depth == 0 && edges.get(at) && at > start) {
-                term(start, at, around);
+                term(start, at, path);
                 start = at;
             }
         }
-        term(start, to, around);
+        term(start, to, path);
     }
 
     private boolean isDecimal(int comma) {
@@ -135,24 +135,25 @@ final class DeclarationReader {
     private record Inner(int from, int to) {}
 
     /// A term's own words are read with its brackets blanked out; then each bracket is read as a list under it.
-    private void term(int from, int to, Around around) {
+    private void term(int from, int to, List<String> path) {
         var term = text.substring(from, to);
         var brackets = Brackets.of(term);
         var head = Brackets.blanked(term, brackets);
         var inners = brackets.stream().map(i -> new Inner(from + i.inside(), from + i.to())).toList();
         var before = findings.size() + vague.size();
         var name = head.strip().replaceAll("\\s+", " ");
-        var below = name.chars().anyMatch(Character::isLetter) ? around.with(name) : around;
+        var below = new ArrayList<>(path);
+        if (name.chars().anyMatch(Character::isLetter)) below.add(name);
         nested++;
         for (var inner : inners) {
             if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head)) continue;
             if (nested < DEEPEST) list(inner.from, inner.to, below);
-            else head(Term.of(text.substring(inner.from, inner.to), inner.from, below), false);
+            else head(Term.of(text.substring(inner.from, inner.to), inner.from, below, name), false);
         }
         nested--;
         var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before
                 || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
-        head(Term.of(head, from, below), opensUp);
+        head(Term.of(head, from, below, path.isEmpty() ? "" : path.getLast()), opensUp);
     }
 
     private boolean opensUp(Inner inner) {
@@ -237,7 +238,7 @@ final class DeclarationReader {
         var head = term.words();
         var phrase = Foods.shipped().packPhrase(head);
         var colon = headline(head);
-        var numbers = ENumbers.of(head, !term.around().names().isEmpty());
+        var numbers = ENumbers.of(head, !term.path().isEmpty());
         for (var match : phrase.matches()) {
             var explained = opensUp || isNumbered(match, numbers, head) || isClassOf(match, phrase.matches(), head)
                     || colon >= match.end()
@@ -312,7 +313,7 @@ final class DeclarationReader {
     }
 
     private void match(Match match, Term term, boolean explained) {
-        var path = term.around().names();
+        var path = term.path();
         var start = term.offset() + match.start();
         var end = term.offset() + match.end();
         // "gluten-free oats": what is negated is the gluten, and the oats at the end are in it
@@ -329,7 +330,7 @@ final class DeclarationReader {
         }
         switch (match.meaning()) {
             case Meaning.OfSubstances(var substances) ->
-                    found(term.exempt(substances), tone, match.isTaken(), path, start, end);
+                    found(term.exempt(substances, match), tone, match.isTaken(), path, start, end);
             case Meaning.OfFood(var food) -> {
                 beyondBracket(match, tone, path, start, end);
                 if (food.isCompound() && explained) found(saidByName(food, match), tone, true, path, start, end);
@@ -380,7 +381,7 @@ final class DeclarationReader {
     private void food(Food food, Match match, Term term, Tone tone) {
         var start = term.offset() + match.start();
         var end = term.offset() + match.end();
-        found(term.exempt(food.holds()), tone, food.isCompound() || match.isTaken(), term.around().names(), start, end);
+        found(term.exempt(food.holds(), match), tone, food.isCompound() || match.isTaken(), term.path(), start, end);
         var sometimes = term.ofWhat(food.sometimes());
         if (tone == Tone.IN && !sometimes.isEmpty())
             vague.add(new VagueTerm(text.substring(start, end), sometimes,
