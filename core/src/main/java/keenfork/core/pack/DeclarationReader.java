@@ -23,7 +23,6 @@ import keenfork.core.food.Words;
 final class DeclarationReader {
     private static final Pattern SEEDS = Tone.pattern("seeds");
     private static final List<Substance> SESAME = List.of(Substances.shipped().get("sesame"));
-    private static final List<String> DASHES = List.of(" – ", " — ", " - ");
     private static final Pattern NOT_VEGETARIAN = Tone.pattern("not-vegetarian");
     private static final Pattern ALL_ALLERGENS = Tone.pattern("all-allergens");
     private static final Pattern CODES = Tone.pattern("codes");
@@ -140,25 +139,24 @@ final class DeclarationReader {
         var brackets = Brackets.of(term);
         var head = Brackets.blanked(term, brackets);
         var inners = brackets.stream().map(i -> new Inner(from + i.inside(), from + i.to())).toList();
-        var before = findings.size() + vague.size();
         var name = head.strip().replaceAll("\\s+", " ");
         var below = new ArrayList<>(path);
         if (name.chars().anyMatch(Character::isLetter)) below.add(name);
+        var opened = new ArrayList<Opened>();
         nested++;
         for (var inner : inners) {
-            if (LatinName.isOne(text.substring(inner.from, inner.to)) && namesFood(head)) continue;
+            var inside = text.substring(inner.from, inner.to);
+            if (LatinName.isOne(inside) && namesFood(head)) continue;
+            var before = findings.size();
             if (nested < DEEPEST) list(inner.from, inner.to, below);
-            else head(Term.of(text.substring(inner.from, inner.to), inner.from, below, name), false);
+            else head(Term.of(inside, inner.from, below, name), Opened.NOTHING);
+            Opened.by(inside, inner.from - from,
+                    findings.stream().skip(before).anyMatch(f -> isOf(f, Allergens.all()))).ifPresent(opened::add);
         }
         nested--;
-        var opensUp = inners.stream().anyMatch(i -> opensUp(i)) && (findings.size() + vague.size() > before
-                || inners.stream().anyMatch(i -> namesFood(text.substring(i.from, i.to))));
-        head(Term.of(head, from, below, path.isEmpty() ? "" : path.getLast()), opensUp);
-    }
-
-    private boolean opensUp(Inner inner) {
-        var inside = text.substring(inner.from, inner.to);
-        return inside.chars().filter(Character::isLetter).count() > 2 || ENumbers.areIn(inside);
+        var isFirst = from == 0 || Tone.endsSentence(text, from - 1);
+        if (isFirst) Opened.byDash(head).ifPresent(opened::add);
+        head(Term.of(head, from, below, path.isEmpty() ? "" : path.getLast()), opened);
     }
 
     /// "Naan bread. Wheat flour, water, …": a name in front of the list asks for no list. What it surely holds stands,
@@ -227,25 +225,21 @@ final class DeclarationReader {
         return Foods.shipped().packWords().isNamedIn(words) || ENumbers.areIn(words);
     }
 
-    /// {@return where a headline ends: "pesto: basil", "curry sauce base – onion"; -1 where there is none}
-    private static int headline(String head) {
-        var colon = head.indexOf(':');
-        for (var dash : DASHES) if (colon < 0) colon = head.indexOf(dash);
-        return colon;
-    }
-
-    private void head(Term term, boolean opensUp) {
+    /// @param opened what of it is told by more than its name
+    private void head(Term term, List<Opened> opened) {
         var head = term.words();
         var phrase = Foods.shipped().packPhrase(head);
-        var colon = headline(head);
         var numbers = ENumbers.of(head, !term.path().isEmpty());
+        var colon = head.indexOf(':');
+        var isHeadline = colon >= 0
+                && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
         for (var match : phrase.matches()) {
-            var explained = opensUp || isNumbered(match, numbers, head) || isClassOf(match, phrase.matches(), head)
-                    || colon >= match.end()
-                            && (!numbers.isEmpty() || phrase.matches().stream().anyMatch(m -> m.start() > colon));
+            var explained = opened.stream().anyMatch(o -> o.tells(match, head))
+                    || isNumbered(match, numbers, head) || isClassOf(match, phrase.matches(), head)
+                    || isHeadline && new Opened(colon, true).tells(match, head);
             match(match, term, explained);
         }
-        for (var number : numbers) match(number, term, opensUp);
+        for (var number : numbers) match(number, term, !opened.isEmpty());
         var sentence = isBehindList(term.offset(), head.length()) ? SENTENCE_BEHIND : SENTENCE;
         words += (int) Words.of(head).stream().filter(w -> w.text().length() > 1).count();
         for (var word : unknown(phrase, head, sentence)) unknown(word, term.offset());

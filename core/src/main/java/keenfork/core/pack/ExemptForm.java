@@ -36,7 +36,8 @@ record ExemptForm(Substance source, Set<String> told, Substance form, Pattern en
         row.list(2).forEach(name -> told.add(Words.key(name)));
         return new ExemptForm(row.read(1, Substances.shipped()::get), told, row.read(3, Substances.shipped()::get),
                 Pattern.compile(form + "[\\s\\d.,%*]*(?:\\s(?:" + Tone.held("form-from") + "))*:?\\s*$"),
-                Pattern.compile(form + "\\s{0,3}(?::|(?:\\s(?:" + Tone.held("form-from") + "))+:?)\\s{0,3}$"),
+                Pattern.compile(form + "\\s{0,3}(?::(?:\\s?(?:%1$s))?|(?:\\s(?:%1$s))+:?)\\s{0,3}$"
+                        .formatted(Tone.held("form-from"))),
                 Pattern.compile("(?iu)[\\s-](?:(?:%s)\\s)?(?:%s)(?!\\p{L})".formatted(Tone.held("form-based"), names)));
     }
 
