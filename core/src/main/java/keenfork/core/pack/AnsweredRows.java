@@ -178,13 +178,13 @@ final class AnsweredRows {
         return LEADS_ON.matcher(text).region(from, to).matches();
     }
 
-    /// "Free from the following:" turns what follows; "made without preservatives" and "suitable for vegetarians" say
-    /// all they say
+    /// "Free from the following:" turns what follows; "made without preservatives", "suitable for vegetarians" and
+    /// "molluscs free" say all they say
     private static boolean endsTurned(String heading, Pattern turns) {
         var turned = turns.matcher(heading);
         var ends = false;
         while (turned.find())
-            ends = !SUITS.matcher(turned.group()).lookingAt()
+            ends = !SUITS.matcher(turned.group()).lookingAt() && !XFree.isOfAllergen(turned.group())
                     && LEADS_ON.matcher(heading).region(turned.end(), heading.length()).matches();
         return ends;
     }

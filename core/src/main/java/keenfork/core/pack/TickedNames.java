@@ -80,7 +80,9 @@ final class TickedNames {
         var rows = new ArrayList<Found>();
         for (int first = 0, last; first < signs.size(); first = last + 1) {
             last = first;
-            while (last + 1 < signs.size() && isName(text, between(text, signs.get(last), signs.get(last + 1)))) last++;
+            while (last + 1 < signs.size() && !answersLine(text, signs.get(last))
+                    && isName(text, between(text, signs.get(last), signs.get(last + 1))))
+                last++;
             // no name reaches over another sign
             var from = first == 0 ? 0 : signs.get(first - 1).end;
             var to = last + 1 == signs.size() ? text.length() : signs.get(last + 1).start;
@@ -88,6 +90,14 @@ final class TickedNames {
             rows.add(new Found(row(text, run, from, to), run));
         }
         return rows;
+    }
+
+    /// "GMO free: yes" and a line end: the answer is of its own line, and of nothing on the next one
+    private static boolean answersLine(String text, Sign sign) {
+        if (!sign.isWord || !text.startsWith("\n", sign.end)) return false;
+        var at = sign.start;
+        while (at > 0 && text.charAt(at - 1) == ' ') at--;
+        return at > 0 && text.charAt(at - 1) == ':';
     }
 
     private static Tone tone(MatchResult sign) {
@@ -151,7 +161,7 @@ final class TickedNames {
     /// "Shared equipment: ☒ egg ☐ nuts" tells of traces, and its empty boxes say nothing of the recipe
     private static boolean isOfTraces(String text, int first) {
         var from = first;
-        while (from > 0 && first - from < LONGEST && ",|".indexOf(text.charAt(from - 1)) < 0
+        while (from > 0 && first - from < LONGEST && ",|/•".indexOf(text.charAt(from - 1)) < 0
                 && !Tone.endsSentence(text, from - 1))
             from--;
         var heading = OF_TRACES.matcher(text).region(from, first);

@@ -25,9 +25,16 @@ final class XFree {
     private static final Pattern OF_A_PLACE =
             Pattern.compile("(?iu)\\b(?:" + Tone.held("free-place") + ")\\s+(?:is|are)(?:\\s+\\p{L}+)?\\s*$");
     private static final Pattern LAST_WORD = Pattern.compile("(?U)[\\p{L}'’-]+\\s*$");
+    private static final Pattern FREE = Pattern.compile("(?i)[- ]free$");
     private static final Pattern ENDS = Pattern.compile("\\s*(?:[.!;)\\]\\n]|$)");
 
     private XFree() {}
+
+    /// {@return whether words say that one allergen is not there: "molluscs free", but not "guaranteed free"}
+    static boolean isOfAllergen(String words) {
+        var name = FREE.matcher(words).replaceFirst("");
+        return name.length() < words.length() && Allergens.areAllOf(name);
+    }
 
     /// {@return where what a text says to be free of begins}
     ///
