@@ -146,7 +146,7 @@ final class DeclarationReader {
         nested++;
         for (var inner : inners) {
             var inside = text.substring(inner.from, inner.to);
-            if (LatinName.isOne(inside) && namesFood(head)) continue;
+            if (LatinName.isOne(inside) && Opened.namesFood(head)) continue;
             var before = findings.size();
             if (nested < DEEPEST) list(inner.from, inner.to, below);
             else head(Term.of(inside, inner.from, below, name), Opened.NOTHING);
@@ -219,10 +219,6 @@ final class DeclarationReader {
 
     static boolean isOf(Finding finding, List<Substance> branches) {
         return branches.stream().anyMatch(b -> Substances.shipped().isUnder(finding.substance(), b));
-    }
-
-    private static boolean namesFood(String words) {
-        return Foods.shipped().packWords().isNamedIn(words) || ENumbers.areIn(words);
     }
 
     /// @param opened what of it is told by more than its name

@@ -42,7 +42,8 @@ record Opened(int at, boolean isList) {
         return Optional.empty();
     }
 
-    private static boolean namesFood(String words) {
+    /// {@return whether words name a food or an additive}
+    static boolean namesFood(String words) {
         return Foods.shipped().packWords().isNamedIn(words) || ENumbers.areIn(words);
     }
 

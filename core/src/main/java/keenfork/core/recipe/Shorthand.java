@@ -2,8 +2,8 @@ package keenfork.core.recipe;
 
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Food;
