@@ -13,7 +13,8 @@ import keenfork.core.food.Lexicon.Match;
 /// Words that name a food and mostly do something else: a food only where they stand as one.
 final class TwoSided {
     private enum Sense {
-        DESCRIBES, ANIMAL, WORKS, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED, FLESHY,
+        DESCRIBES, ANIMAL, WORKS, SPREAD, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED,
+        FLESHY,
         TOPS, LEADS, PREPARED, SAUCED, ALONG, NOUN
     }
 
@@ -38,7 +39,7 @@ final class TwoSided {
         return text.length() < Byte.MAX_VALUE && (LETTERS[text.length()] >> (text.charAt(0) & 31) & 1) == 1;
     }
 
-    private static final Set<Sense> WORKS = EnumSet.of(Sense.WORKS, Sense.NOUN);
+    private static final Set<Sense> WORKS = EnumSet.of(Sense.WORKS, Sense.SPREAD, Sense.NOUN);
     private static final Pattern OPENS = Pattern.compile("(?iU)(?:of\\s)?(?<word>\\p{L}+)\\s(?:"
             + Grammar.anyOf("told-with") + "|" + Grammar.anyOf("filled-in") + ")\\b");
     /// what is rather named than told to do, at the head of a line
@@ -154,9 +155,11 @@ final class TwoSided {
             case LEADS -> !DishWord.leads(place);
             case SAUCED -> !DishWord.leads(place) || !isOf(place.next(), FLESHY);
             case PREPARED -> place.isRightBehindFood() || !DishWord.leads(place);
-            case WORKS, NOUN -> !isThing(place) && !isServed(place, kind) && !DishWord.isFilling(place)
-                    && !DishWord.isListed(place) && !DishWord.isBesideMade(place)
-                    && (place.leadsToFood() || place.isAside());
+            case WORKS, SPREAD, NOUN ->
+                    (!isThing(place) || kind == Sense.SPREAD && isOfWhat(place)) && !isServed(place, kind)
+                            && !DishWord.isFilling(place)
+                            && !DishWord.isListed(place) && !DishWord.isBesideMade(place)
+                            && (place.leadsToFood() || place.isAside());
             case MANNER -> place.leadsToFood() || !place.isFirst() && (place.isAside()
                     || !Joint.parts(place.text(), place.last().end(), place.match().start()));
             // "jelly, 1 pkt strawberry" and "jelly 1 pkt strawberry" say the same
@@ -171,6 +174,11 @@ final class TwoSided {
 
     private static boolean isOf(Match match, Set<Origin> origins) {
         return match.meaning() instanceof Meaning.OfFood(var food) && origins.contains(food.origin());
+    }
+
+    /// "a sprinkle of chopped parsley", "a glaze of honey": the food behind it is all it is made of
+    private static boolean isOfWhat(Place place) {
+        return !place.isLast() && TAKEN_OF.matcher(place.behind()).lookingAt();
     }
 
     private static boolean isTakenOf(Place place) {

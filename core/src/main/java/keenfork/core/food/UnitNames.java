@@ -30,7 +30,7 @@ public final class UnitNames {
         var all = new ArrayList<UnitName>();
         for (var row : Table.read(UnitNames.class, "units.txt", 6)) {
             var unit = row.read(1, UnitNames::unit);
-            var times = row.read(4, c -> Arrays.stream(c.split(" ")).map(f -> Fraction.of(Long.parseLong(f))).toList());
+            var times = row.read(4, c -> Arrays.stream(c.split(" ")).map(Fraction::read).toList());
             var noun = row.cell(2).isEmpty() ? unit.id() : row.cell(2);
             for (var word : row.list(0)) all.add(new UnitName(word, unit, noun, times.getFirst(), times.getLast()));
         }

@@ -32,6 +32,15 @@ public record Fraction(long top, long bottom) implements Comparable<Fraction> {
         return whole >= 0 && whole < WHOLE.length ? WHOLE[(int) whole] : new Fraction(whole, 1);
     }
 
+    /// {@return the fraction that figures stand for: "3", "1/4"}
+    /// @throws NumberFormatException where they are no figures
+    public static Fraction read(String figures) {
+        var stroke = figures.indexOf('/');
+        return stroke < 0 ? of(Long.parseLong(figures))
+                : new Fraction(Long.parseLong(figures.substring(0, stroke)),
+                        Long.parseLong(figures.substring(stroke + 1)));
+    }
+
     /// {@return the sum, or a million where it would pass that}
     public Fraction plus(Fraction other) {
         if (isSmall() && other.isSmall()) return small(top * other.bottom + other.top * bottom, bottom * other.bottom);

@@ -1,9 +1,9 @@
 package keenfork.core.recipe;
 
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Meaning;
@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /// Names that mean another food where they are counted: "2 peppers" are no peppercorns.
 final class Counted {
-    private static final Map<String, Named> HELD = read();
+    private static final Map<String, List<Named>> HELD = read();
     /// What stands for a food where it is counted, by the key of the food.
     ///
     /// @param word  in its one form
@@ -33,7 +33,7 @@ final class Counted {
         private boolean isMeant(MeasureReader.Measure measure, Food food) {
             var rest = " " + Words.key(measure.rest()) + " ";
             var isByItself = rest.contains(" " + word + " ")
-                    && food.names().stream().map(Words::key).noneMatch(n -> !n.equals(word) && rest.contains(n));
+                    && food.names().stream().map(Words::key).noneMatch(n -> !word.contains(n) && rest.contains(n));
             if (!isByItself || most == null) return isByItself;
             return measure.amount() != null && measure.amount().high().compareTo(most) <= 0
                     && whole.matcher(measure.rest().strip()).find();
@@ -42,11 +42,10 @@ final class Counted {
 
     private Counted() {}
 
-    private static Map<String, Named> read() {
-        var held = new HashMap<String, Named>();
-        for (var row : Table.read(Counted.class, "counted.txt", 4))
-            held.put(row.read(0, Counted::food).id(), Named.of(row));
-        return held;
+    private static Map<String, List<Named>> read() {
+        return Table.read(Counted.class, "counted.txt", 4).stream()
+                .collect(Collectors.groupingBy(r -> r.read(0, Counted::food).id(),
+                        Collectors.mapping(Named::of, Collectors.toUnmodifiableList())));
     }
 
     private static Food food(String name) {
@@ -65,8 +64,7 @@ final class Counted {
 
     private static Line.Choice of(MeasureReader.Measure measure, Line.Choice choice) {
         if (!(choice.main() instanceof Meaning.OfFood(var food))) return choice;
-        var named = HELD.get(food.id());
-        if (named == null || !named.isMeant(measure, food)) return choice;
-        return choice.with(new Meaning.OfFood(named.counted()), choice.others());
+        return HELD.getOrDefault(food.id(), List.of()).stream().filter(n -> n.isMeant(measure, food)).findFirst()
+                .map(n -> choice.with(new Meaning.OfFood(n.counted()), choice.others())).orElse(choice);
     }
 }

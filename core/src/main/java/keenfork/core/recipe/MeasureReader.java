@@ -383,6 +383,8 @@ final class MeasureReader {
         return BY_ITSELF.contains(unit.unit()) || !unit.times().equals(Fraction.ONE);
     }
 
+    private static Amount one(Written unit) { return Amount.of(1, unit.unit()).times(unit.times()); }
+
     private Measure unnumbered(String text) {
         var cursor = new Cursor(text, 0);
         cursor.take(Does.THE, Does.SOME);
@@ -395,17 +397,17 @@ final class MeasureReader {
             if (each != null) cursor.blanks();
             // "cloves 50 g": the count noun is the food itself
             if (cursor.ahead() != 0)
-                return noted.with(new Measure(Amount.of(1, unit.unit()), unit.noun(), size, each, null, null,
+                return noted.with(new Measure(one(unit), unit.noun(), size, each, null, null,
                         Set.of(), afterOf(cursor)));
         }
         // "tbsp dijon": one
         if (unit != null && SPOONS.contains(unit.unit()) && Character.isLetter(cursor.ahead())
                 && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at))
-            return new Measure(Amount.of(1, unit.unit()), unit.noun(), size, null, null, null, Set.of(),
+            return new Measure(one(unit), unit.noun(), size, null, null, null, Set.of(),
                     afterOf(cursor));
         if (unit != null && isByItself(unit) && Character.isLetter(cursor.ahead()) && !HAS_FIGURE.matcher(text).find()
                 && !Foods.shipped().recipeWords().isNameBeyond(text, start, cursor.at))
-            return measure(Amount.of(1, unit.unit()).times(unit.times()), Set.of(), afterOf(cursor));
+            return measure(one(unit), Set.of(), afterOf(cursor));
         cursor.at = start;
         var found = behind.read(text);
         return found != null ? noted.with(found) : measure(null, Set.of(), text);

@@ -61,9 +61,7 @@ final class MeasureWords {
     private MeasureWords() {}
 
     private static Fraction fraction(String cell) {
-        var parts = cell.split("/");
-        if (parts.length == 2) return new Fraction(Long.parseLong(parts[0]), Long.parseLong(parts[1]));
-        return cell.isEmpty() || cell.contains(".") ? Fraction.ONE : Fraction.of(Long.parseLong(cell));
+        return cell.isEmpty() || cell.contains(".") ? Fraction.ONE : Fraction.read(cell);
     }
 
     private static BigDecimal factor(String cell) {

@@ -174,12 +174,12 @@ final class Several {
         return false;
     }
 
-    /// Most lines have no figure behind a comma, a plus or an "and".
+    /// Most lines have no amount behind a comma, a plus or an "and".
     private static boolean mayBe(String line) {
         for (var at = 3; at < line.length(); at++) {
             var c = line.charAt(at);
-            if ((c >= '0' && c <= '9' || c > 127 || c == 'j' || c == 'z') && line.charAt(at - 1) == ' '
-                    && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0)
+            if (line.charAt(at - 1) == ' ' && ",;+&ds".indexOf(line.charAt(at - 2)) >= 0
+                    && (c > 127 || c == 'j' || c == 'z' || AmountStart.mayBe(line, at)))
                 return true;
         }
         return false;
@@ -195,7 +195,7 @@ final class Several {
 
     private record Cut(int from, int to) {}
 
-    /// A comma, a plus or an "and" outside brackets with a number right behind it.
+    /// A comma, a plus or an "and" outside brackets with an amount right behind it.
     private static @org.jspecify.annotations.Nullable Cut next(String line, int from) {
         var depth = 0;
         for (var at = from; at < line.length(); at++) {
@@ -224,7 +224,7 @@ final class Several {
     private static boolean startsAmount(String line, int at) {
         var c = line.charAt(at);
         if (c == 'j' || c == 'z') return PRESSED.matcher(line).region(at, line.length()).lookingAt();
-        return (Character.isDigit(c) || "½⅓⅔¼¾".indexOf(c) >= 0) && Numbers.at(line, at) != null;
+        return AmountStart.mayBe(line, at) && AmountStart.end(line, at) >= 0;
     }
 
     private static String upToNext(String text) {
@@ -239,11 +239,11 @@ final class Several {
         if (pressed.lookingAt())
             return !Foods.shipped().recipeWords().read(piece.substring(pressed.end())).matches()
                     .isEmpty();
-        var number = Numbers.at(piece, 0);
-        if (number == null) return false;
+        var amount = AmountStart.end(piece, 0);
+        if (amount < 0) return false;
         if (isByLetter(piece)) return true;
         var comma = piece.indexOf(',');
-        var head = comma < 0 ? piece.substring(number.end()) : piece.substring(Math.min(number.end(), comma), comma);
+        var head = comma < 0 ? piece.substring(amount) : piece.substring(Math.min(amount, comma), comma);
         return Shorthand.isMustard(piece) || Shorthand.isShortName(piece) || Foods.shipped().alone(head).isPresent()
                 || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
                 || Foods.shipped().isShortForm(head)

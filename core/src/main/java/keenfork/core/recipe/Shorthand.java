@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
@@ -55,9 +56,9 @@ final class Shorthand {
     private static final int ALL_SHARES = 100;
     /// "rice and quinoa 50:50, 2 kg": a mix, by its shares
     private static final Pattern SHARES = Pattern.compile("(?<![\\d.:/])([1-9]0)\\s?[:/]\\s?([1-9]0)(?![\\d:/%])");
-    /// "add 200 g tahini", "& 3 eggs": what is done, before how much
-    private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount")
-            + ")\\s|[&]\\s?){1,5}");
+    /// "add 200 g tahini", "& 3 eggs", "um, 2 tins": what is done, before how much
+    private static final Pattern LEAD = Pattern.compile("(?iU)^(?:(?:" + Grammar.anyOf("before-amount") + ")\\s|(?:"
+            + Grammar.anyOf("hesitates") + "),?\\s|[&]\\s?){1,5}");
     /// "shrimp 21-25 ct, 2 lb"
     private static final Pattern GRADE = Pattern
             .compile("(?i)(?<!\\d)\\d{1,3}\\s?[-/–]\\s?\\d{1,3}\\s?(?:" + Grammar.anyOf("to-the-pound") + ")\\b\\.?,?");
@@ -66,8 +67,10 @@ final class Shorthand {
             Grammar.list("onion-meant").getFirst(), byStroke("crumb-by-stroke"),
             Grammar.list("crumb-meant").getFirst());
 
-    private static final Set<String> FIRST_OF_LEAD = Grammar.list("before-amount").stream()
-            .map(w -> w.split(" ")[0]).collect(Collectors.toUnmodifiableSet());
+    private static final Set<String> FIRST_OF_LEAD = Stream.concat(
+            Grammar.list("before-amount").stream().map(w -> w.split(" ")[0]),
+            Grammar.list("hesitates").stream().flatMap(w -> Stream.of(w, w + ","))).collect(
+                    Collectors.toUnmodifiableSet());
     /// "oil/vinegar 3:1": how much of the one for how much of the other
     private static final Pattern RATIO = Pattern.compile("(?<![\\d.:/])[1-9](?::[1-9]){1,3}(?![\\d:/%])");
     private static final Pattern STROKE = Pattern.compile("(?<=\\p{L})\\s?/\\s?(?=\\p{L})");
