@@ -55,7 +55,7 @@ public final class GroupCsv {
     /// no such table}
     public static Optional<GuestList> guests(String text, RuleBook ruleBook) {
         var rows = CsvRows.cells(text);
-        return GuestList.isTable(rows) ? Optional.of(GuestList.ofTable(rows, ruleBook)) : Optional.empty();
+        return GuestList.isTable(rows, ruleBook) ? Optional.of(GuestList.ofTable(rows, ruleBook)) : Optional.empty();
     }
 
     private static List<CSVRecord> rows(String text) throws Unreadable {

@@ -10,7 +10,8 @@ import keenfork.core.regime.RuleBook;
 ///
 /// @param entries each group as it was read, in order
 /// @param isWhole whether all of it was read; false where there are more groups than are taken at once
-/// @param passedOver what tells of nobody who avoids anything: greetings, totals, who eats everything
+/// @param passedOver what tells of nobody who avoids anything: greetings, totals, who eats everything, names with
+/// nothing behind them
 public record GuestList(List<Entry> entries, boolean isWhole, List<String> passedOver) {
     /// groups taken at once
     public static final int MOST = 200;
@@ -37,8 +38,8 @@ public record GuestList(List<Entry> entries, boolean isWhole, List<String> passe
     public static GuestList of(List<Entry> entries) { return new GuestList(entries, true, List.of()); }
 
     /// {@return whether the first row of a table names who the guests are, and what they avoid}
-    public static boolean isTable(List<List<String>> rows) {
-        return !rows.isEmpty() && GuestTable.isHead(rows.getFirst());
+    public static boolean isTable(List<List<String>> rows, RuleBook ruleBook) {
+        return !rows.isEmpty() && GuestTable.isHead(rows.getFirst(), ruleBook);
     }
 
     /// Reads a table whose first row names its columns; who eats everything is left out.
@@ -50,8 +51,8 @@ public record GuestList(List<Entry> entries, boolean isWhole, List<String> passe
 
     /// Reads a list; who eats everything is left out, and nobody else is.
     public static GuestList read(String text, RuleBook ruleBook) {
-        var rows = GuestRows.of(text);
-        if (isTable(rows)) return ofTable(rows, ruleBook);
+        var rows = GuestRows.of(text, ruleBook);
+        if (isTable(rows, ruleBook)) return ofTable(rows, ruleBook);
         var entries = new ArrayList<Entry>();
         var parted = GuestPieces.of(text, ruleBook);
         var passedOver = new ArrayList<String>();
@@ -65,7 +66,7 @@ public record GuestList(List<Entry> entries, boolean isWhole, List<String> passe
             if (entries.size() == MOST) return new GuestList(entries, false, passedOver);
             entries.add(entry);
         }
-        passedOver.addAll(parted.signed());
+        passedOver.addAll(parted.passed());
         return new GuestList(entries, true, passedOver);
     }
 

@@ -37,6 +37,11 @@ final class GuestPieces {
     private static final Pattern HEAD = Pattern.compile("(?U)^\\p{L}[\\p{L}\\d'’ ]{0,30}:\\s*\\S");
     private static final Pattern OTHERS =
             Pattern.compile("(?i)(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b");
+    /// "Table 4: Jo, Kim (coeliac)", "Top table - Ann (veg)"
+    private static final Pattern SEATED =
+            Pattern.compile("^(?<where>[^:(,]{1,40}?)(?::|\\s[-–—])\\s+(?<rest>\\S.*)$");
+    /// so many lines of a name and what they avoid make a list of names
+    private static final int FEWEST_NAMED = 2;
     private static final Pattern NEXT = Pattern.compile("[,+]|\\s(?:and|&)\\s");
 
     /// What is said of one group.
@@ -57,26 +62,49 @@ final class GuestPieces {
     /// The pieces of a list.
     ///
     /// @param all    what may be of a group
-    /// @param signed who wrote the list, as they signed it
-    record Parted(List<Piece> all, List<String> signed) {}
+    /// @param passed who stands in the list with nothing said of them, and who signed it
+    record Parted(List<Piece> all, List<String> passed) {}
 
     static Parted of(String list, RuleBook ruleBook) {
         var pieces = new GuestPieces(ruleBook);
         var all = new ArrayList<Piece>();
-        var signed = new ArrayList<String>();
+        var passed = new ArrayList<String>();
         var isSigned = false;
-        for (var line : LINES.split(list)) {
-            var bare = TOTAL.matcher(BULLET.matcher(line.strip()).replaceFirst("").strip()).replaceFirst("");
+        var lines = LINES.splitAsStream(list).map(GuestPieces::bare).toList();
+        var isOfNames = lines.stream().filter(l -> NameRow.tellsOfGuest(withoutSeat(l), ruleBook)).limit(FEWEST_NAMED)
+                .count() == FEWEST_NAMED;
+        for (var bare : lines) {
             // who wrote the list eats nothing
             var unsigned = isSigned && GuestWords.isWho(bare, ruleBook) ? ""
                     : GuestWords.withoutSignature(bare, ruleBook);
-            if (!unsigned.equals(bare)) signed.add(bare.substring(unsigned.length()));
+            if (!unsigned.equals(bare)) passed.add(bare.substring(unsigned.length()));
             if (unsigned.isBlank()) continue;
             isSigned = GuestWords.isFarewell(bare);
+            if (pieces.addRow(unsigned, isOfNames, all, passed)) continue;
             var told = GuestLine.told(unsigned, ruleBook);
             if (!told.isEmpty()) all.addAll(pieces.ofLine(LETTERS.matcher(told).replaceAll("$1 ")));
         }
-        return new Parted(all, signed);
+        return new Parted(all, passed);
+    }
+
+    private static String bare(String line) {
+        return TOTAL.matcher(BULLET.matcher(line.strip()).replaceFirst("").strip()).replaceFirst("");
+    }
+
+    private static String withoutSeat(String line) {
+        var seated = SEATED.matcher(line);
+        return seated.matches() && GuestWords.tellsWhere(seated.group("where")) ? seated.group("rest") : line;
+    }
+
+    /// "Table 4: Jo, Kim (coeliac), Lee": each by themselves, and nothing is said of Jo and Lee
+    private boolean addRow(String line, boolean isOfNames, List<Piece> all, List<String> passed) {
+        var rest = withoutSeat(line);
+        var where = line.substring(0, line.length() - rest.length()).replaceAll("[\\s:–—-]+$", "");
+        var guests = isOfNames && NameRow.isBare(rest, ruleBook) ? List.of(rest) : NameRow.of(rest, ruleBook);
+        for (var guest : guests)
+            if (NameRow.isBare(guest, ruleBook)) passed.add(guest);
+            else all.add(new Piece(where, guest, false));
+        return !guests.isEmpty();
     }
 
     private List<Piece> ofLine(String line) {

@@ -5,8 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.people.FormField;
+import keenfork.core.regime.RuleBook;
 
 /// The rows of a list of guests that is a table: cells between bars, tabs, commas or semicolons, or a form for each
 /// guest below each other, "Name: Ann Weaver", "Allergies: none".
@@ -18,13 +21,13 @@ final class GuestRows {
     private GuestRows() {}
 
     /// {@return the cells of each line, where all lines are rows of a table; none where they are not}
-    static List<List<String>> of(String list) {
+    static List<List<String>> of(String list, RuleBook ruleBook) {
         var lines = list.lines().filter(l -> !l.isBlank() && !RULE.matcher(l).matches()).toList();
         if (lines.isEmpty()) return List.of();
         if (lines.stream().allMatch(l -> l.indexOf('|') >= 0 || l.indexOf('\t') >= 0))
             return lines.stream().map(GuestRows::cells).toList();
         for (var mark : List.of(',', ';'))
-            if (GuestTable.isHead(parted(lines.getFirst(), mark)))
+            if (GuestTable.isHead(parted(lines.getFirst(), mark), ruleBook))
                 return lines.stream().map(l -> parted(l, mark)).toList();
         return ofForms(lines);
     }
@@ -56,14 +59,18 @@ final class GuestRows {
     private static List<List<String>> ofForms(List<String> lines) {
         var guests = new ArrayList<Map<String, String>>();
         var heads = new LinkedHashSet<String>();
-        for (var line : lines) {
-            var field = FIELD.matcher(line.strip());
-            if (!field.matches()) return List.of();
+        var fields = lines.stream().map(l -> FIELD.matcher(l.strip())).filter(Matcher::matches).toList();
+        if (fields.size() < lines.size()) return List.of();
+        // "Guests:" over lines of "Ann: vegan", which are no fields of a form
+        var isForm = fields.stream().anyMatch(f -> FormField.isColumn(f.group("head")));
+        if (!isForm && !fields.stream().allMatch(GuestRows::isOfForm)) return List.of();
+        for (var field : fields) {
             var head = field.group("head").strip();
             var isName = GuestWords.isNameColumn(head);
-            if (!isName && (guests.isEmpty() || !FormField.isHeading(head) && !GuestWords.isCountColumn(head)))
-                return List.of();
-            if (isName && (guests.isEmpty() || guests.getLast().keySet().stream().anyMatch(FormField::isHeading)))
+            if (guests.isEmpty() && (!isName || field.group("answer").isBlank())) return List.of();
+            // a first name and a last one are of the same guest
+            if (isName && (guests.isEmpty() || guests.getLast().keySet().stream()
+                    .anyMatch(h -> h.equals(head) || !GuestWords.isNameColumn(h))))
                 guests.add(new LinkedHashMap<>());
             heads.add(head);
             guests.getLast().merge(head, field.group("answer").strip(), (a, b) -> a + ", " + b);
@@ -72,5 +79,11 @@ final class GuestRows {
         rows.add(List.copyOf(heads));
         for (var guest : guests) rows.add(heads.stream().map(h -> guest.getOrDefault(h, "")).toList());
         return rows;
+    }
+
+    /// a name, a number of people, or yes and no
+    private static boolean isOfForm(MatchResult field) {
+        return GuestWords.isNameColumn(field.group("head")) || GuestWords.isCountColumn(field.group("head"))
+                || FormField.isTicked(field.group("answer")) || FormField.isUnticked(field.group("answer"));
     }
 }

@@ -50,7 +50,8 @@ final class GuestWords {
 
     private GuestWords() {}
 
-    private static Set<String> of(String... kinds) {
+    /// {@return the words of those kinds}
+    static Set<String> of(String... kinds) {
         var wanted = Set.of(kinds);
         return Table.read(GuestWords.class, "guest-words.txt", 3).stream().filter(r -> wanted.contains(r.cell(1)))
                 .flatMap(r -> r.list(0).stream()).collect(Collectors.toUnmodifiableSet());

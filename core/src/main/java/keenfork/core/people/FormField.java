@@ -13,9 +13,14 @@ public final class FormField {
     private static final String JOINT = "(?:\\s|\\s?[/&,]\\s?)";
     private static final Pattern HEADING = Pattern.compile(
             "(?iUm)(?:^|(?<=[.;|,\\n]\\s?))(?<heading>(?:%1$s)(?:%2$s(?:%1$s)){0,%3$d})%4$s".formatted(
-                    anyOf("asks", "around", "dish"), JOINT, MOST_WORDS - 1, "\\s?(?:[:?=]|\\s[-–—]\\s)[\\s:?]*"));
+                    anyOf("asks", "around", "dish", "tells"), JOINT, MOST_WORDS - 1,
+                    "\\s?(?:[:?=]|\\s[-–—]\\s)[\\s:?]*"));
     private static final Pattern ASKS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks", "dish")));
     private static final Pattern AVOIDS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("asks")));
+    private static final Pattern TELLS = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("tells")));
+    private static final Pattern TICKED = Pattern.compile("(?iU)(?:%s)".formatted(anyOf("yes", "ticked")));
+    private static final Pattern UNTICKED = Pattern.compile("(?iU)(?:%s)".formatted(anyOf("no", "unticked")));
+    private static final Pattern DENIED = Pattern.compile("(?iU)(?:%s)".formatted(anyOf("no")));
     private static final Pattern LEFT_OUT = Pattern.compile("(?iU)\\b(?:%s)\\b".formatted(anyOf("left-out")));
     private static final String END = "(?=\\s*(?:$|[.,;|\\n(]|[-–—]\\s|\\bbut\\b))";
     private static final Pattern NO = Pattern.compile("(?iUm)(?:(?:%s)|[-–—])%s".formatted(anyOf("no"), END));
@@ -40,6 +45,24 @@ public final class FormField {
     /// {@return whether a heading asks which dish was chosen, and nothing of what is avoided: "Meal choice"}
     public static boolean isOfDish(String heading) { return isHeading(heading) && !AVOIDS.matcher(heading).find(); }
 
+    /// {@return whether a column of a table with such a heading tells what is avoided: "Allergies", "Please specify"}
+    public static boolean isColumn(String heading) {
+        var asked = HEADING.matcher(heading.strip() + ":");
+        return asked.matches() && (AVOIDS.matcher(asked.group("heading")).find()
+                || TELLS.matcher(asked.group("heading")).find());
+    }
+
+    /// {@return whether a cell of a table says yes and nothing else: "Y", "✓", "x"}
+    public static boolean isTicked(String cell) { return TICKED.matcher(cell.strip()).matches(); }
+
+    /// {@return whether a cell of a table says no and nothing else: "N", "-", or nothing at all}
+    public static boolean isUnticked(String cell) {
+        return cell.isBlank() || UNTICKED.matcher(cell.strip()).matches();
+    }
+
+    /// {@return whether a cell of a table says no in a word: "no", "N"}
+    public static boolean isDenied(String cell) { return DENIED.matcher(cell.strip()).matches(); }
+
     /// {@return whether the name of a dish says what is not in it: "GF chicken", "cod, no butter"}
     public static boolean leavesOut(String dish) { return LEFT_OUT.matcher(dish).find(); }
 
@@ -50,6 +73,10 @@ public final class FormField {
         return pattern.matcher(text).useTransparentBounds(true).region(at, text.length());
     }
 
+    private static boolean asks(String heading) {
+        return ASKS.matcher(heading).find() || TELLS.matcher(heading).find();
+    }
+
     /// {@return a text with the answers alone}
     static String answers(String text) {
         if (text.indexOf(':') < 0 && text.indexOf('?') < 0 && text.indexOf('=') < 0 && text.indexOf(" - ") < 0)
@@ -58,7 +85,7 @@ public final class FormField {
         var answers = new StringBuilder();
         var at = 0;
         while (heading.find()) {
-            if (!ASKS.matcher(heading.group("heading")).find()) continue;
+            if (!asks(heading.group("heading"))) continue;
             answers.append(text, at, heading.start());
             at = heading.end();
             var no = from(at, NO, text);

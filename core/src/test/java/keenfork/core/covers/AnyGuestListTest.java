@@ -3,6 +3,7 @@ package keenfork.core.covers;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -38,6 +39,12 @@ class AnyGuestListTest {
     private static final List<String> HEADS = List.of("", "Dietary requirements:\n", "Special diets\n", "Hi,\n\n",
             "Guests:\n");
 
+    private static final List<String> ROW = List.of("%s (%s)", "%s - %s", "%s – %s");
+    private static final List<String> FORM_FIELDS = List.of("Name: %s\nAllergies: %s", "Guest: %s\nDietary: %s",
+            "Full name: %s\nTable: 4\nDietary requirements: %s");
+    private static final List<String> TABLES = List.of("Name,Dietary\n|%s,\"%s\"", "Name;Table;Dietary\n|%s;3;%s",
+            "Guest\tMain\tAllergies\n|%s\tsoup\t%s", "Name,Allergy y/n,Details\n|%s,Y,%s");
+
     private final Random random;
 
     AnyGuestListTest() {
@@ -62,6 +69,67 @@ class AnyGuestListTest {
         assertThat(read.unclear()).as(text).isEmpty();
         assertThat(read.entries().stream().map(e -> e.group().avoided().all().stream().map(CorpusOfPeople::key).sorted()
                 .collect(Collectors.toList()))).as(text).containsExactlyElementsOf(wanted);
+    }
+
+    /// "Table 4: Ann, Joe (no fish), Kate": a bracket is of the name before it
+    @Property(tries = 1000)
+    void what_stands_beside_a_name_is_of_that_name(@ForAll long seed) {
+        random.setSeed(seed);
+        var names = someNames();
+        var form = any(ROW);
+        var wanted = new TreeMap<String, List<String>>();
+        var guests = new ArrayList<String>();
+        for (var name : names) {
+            // what stands beside the last one alone could be of all
+            var isTold = random.nextBoolean() && !name.equals(names.getLast());
+            var said = any(List.copyOf(SAID.keySet()));
+            if (isTold) wanted.put(name, said(said));
+            guests.add(isTold ? form.formatted(name, said) : name);
+        }
+        if (wanted.isEmpty()) return;
+        var text = any(List.of("", "Table 4: ", "Top table - ")) + String.join(", ", guests);
+        assertThat(read(text, names)).as(text).isEqualTo(wanted);
+    }
+
+    @Property(tries = 1000)
+    void whoever_fills_in_a_form_avoids_what_their_form_says(@ForAll long seed) {
+        random.setSeed(seed);
+        var names = someNames();
+        var isTable = random.nextBoolean();
+        var table = any(TABLES).split("[|]");
+        var form = isTable ? table[1] : any(FORM_FIELDS);
+        var wanted = new TreeMap<String, List<String>>();
+        var filled = new ArrayList<String>();
+        for (var name : names) {
+            var isTold = random.nextInt(4) > 0;
+            var said = any(List.copyOf(SAID.keySet()));
+            if (isTold) wanted.put(name, said(said));
+            filled.add(form.formatted(name, isTold ? said : any(List.of("none", "-", "n/a"))));
+        }
+        var text = (isTable ? table[0] : "") + String.join(isTable ? "\n" : any(List.of("\n", "\n\n")), filled);
+        assertThat(read(text, names)).as(text).isEqualTo(wanted);
+    }
+
+    private List<String> someNames() {
+        var names = new ArrayList<>(FIRST);
+        Collections.shuffle(names, random);
+        return names.subList(0, 2 + random.nextInt(5));
+    }
+
+    private static List<String> said(String words) {
+        return SAID.getOrDefault(words, List.of()).stream().sorted().toList();
+    }
+
+    /// what each of the named avoids, by the name their group bears
+    private static Map<String, List<String>> read(String text, List<String> names) {
+        var found = new TreeMap<String, List<String>>();
+        for (var entry : GuestList.read(text, Kit.UK).entries()) {
+            var name = names.stream().filter(entry.group().name()::contains).findFirst().orElse(entry.group().name());
+            var avoided = entry.group().avoided().all().stream().map(CorpusOfPeople::key).sorted().toList();
+            // a name that lies a slip from a food is asked about, and stands for nothing
+            if (!avoided.isEmpty() || entry.group().isUnderstood()) found.put(name, avoided);
+        }
+        return found;
     }
 
     private <T> T any(List<T> of) { return of.get(random.nextInt(of.size())); }
