@@ -100,6 +100,6 @@ record InlineList(Kind kind, String name, List<String> lines) {
 
     private static boolean isFood(String words) {
         return Foods.shipped().recipeWords().isNamedIn(words) || Foods.shipped().isShortForm(words)
-                || Shorthand.isMustard(words) || Shorthand.isShortName(words);
+                || Shorthand.isShortName(words);
     }
 }

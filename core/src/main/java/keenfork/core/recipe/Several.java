@@ -72,7 +72,8 @@ final class Several {
             var before = line.substring(start, cut.from).strip();
             var after = line.substring(cut.to);
             if ((isMeasured(before) || MeasuredBehind.is(before)
-                    || start == 0 && areFoods(before, line.charAt(cut.from) == ',')) && isMeasured(upToNext(after))) {
+                    || start == 0 && areFoods(before, line.charAt(cut.from) == ',')) && isMeasured(upToNext(after))
+                    && AmountStart.isOwn(before, upToNext(after))) {
                 pieces.add(before);
                 start = cut.to;
             }
@@ -244,7 +245,7 @@ final class Several {
         if (isByLetter(piece)) return true;
         var comma = piece.indexOf(',');
         var head = comma < 0 ? piece.substring(amount) : piece.substring(Math.min(amount, comma), comma);
-        return Shorthand.isMustard(piece) || Shorthand.isShortName(piece) || Foods.shipped().alone(head).isPresent()
+        return Shorthand.isShortName(piece) || Foods.shipped().alone(head).isPresent()
                 || !Foods.shipped().recipeWords().read(head).matches().isEmpty()
                 || Foods.shipped().isShortForm(head)
                 || !Foods.shipped().phrase(head.strip()).matches().isEmpty();

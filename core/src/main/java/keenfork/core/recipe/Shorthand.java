@@ -103,7 +103,7 @@ final class Shorthand {
             + Grammar.anyOf("mustard-short") + ")\\s*");
     private static final String SHORT_NAME =
             "(?:[\\d½¼¾/., ]+(?:%1$s)\\s(?:%2$s)|(?:%2$s)[ :–-]{1,3}[\\d½¼¾/.,]+\\s?(?:%1$s)?)"
-                    .formatted(UnitNames.measures(),
+                    .formatted(UnitNames.measures() + "|t",
                             Grammar.anyOf("food-short") + "|" + Grammar.anyOf("mustard-short"));
     /// "50 g flaked", "flaked 50 g": almonds to whoever wrote it, and no more of the sugar before the comma
     private static final Pattern ONLY_SHORT_NAME = Pattern.compile("(?i)" + SHORT_NAME + "\\s*");
@@ -120,8 +120,7 @@ final class Shorthand {
         return UnitNames.anyOf(u -> u == Unit.TBSP || u == Unit.TSP) + "|t";
     }
 
-    /// {@return whether words are a spoon of mustard by its short name}
-    static boolean isMustard(String words) {
+    private static boolean isMustard(String words) {
         return !words.isEmpty() && !Character.isLetter(words.charAt(0)) && MUSTARD.matcher(words).matches();
     }
 
