@@ -9,7 +9,8 @@ import keenfork.core.regime.RuleBook;
 /// "Cy/GF", "Jo Salmon - coeliac". It is told as "who: what", where it names somebody and tells what they avoid.
 final class GuestLine {
     private static final Pattern FIGURE = Pattern.compile("\\d{1,4}");
-    private static final String NAMES = "(?<who>\\p{Lu}[\\p{L}'’.-]*+(?:\\s\\p{Lu}[\\p{L}'’.-]*+){0,3})";
+    /// up to four names with capitals, as `who`
+    static final String NAMES = "(?<who>\\p{Lu}[\\p{L}'’.-]*+(?:\\s\\p{Lu}[\\p{L}'’.-]*+){0,3})";
     private static final Pattern MARKED =
             Pattern.compile("(?U)^" + NAMES + "\\s*(?:[-=]+>|→|➔|➜|=|/)\\s*(?<said>\\S.*)$");
     /// "Ann Cook-nut allergy": one word and a hyphen may be one, "Non-dairy"

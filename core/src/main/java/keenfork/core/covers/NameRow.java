@@ -5,15 +5,33 @@ import java.util.List;
 import java.util.regex.Pattern;
 import keenfork.core.people.Avoidances;
 import keenfork.core.regime.RuleBook;
+import org.jspecify.annotations.Nullable;
 
 /// Guests one behind the other, each with what they avoid in brackets or behind a dash, or with nothing: "Ann (veg),
 /// Bo, Cy (no nuts), Di". What stands in a bracket is of the name before it, and of no other.
 final class NameRow {
-    private static final String NAME = "(?<who>\\p{Lu}[\\p{L}'’.-]*+(?:\\s\\p{Lu}[\\p{L}'’.-]*+){0,2})";
-    private static final Pattern GUEST =
-            Pattern.compile("(?U)" + NAME + "(?:\\s?\\((?<noted>[^()]{1,120})\\)|\\s[-–—]\\s(?<dashed>[^()]{1,120}))?");
-    /// "Ann, Bo and Cy (all vegan)": of how many it is told
+    private static final Pattern GUEST = Pattern.compile("(?U)" + GuestLine.NAMES
+            + "(?:\\s?\\((?<noted>[^()]{1,120})\\)|\\s[-–—]\\s(?<dashed>[^()]{1,120}))?");
     private static final int FEWEST = 2;
+
+    /// Somebody who stands in the row.
+    ///
+    /// @param who  what they are called
+    /// @param said what stands in brackets or behind a dash; null where nothing does
+    private record Guest(String who, @Nullable String said) {
+        static @Nullable Guest of(String text) {
+            var guest = GUEST.matcher(text);
+            if (!guest.matches()) return null;
+            var noted = guest.group("noted");
+            return new Guest(guest.group("who"), noted == null ? guest.group("dashed") : noted);
+        }
+
+        /// "Ann, Bo and Cy (all vegan)" tells of more than one
+        boolean isSomebody(RuleBook ruleBook) {
+            return (GuestWords.isNamed(who, ruleBook) || GuestWords.isCalled(who, ruleBook)) && (said == null
+                    || !GuestWords.isUnknownMany(said) && GuestWords.isTold(said, ruleBook));
+        }
+    }
 
     private NameRow() {}
 
@@ -21,36 +39,25 @@ final class NameRow {
     /// has a bracket, which may be of all of them}
     static List<String> of(String text, RuleBook ruleBook) {
         if (text.indexOf(',') < 0) return List.of();
-        var guests = pieces(text);
-        if (guests.size() < FEWEST || !guests.stream().allMatch(g -> isGuest(g, ruleBook))) return List.of();
-        return guests.stream().limit(guests.size() - 1L).anyMatch(NameRow::isMarked) ? guests : List.of();
+        var pieces = pieces(text);
+        var guests = pieces.stream().map(Guest::of).toList();
+        if (guests.size() < FEWEST || !guests.stream().allMatch(g -> g != null && g.isSomebody(ruleBook)))
+            return List.of();
+        return guests.stream().limit(guests.size() - 1L).anyMatch(g -> g != null && g.said != null)
+                ? pieces : List.of();
     }
 
     /// {@return whether a text is a name alone that could mean nothing that is eaten}
     static boolean isBare(String text, RuleBook ruleBook) {
-        var guest = GUEST.matcher(text);
-        return guest.matches() && !isMarked(text) && GuestWords.isNamed(text, ruleBook)
+        var guest = Guest.of(text);
+        return guest != null && guest.said == null && GuestWords.isNamed(text, ruleBook)
                 && Avoidances.of(text, ruleBook).refused().stream().allMatch(r -> r.couldMean().isEmpty());
     }
 
     /// {@return whether a text is a name, and what whoever is called so avoids}
     static boolean tellsOfGuest(String text, RuleBook ruleBook) {
-        return isMarked(text) && isGuest(text, ruleBook);
-    }
-
-    private static boolean isGuest(String text, RuleBook ruleBook) {
-        var guest = GUEST.matcher(text);
-        if (!guest.matches() || !isSomebody(guest.group("who"), ruleBook)) return false;
-        var said = guest.group("noted") == null ? guest.group("dashed") : guest.group("noted");
-        return said == null || !GuestWords.isUnknownMany(said) && GuestWords.isTold(said, ruleBook);
-    }
-
-    private static boolean isSomebody(String who, RuleBook ruleBook) {
-        return GuestWords.isNamed(who, ruleBook) || GuestWords.isCalled(who, ruleBook);
-    }
-
-    private static boolean isMarked(String guest) {
-        return guest.indexOf('(') >= 0 || guest.matches(".*\\s[-–—]\\s.*");
+        var guest = Guest.of(text);
+        return guest != null && guest.said != null && guest.isSomebody(ruleBook);
     }
 
     /// what commas part outside of brackets
