@@ -5,7 +5,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import keenfork.core.covers.GuestList.Entry;
 import keenfork.core.covers.GuestPieces.Piece;
-import keenfork.core.food.Grammar;
 import keenfork.core.people.Avoidances;
 import keenfork.core.people.Avoidances.Refused;
 import keenfork.core.people.FormField;
@@ -14,8 +13,6 @@ import org.jspecify.annotations.Nullable;
 
 /// Reads a piece of a list of guests as a group: how many, who they are and what they avoid.
 final class GroupReader {
-    private static final Pattern REST =
-            Pattern.compile("(?i)^(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b[:,]?");
     private static final Pattern SHARE = Pattern.compile("\\d+\\s?%");
     private static final Pattern ONLY_COUNT =
             Pattern.compile("[x×]?\\s?(?<many>\\d{1,5})[.!]?\\s*(?:\\((?<note>[^()]+)\\))?");
@@ -62,8 +59,8 @@ final class GroupReader {
 
     /// "the rest eat everything", but not "the rest are vegan"
     private boolean eatEverything(String written) {
-        var rest = REST.matcher(written);
-        return rest.find() && Avoidances.of(written.substring(rest.end()), ruleBook).isEmpty();
+        var rest = GuestWords.OTHERS.matcher(written);
+        return rest.lookingAt() && Avoidances.of(written.substring(rest.end()), ruleBook).isEmpty();
     }
 
     private @Nullable Entry entry(Piece piece, Said said) {

@@ -2,41 +2,39 @@ package keenfork.core.covers;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import keenfork.core.food.Grammar;
 import keenfork.core.people.Avoidances;
 import keenfork.core.people.FormField;
+import keenfork.core.people.SomeoneNamed;
 import keenfork.core.regime.RuleBook;
 
 /// A list of guests, taken apart into what is said of one group each.
 final class GuestPieces {
     /// what stands further from a joint does not part it: a long line without groups is gone through once
     private static final int MOST_LOOKED = 160;
-    private static final Pattern LINES = Pattern.compile("[\\n;]+");
-    private static final Pattern BULLET = Pattern.compile("^(?:[-•*·–—+]\\s*|\\d{1,3}[.)]\\s+)");
     /// "Adults: 30 (3 veggie, 1 coeliac)", "8 veg (2 of which vegan)": of so many, some
     private static final Pattern SOME_OF = Pattern.compile("^(?:(?<first>\\d{1,5})\\s*[x×]?\\s+)?"
             + "(?<who>[^:()\\d]{1,60}?)\\s*[:=–-]?\\s*(?<last>\\d{1,5})?\\s*\\((?<some>[^()]{1,400})\\)[.]?$");
+    private static final Pattern LEAD = Pattern.compile("^(?<lead>[^:]{1,80}?)(?::|\\s[-–—])\\s+");
     private static final Pattern HEADED = Pattern.compile("^(?<head>[^:?]{1,60}):\\s*(?<rest>\\S.*)$");
+    private static final String FURTHER = "(?i:" + Grammar.anyOf("guest-joint") + ")";
     private static final Pattern JOINT =
-            Pattern.compile(
-                    "\\s*[,+]\\s*(?:(?:and|&)\\s+)?|[.!?]\\s+|\\s+(?:and|[&/|])\\s+|\\s+(?=\\d{1,5}\\s?[x×]?\\s)");
+            Pattern.compile("\\s*[,+]\\s*(?:(?:" + FURTHER + "|&)\\s+)?|[.!?]\\s+(?:" + FURTHER
+                    + "\\s+)?|\\s+(?:" + FURTHER + "|[&/|])\\s+|\\s+(?=\\d{1,5}\\s?[x×]?\\s)|\\s+(?<except>"
+                    + Grammar.anyOf("except") + ")\\s+(?=\\p{Lu})");
     /// "2 VG"
     private static final Pattern CODE = Pattern.compile("\\d{1,3}\\s\\p{Lu}{1,3}(?:\\s|$)");
     private static final Pattern TIMES = Pattern.compile("\\d{1,5}\\s?[x×]\\s");
     /// "3V 2VG 1GF"
     private static final Pattern LETTERS = Pattern.compile("(?<![\\p{L}\\d])(\\d{1,3})(?=\\p{Lu}{1,3}(?:[\\s,]|$))");
-    /// "60 - 5 of them vegan": of so many
-    private static final Pattern TOTAL = Pattern.compile("(?i)^\\d{1,5}(?:\\s+(?:" + GuestWords.ANY_OF_PEOPLE
-            + "))?\\s*[-–—:]\\s+(?=\\d)");
     /// "vegan 2 gf 1"
     private static final Pattern COUNTED_BEHIND =
             Pattern.compile("(?U)\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}(?:\\s+\\p{L}[\\p{L} ]{0,30}?\\s\\d{1,3}){1,40}");
     private static final Pattern BEHIND_COUNT = Pattern.compile("(?U)(?<=\\d)\\s+(?=\\p{L})");
     /// "Kids: nothing", "Vegan: 2"
     private static final Pattern HEAD = Pattern.compile("(?U)^\\p{L}[\\p{L}\\d'’ ]{0,30}:\\s*\\S");
-    private static final Pattern OTHERS =
-            Pattern.compile("(?i)(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b");
     /// "Table 4: Jo, Kim (coeliac)", "Top table - Ann (veg)"
     private static final Pattern SEATED =
             Pattern.compile("^(?<where>[^:(,]{1,40}?)(?::|\\s[-–—])\\s+(?<rest>\\S.*)$");
@@ -70,10 +68,14 @@ final class GuestPieces {
         var all = new ArrayList<Piece>();
         var passed = new ArrayList<String>();
         var isSigned = false;
-        var lines = LINES.splitAsStream(list).map(GuestPieces::bare).toList();
+        var lines = GuestLines.of(list);
         var isOfNames = lines.stream().filter(l -> NameRow.tellsOfGuest(withoutSeat(l), ruleBook)).limit(FEWEST_NAMED)
                 .count() == FEWEST_NAMED;
         for (var bare : lines) {
+            if (GuestWords.isGreeting(bare, ruleBook)) {
+                passed.add(bare);
+                continue;
+            }
             // who wrote the list eats nothing
             var unsigned = isSigned && GuestWords.isWho(bare, ruleBook) ? ""
                     : GuestWords.withoutSignature(bare, ruleBook);
@@ -85,10 +87,6 @@ final class GuestPieces {
             if (!told.isEmpty()) all.addAll(pieces.ofLine(LETTERS.matcher(told).replaceAll("$1 ")));
         }
         return new Parted(all, passed);
-    }
-
-    private static String bare(String line) {
-        return TOTAL.matcher(BULLET.matcher(line.strip()).replaceFirst("").strip()).replaceFirst("");
     }
 
     private static String withoutSeat(String line) {
@@ -107,7 +105,8 @@ final class GuestPieces {
         return !guests.isEmpty();
     }
 
-    private List<Piece> ofLine(String line) {
+    private List<Piece> ofLine(String written) {
+        var line = withoutLead(written);
         var some = SOME_OF.matcher(line);
         if (some.matches() && GuestCount.isNumberInFront(some.group("some"))) {
             var total = some.group("last") == null ? some.group("first") : some.group("last");
@@ -120,6 +119,13 @@ final class GuestPieces {
         if (isMore(head)) return under("", line);
         var isAsked = FormField.isHeading(head) && !FormField.isOfDish(head) || isTalkAlone(head);
         return under(isAsked ? "" : head, headed.group("rest"));
+    }
+
+    /// "Yes - Ann is vegan", "Diets, as promised: my wife is coeliac"
+    private String withoutLead(String line) {
+        var lead = LEAD.matcher(line);
+        return lead.lookingAt() && GuestWords.isLead(lead.group("lead"))
+                && GuestWords.who(line.substring(lead.end()), ruleBook) > 0 ? line.substring(lead.end()) : line;
     }
 
     /// "2 no celery, table 6" before a colon is more than a head; "Ann, Bo and Cy" are one
@@ -171,7 +177,7 @@ final class GuestPieces {
             if (text.charAt(at) == '(') depth++;
             if (text.charAt(at) == ')') depth--;
             if (depth > 0 || at == from || !joint.region(at, text.length()).lookingAt() || joint.end() == text.length()
-                    || !opensGroup(text.substring(Math.max(from, at - MOST_LOOKED), at), joint.group().strip(),
+                    || !opensGroup(text.substring(Math.max(from, at - MOST_LOOKED), at), joint,
                             ahead(text, joint.end())))
                 continue;
             parts.add(text.substring(from, at).strip());
@@ -198,15 +204,22 @@ final class GuestPieces {
     }
 
     /// "milk, eggs" is one group: another one opens with how many, where or who they are, or has its count behind, too
-    private boolean opensGroup(String before, String joint, String text) {
+    private boolean opensGroup(String before, Matcher parting, String text) {
+        var joint = parting.group().strip();
         if (joint.startsWith(".") && GuestWords.endsWithTitle(before)) return false;
+        // "everyone is fine except Ann who is vegan", but no "nuts but Brazils are fine"
+        if (parting.group("except") != null) return GuestWords.who(text, ruleBook) > 0;
+        // "Ann, Bo and Cy are vegan"
+        var all = before + parting.group() + text;
+        if (SomeoneNamed.named(all).length() > before.length() && GuestWords.who(all, ruleBook) > before.length())
+            return false;
         if (joint.isEmpty()) return isToldAhead(before) && isToldAhead(text) || TIMES.matcher(text).lookingAt();
         if (GuestCount.isNumberInFront(text)) return true;
         // ". They could do with 4 vegetarian plates"
         if (".!?,".contains(joint.substring(0, 1)) && GuestCount.isNumberAhead(text)) return true;
         // "Ann & Bo (vegan)"
         if (!joint.startsWith(",") && GuestWords.isWho(before, ruleBook)) return false;
-        return OTHERS.matcher(text).lookingAt() || HEAD.matcher(text).lookingAt()
+        return GuestWords.OTHERS.matcher(text).lookingAt() || HEAD.matcher(text).lookingAt()
                 || GuestWords.opensWithName(text, ruleBook) || isAlsoCounted(before, joint, text);
     }
 

@@ -1,5 +1,6 @@
 package keenfork.core.covers;
 
+import java.util.Comparator;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -28,24 +29,34 @@ final class GuestWords {
     static final String ANY_OF_PEOPLE = PEOPLE.stream().sorted().collect(Collectors.joining("|"));
     private static final Pattern SPLIT = Pattern.compile("[^\\p{L}\\d'’.-]+");
     private static final Pattern NAME = Pattern.compile("(?U)\\p{Lu}[\\p{L}'’.-]*");
+    /// "Hi Mara,"
+    private static final Pattern GREETED = Pattern.compile("(?U)^(?i:" + anyOf("greeting")
+            + ")(?:[\\s,]+\\p{Lu}[\\p{L}'’-]*|\\s(?:and|&)){1,4}[\\s,.!–-]*$");
+    /// the first letter of a name: "Mrs A", "J. B"
+    private static final Pattern INITIAL = Pattern.compile("(?U)(?:^|(?i:\\b(?:" + String.join("|", TITLE)
+            + ")[.]?)\\s)(?:\\p{Lu}[.]\\s?){0,2}\\p{Lu}$");
+    private static final Set<String> ANSWER = of("answer");
     private static final Set<String> ORDINAL = of("ordinal");
     private static final Pattern FIGURE = Pattern.compile("\\d+(?:" + String.join("|", ORDINAL) + ")?[.]?");
     /// "T1", "tbl4"
     private static final Pattern SEAT = Pattern.compile("(?:t|s|tbl)\\d{1,3}");
     private static final Set<String> UNKNOWN_MANY = of("unknown-many");
-    private static final Pattern FAREWELL = Pattern.compile("(?iU)\\b(?:" + String.join("|", of("farewell"))
+    private static final Pattern FAREWELL = Pattern.compile("(?iU)\\b(?:" + anyOf("farewell")
             + ")\\b[^\\p{L}]*$");
     private static final Pattern SIGNED = Pattern.compile("(?iU)^(?<before>.*?)\\b(?:"
-            + String.join("|", of("farewell")) + ")[,.!–-]*\\s+(?<who>.{1,60})$");
+            + anyOf("farewell") + ")[,.!–-]*\\s+(?<who>.{1,60})$");
     /// "E 621"
     private static final String E_NUMBER = "e";
     private static final Set<String> AND = Grammar.words("amount-joint");
     private static final Pattern BEFORE = Pattern.compile("(?U)(?<last>\\p{L}+)[\\s.:]*$");
-    private static final Pattern DOES = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
-            + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s(?i:" + Grammar.anyOf("person-does") + ")(?!\\p{L})");
     private static final Pattern OPENING = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
             + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s?(?:\\(|:|\\s[-–—]\\s|[-–—]\\s)");
     private static final Pattern ABOUT = Pattern.compile("(?iU)(?<heading>\\p{L}[^:]{2,40}?)\\s(?:for|at|on)\\s");
+    /// "and the rest"
+    static final Pattern OTHERS =
+            Pattern.compile("(?i)(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b[:,]?");
+    /// between names
+    static final Pattern NAMES = Pattern.compile("\\s*(?:,|/|&|\\band\\b)\\s*");
     private static final int MOST_NAMES = 4;
 
     private GuestWords() {}
@@ -55,6 +66,11 @@ final class GuestWords {
         var wanted = Set.of(kinds);
         return Table.read(GuestWords.class, "guest-words.txt", 3).stream().filter(r -> wanted.contains(r.cell(1)))
                 .flatMap(r -> r.list(0).stream()).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /// the longest first: "best wishes" before "best"
+    private static String anyOf(String kind) {
+        return of(kind).stream().sorted(Comparator.comparing(w -> -w.length())).collect(Collectors.joining("|"));
     }
 
     /// {@return whether a text tells of nobody: "Hi, numbers for Saturday", "60 guests in total", "Dietary needs:"}
@@ -94,7 +110,9 @@ final class GuestWords {
     /// {@return where the next word behind a place of a text starts}
     static int behindTalk(String text, int at) {
         var next = end(text, at);
-        while (next < text.length() && (Character.isWhitespace(text.charAt(next)) || text.charAt(next) == ',')) next++;
+        while (next < text.length()
+                && (Character.isWhitespace(text.charAt(next)) || ",-–—".indexOf(text.charAt(next)) >= 0))
+            next++;
         return Math.max(next, at + 1);
     }
 
@@ -126,7 +144,7 @@ final class GuestWords {
 
     /// {@return whether a text opens with a word for a number that nobody knows: "half are vegetarian"}
     static boolean isUnknownMany(String text) {
-        return UNKNOWN_MANY.contains(text.substring(0, end(text, 0)).toLowerCase());
+        return UNKNOWN_MANY.contains(text.substring(0, end(text, 0)).toLowerCase()) || OTHERS.matcher(text).lookingAt();
     }
 
     /// {@return a line without who wrote the list at its end: "Best wishes, Bo"}
@@ -150,10 +168,20 @@ final class GuestWords {
                 || Avoidances.of(dish, ruleBook).all().stream().anyMatch(Avoidance.OfDiet.class::isInstance);
     }
 
-    /// {@return whether a full stop behind a text ends a title, and no sentence}
+    /// {@return whether a line greets whom it names, and says no more: "Hi Mara,"}
+    static boolean isGreeting(String line, RuleBook ruleBook) {
+        return GREETED.matcher(line).matches() && Avoidances.of(line, ruleBook).all().isEmpty();
+    }
+
+    /// {@return whether words stand before what is said and say nothing themselves: "Yes", "so just checking"}
+    static boolean isLead(String text) {
+        return words(text).allMatch(w -> QUIET.contains(w) || ANSWER.contains(w) || FIGURE.matcher(w).matches());
+    }
+
+    /// {@return whether a full stop behind a text ends a title or the first letter of a name, and no sentence}
     static boolean endsWithTitle(String text) {
         var before = BEFORE.matcher(text);
-        return before.find() && TITLE.contains(before.group("last").toLowerCase());
+        return before.find() && TITLE.contains(before.group("last").toLowerCase()) || INITIAL.matcher(text).find();
     }
 
     /// {@return whether a text is who somebody is or where they sit, and nothing that could be eaten: "Ann Weaver",
@@ -215,9 +243,10 @@ final class GuestWords {
     /// {@return how long the name of somebody is that does something only people do: "Ann Weaver is vegan"; 0 where
     /// nobody does}
     static int who(String text, RuleBook ruleBook) {
-        var named = DOES.matcher(text);
-        return named.lookingAt()
-                && (isWho(named.group("name"), ruleBook) || isCalled(named.group("name"), ruleBook))
-                        ? named.end("name") : 0;
+        var related = SomeoneNamed.related(text);
+        if (related > 0) return related;
+        var names = SomeoneNamed.named(text);
+        return !names.isEmpty() && NAMES.splitAsStream(names).allMatch(n -> isWho(n, ruleBook) || isCalled(n, ruleBook))
+                ? names.length() : 0;
     }
 }

@@ -88,7 +88,8 @@ record Heard(List<List<String>> named, List<String> open, Reason kind, boolean i
         // "Kiwicha has to be avoided": nothing else is said, so that is what it is about
         if (namedUpTo > 0 && named.isEmpty() && open.isEmpty()) open.add(clause.substring(0, words.getFirst().end()));
         var isLiked = tones.contains(LIKED);
-        return new Heard(named, open, isLiked && kind == Reason.AVOIDED ? Reason.DISLIKE : kind, tones.contains("fine"),
+        return new Heard(named, open, isLiked && kind == Reason.AVOIDED ? Reason.DISLIKE : kind,
+                tones.contains("fine") || tones.contains("allowed") && !tones.contains(DENIES),
                 tones.contains("trace"), isWithout,
                 (isLiked || tones.contains("wanted")) && !tones.contains(DENIES));
     }

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import keenfork.core.diet.Diet;
 import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
+import keenfork.core.food.Grammar;
 import keenfork.core.food.Meaning;
 import keenfork.core.food.Substances;
 import keenfork.core.food.Words;
@@ -35,9 +36,16 @@ final class PeopleWords {
     /// "no dairy, except butter", "vegetarian, will eat fish"
     private static final Pattern ALL_BUT =
             Pattern.compile("(?iU)^(?:%s|%s)\\s*".formatted(EXCEPT, AvoidWords.heads("eats")));
+    /// "as Mum + no eggs", "like me": what that is stands elsewhere
+    private static final Pattern AS_SOMEBODY = Pattern.compile("(?iU)\\b(?:%s)\\s+(?:(?:%s)\\s+)?(?:%s|%s|%s)\\b"
+            .formatted(Grammar.anyOf("same-as"), Grammar.anyOf("relation-of"), Grammar.anyOf("the-same"),
+                    Grammar.anyOf("relation"), Grammar.anyOf("relations")));
     private static final Pattern EATS = Pattern.compile("(?iU)^" + AvoidWords.heads("eats"));
     private static final Pattern BLANKS = Pattern.compile("(?U)[\\s&&[^\\n]]+");
     private static final Pattern ID = Pattern.compile("[\\p{L}0-9 -]+:recipe|[\\p{L}-]+");
+    private static final String NONE = "none";
+    private static final String TALK = "talk";
+    private static final String FINE = "fine";
     private static final int MOST_PROPOSED = 3;
 
     private final RuleBook ruleBook;
@@ -53,7 +61,7 @@ final class PeopleWords {
     }
 
     Avoidances read(String text) {
-        if ("none".equals(AvoidWords.talk(Words.key(text)))) return Avoidances.NONE;
+        if (NONE.equals(AvoidWords.talk(Words.key(text)))) return Avoidances.NONE;
         // long runs of blanks would be gone through again for each of them
         var plain = ALL_BUT_THAT.matcher(FormField.answers(BLANKS.matcher(text).replaceAll(" "))).replaceAll(", no ");
         for (var clause : CLAUSE.split(plain))
@@ -69,8 +77,12 @@ final class PeopleWords {
     }
 
     private void clause(String clause) {
-        if ("none".equals(AvoidWords.talk(Words.key(clause)))) {
+        if (isNone(clause)) {
             isNoneSaid = true;
+            return;
+        }
+        if (AS_SOMEBODY.matcher(clause).find()) {
+            refused.add(new Refused(clause, List.of("say what they avoid")));
             return;
         }
         var exact = exact(clause);
@@ -95,6 +107,18 @@ final class PeopleWords {
         for (var meaning : heard.named()) add(meaning, clause, heard.kind());
         if (!heard.open().isEmpty() && !heard.isOpenTalk(clause))
             food(String.join(" ", heard.open()), heard.kind());
+    }
+
+    /// "everyone eats everything", "all are fine": words of talk stand before it, or nothing else is said
+    private static boolean isNone(String clause) {
+        var words = List.of(Words.key(clause).split(" "));
+        var kinds = words.stream().map(AvoidWords::talk).toList();
+        for (var from = 0; from < words.size(); from++) {
+            if (NONE.equals(AvoidWords.talk(String.join(" ", words.subList(from, words.size()))))) return true;
+            if (!TALK.equals(kinds.get(from))) break;
+        }
+        return clause.indexOf('?') < 0 && kinds.contains(FINE)
+                && kinds.stream().allMatch(k -> TALK.equals(k) || FINE.equals(k));
     }
 
     /// an exact key goes first: `nuts` is the law's group, `cashew:recipe` lets traces pass

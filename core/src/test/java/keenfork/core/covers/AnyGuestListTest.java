@@ -45,6 +45,19 @@ class AnyGuestListTest {
     private static final List<String> TABLES = List.of("Name,Dietary\n|%s,\"%s\"", "Name;Table;Dietary\n|%s;3;%s",
             "Guest\tMain\tAllergies\n|%s\tsoup\t%s", "Name,Allergy y/n,Details\n|%s,Y,%s");
 
+    private static final Map<String, List<String>> TOLD = new TreeMap<>(Map.ofEntries(
+            Map.entry(" is vegan", List.of("diet:vegan")), Map.entry("'s a vegetarian", List.of("diet:vegetarian")),
+            Map.entry(" is also coeliac", List.of("gluten")), Map.entry(" can't have dairy", List.of("milk")),
+            Map.entry(" has a nut allergy", List.of("nuts", "peanuts")), Map.entry(" hates olives",
+                    List.of("food:olive")),
+            Map.entry(" is allergic to prawns and mussels", List.of("sub:mussel", "sub:prawn")),
+            Map.entry(" doesn't eat pork", List.of("diet:no-pork")), Map.entry(" (aged 9) avoids eggs",
+                    List.of("eggs")),
+            Map.entry(" eats everything", List.of()), Map.entry(" is fine", List.of())));
+    private static final List<String> KIN = List.of("%s", "my friend %s", "our cousin %s", "Uncle %s", "%s Weaver");
+    private static final List<String> THEN = List.of(". ", ", ", " and ", ", and ", ", but ", " while ", ". Also ",
+            ". And ", "! ", "\n", "; ");
+
     private final Random random;
 
     AnyGuestListTest() {
@@ -108,6 +121,24 @@ class AnyGuestListTest {
         }
         var text = (isTable ? table[0] : "") + String.join(isTable ? "\n" : any(List.of("\n", "\n\n")), filled);
         assertThat(read(text, names)).as(text).isEqualTo(wanted);
+    }
+
+    /// "my friend Ann is vegan, Joe's a vegetarian": what a sentence says is of whom it names
+    @Property(tries = 1000)
+    void what_a_sentence_says_is_of_whom_it_names(@ForAll long seed) {
+        random.setSeed(seed);
+        var names = someNames();
+        var wanted = new TreeMap<String, List<String>>();
+        var mail = new StringBuilder(
+                any(List.of("", "Hi Mara,\n", "Diets as discussed: ", "Please note that ", "Yes - ")));
+        for (var name : names) {
+            var told = any(List.copyOf(TOLD.keySet()));
+            var avoided = TOLD.getOrDefault(told, List.of());
+            if (!avoided.isEmpty()) wanted.put(name, avoided);
+            mail.append(any(KIN).formatted(name)).append(told)
+                    .append(name.equals(names.getLast()) ? "" : any(THEN));
+        }
+        assertThat(read(mail.toString(), names)).as(mail.toString()).isEqualTo(wanted);
     }
 
     private List<String> someNames() {
