@@ -124,7 +124,7 @@ final class GuestPieces {
     /// "Yes - Ann is vegan", "Diets, as promised: my wife is coeliac"
     private String withoutLead(String line) {
         var lead = LEAD.matcher(line);
-        return lead.lookingAt() && GuestWords.isLead(lead.group("lead"))
+        return lead.lookingAt() && GuestWords.isLead(lead.group("lead")) && !GuestWords.tellsWhere(lead.group("lead"))
                 && GuestWords.who(line.substring(lead.end()), ruleBook) > 0 ? line.substring(lead.end()) : line;
     }
 

@@ -56,7 +56,7 @@ final class GuestWords {
     static final Pattern OTHERS =
             Pattern.compile("(?i)(?:and\\s+)?(?:the\\s+)?(?:" + Grammar.anyOf("others") + ")\\b[:,]?");
     /// between names
-    static final Pattern NAMES = Pattern.compile("\\s*(?:,|/|&|\\band\\b)\\s*");
+    static final Pattern NAMES = Pattern.compile("\\s*(?:[,/&+]|\\b(?:" + Grammar.anyOf("amount-joint") + ")\\b)\\s*");
     private static final int MOST_NAMES = 4;
 
     private GuestWords() {}

@@ -120,6 +120,7 @@ final class Vocabulary {
                 hash = WordTable.hash(hash, lower);
                 lower = ++at < length ? WordTable.lower(c = text.charAt(at)) : 0;
             }
+            if (Words.isBehindPoint(text, start, at)) continue;
             if (at == length || c < PLAIN && c != '\'') {
                 var number = forms.find(text, start, at, hash);
                 if (number != NONE) {

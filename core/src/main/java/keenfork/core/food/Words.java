@@ -63,10 +63,18 @@ public final class Words {
                 at += Character.charCount(text.codePointAt(at));
             var form = oneForm(text.substring(start, at));
             // a run of accents over nothing is no word
-            if (!form.isEmpty()) return new Word(form, start, at);
+            if (!form.isEmpty() && !isBehindPoint(text, start, at)) return new Word(form, start, at);
         }
         return null;
     }
+
+    /// {@return whether a word is the end of a figure: the "00" of "£18.00" and of "12:00" is no flour}
+    static boolean isBehindPoint(String text, int start, int end) {
+        return start > 1 && ".,:".indexOf(text.charAt(start - 1)) >= 0 && isFigure(text.charAt(start - 2))
+                && text.substring(start, end).chars().allMatch(Words::isFigure);
+    }
+
+    private static boolean isFigure(int c) { return c >= '0' && c <= '9'; }
 
     private static boolean isInside(int c) {
         if (c < 128) return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c >= '0' && c <= '9';

@@ -81,10 +81,14 @@ final class PeopleWords {
             isNoneSaid = true;
             return;
         }
-        if (AS_SOMEBODY.matcher(clause).find()) {
-            refused.add(new Refused(clause, List.of("say what they avoid")));
-            return;
-        }
+        // "nuts like my mum" is more than nuts; the rest of the clause counts all the same
+        var asSomebody = AS_SOMEBODY.matcher(clause);
+        if (asSomebody.find()) refused.add(new Refused(asSomebody.group(), List.of("say what they avoid")));
+        var rest = asSomebody.replaceAll(" ").strip();
+        if (!rest.isEmpty()) avoided(rest);
+    }
+
+    private void avoided(String clause) {
         var exact = exact(clause);
         if (exact.isPresent()) {
             said.putIfAbsent(exact.get(), Reason.AVOIDED);

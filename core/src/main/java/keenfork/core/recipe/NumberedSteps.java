@@ -8,6 +8,8 @@ import java.util.regex.Pattern;
 /// almonds.
 final class NumberedSteps {
     private static final Pattern NUMBERED = Pattern.compile("\\s*(?<number>\\d{1,2})\\s+(?<said>\\p{L}.*\\S)\\s*");
+    private static final Pattern WITHIN =
+            Pattern.compile("(?<=[.!;,\\p{L}])\\s+(?<number>\\d{1,2})[/.)]\\s+(?=\\p{Lu})");
     private static final int FEWEST = 2;
 
     private NumberedSteps() {}
@@ -23,6 +25,21 @@ final class NumberedSteps {
                 marked.set(at, NUMBERED.matcher(written.get(at)).replaceFirst("${number}. ${said}"));
         }
         return marked == null ? written : marked;
+    }
+
+    /// {@return the steps of a line that numbers them, "Blend. 2) Season. 3) Serve."; the line alone where it does not}
+    ///
+    /// @param line without the first number
+    static List<String> parted(String line) {
+        var parts = new ArrayList<String>();
+        var from = 0;
+        for (var number = WITHIN.matcher(line); number.find();) {
+            if (Integer.parseInt(number.group("number")) != parts.size() + 2) continue;
+            parts.add(line.substring(from, number.start()).strip());
+            from = number.end();
+        }
+        parts.add(line.substring(from));
+        return parts;
     }
 
     /// {@return the end of the lines from one on that are numbered through from 1, blank ones among them}

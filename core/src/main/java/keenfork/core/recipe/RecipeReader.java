@@ -280,7 +280,7 @@ final class RecipeReader {
 
     private void takeStepOrTold(String step) {
         var told = inMethod ? Optional.<Told>empty() : Told.of(step).filter(this::tellsNew);
-        told.ifPresentOrElse(this::takeTold, () -> takeStep(step));
+        told.ifPresentOrElse(this::takeTold, () -> NumberedSteps.parted(step).forEach(this::takeStep));
     }
 
     /// "cool, then 400 g mayo, 200 g sour cream" is done with what no line names yet

@@ -42,6 +42,8 @@ record Told(List<String> lines, List<String> steps) {
     /// "some people put egg in, we don't": the step asks whether it is in, no line says so
     private static final Pattern NOT_US = Pattern.compile("(?i)\\b(?:" + Grammar.anyOf("others-do")
             + ")\\b[^,.;]{1,60}[,;] (?:but )?(?:" + Grammar.anyOf("not-us") + ")(?=[.!]?$)");
+    private static final Pattern BEFORE_AMOUNT =
+            Pattern.compile("(?iU)\\b(?:" + Grammar.anyOf("pressed") + ")(?:\\sof)?\\s$");
     private static final Pattern PRESSED = Grammar.wordOf("pressed");
     /// "Take 300g yoghurt, 2 cloves garlic, salt": a verb, and an amount right behind it
     private static final Pattern TAKE = Pattern.compile("(?iU)^\\p{L}+\\b[^.]{0,14}?(?:\\d|[½⅓⅔¼¾]|\\ban? )");
@@ -136,6 +138,8 @@ record Told(List<String> lines, List<String> steps) {
         var pieces = new ArrayList<String>();
         var from = 0;
         for (var at = clause.indexOf(' ') + 1; at > 0; at = clause.indexOf(' ', at) + 1) {
+            // "juice of one lemon"
+            if (BEFORE_AMOUNT.matcher(clause.substring(from, at)).find()) continue;
             if (Numbers.at(clause, at) == null || !isNamedIn(clause.substring(from, at))
                     || !isNamedIn(clause.substring(at)))
                 continue;
