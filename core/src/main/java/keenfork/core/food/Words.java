@@ -70,7 +70,8 @@ public final class Words {
 
     /// {@return whether a word is the end of a figure: the "00" of "£18.00" and of "12:00" is no flour}
     static boolean isBehindPoint(String text, int start, int end) {
-        return start > 1 && ".,:".indexOf(text.charAt(start - 1)) >= 0 && isFigure(text.charAt(start - 2))
+        return start > 1 && start < end && ".,:".indexOf(text.charAt(start - 1)) >= 0
+                && isFigure(text.charAt(start - 2))
                 && text.substring(start, end).chars().allMatch(Words::isFigure);
     }
 

@@ -22,7 +22,8 @@ final class AnsweredRows {
     /// "Nuts (almond, hazelnut): no", "Nuts (please specify): no"
     private static final String MORE = "(?<more>\\s?\\([^()\\n]{1,80}\\))?";
     /// a blank alone parts a name from its answer where the answer ends the row, "Gluten Y, Fish N", or is a capital
-    /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)", "Egg [N]"
+    /// before the next name, "Gluten Y Egg N Nuts M"; or the answer stands in brackets, "Milk (yes)", "Egg [N]"; behind
+    /// a bar the next name may follow right behind it, with its bar and answer: "Milk | Yes Peanut | No"
     private static final String BETWEEN = """
             (?:\\s{0,3}[:=\\t]\\s{0,3}\
             |(?:[^\\S\\n]{0,3}[|–—][^\\S\\n]{0,3}|[^\\S\\n]{1,3}-[^\\S\\n]{1,3}|[^\\S\\n]{2,9}\
@@ -31,6 +32,8 @@ final class AnsweredRows {
             |(?:\\s|-(?!free(?! from)))(?!\\d)(?=(?:%1$s|%2$s|%3$s)\\s?(?:[,;.|/\\n]|$))\
             |\\s(?=(?:%4$s)\\s?(?:[,;.|/\\n]|$))\
             |[^\\S\\n](?=(?-i:[YNMC])[^\\S\\n]{1,3}(?-i:\\p{Lu}|\\())\
+            |[^\\S\\n]{0,3}\\|[^\\S\\n]{0,3}(?=(?:%1$s|%2$s|%3$s)[^\\S\\n]\\p{L}[^|\\n]{1,60}\\|\\s{0,3}\
+            (?:%1$s|%2$s|%3$s)(?!\\p{L}))\
             |[^\\S\\n]?[(\\[](?=(?:%1$s|%2$s|%3$s)[)\\]]))""".formatted(MAY, IN, NEGATED, Tone.held("answer-box"),
             Tone.held("back-word"));
     private static final Pattern ROW = Pattern.compile("(?iu)" + NAME + MORE + BETWEEN

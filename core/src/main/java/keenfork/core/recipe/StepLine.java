@@ -50,6 +50,8 @@ final class StepLine {
     private static final Pattern HEAT_AT =
             Pattern.compile("(?i)@\\s*\\d{2,3}(?:\\s?°|\\s?[cf]\\b|\\s*(?:$|[.,;]))|\\b[12]\\d\\d\\s?fan\\b");
 
+    private static final Pattern PUT_UP = Pattern.compile(
+            "(?iU)(?:" + Grammar.anyOf("shop-vessel") + ") (?:" + Grammar.anyOf("puts-up") + ")\\b");
     private static final Pattern MANNER =
             Pattern.compile("(?i)^(?:" + Grammar.anyOf("verb-manner") + ")[ -](?=\\p{L})");
     /// sentences that an ingredient has at most: "Vinegar, the dark one. Or wine."
@@ -83,7 +85,7 @@ final class StepLine {
         // "1. Whip the cream. 2. Warm honey with chilli. 3. Plonk on toasts."
         if (isNumbered && follows && text.endsWith(".") && (kind != null || isSentence)) return true;
         if (kind == null)
-            return WHOLE.matcher(text).lookingAt()
+            return WHOLE.matcher(text).lookingAt() || isPutUp(text)
                     || "itfw".indexOf(first.isEmpty() ? '-' : first.charAt(0)) >= 0 && OPENS.matcher(text)
                             .find() && (isSentence || isNumbered && text.split(" ").length >= 5);
         var behind = text.substring(first.length());
@@ -92,7 +94,7 @@ final class StepLine {
         if (kind == Opening.ALSO && Foods.shipped().meaning(first).isPresent())
             return isSentence
                     || behind.startsWith(" the ") || behind.startsWith(" not ") || behind.startsWith(" into ")
-                    || GOES_ON.matcher(behind).find();
+                    || behind.startsWith(" in ") && namesNothing(behind) || GOES_ON.matcher(behind).find();
         // "keep under a damp cloth", "squeeze out celeriac WELL"
         if (behind.startsWith(" out ")
                 || kind == Opening.DOES && BEFORE_A_THING.contains(first(behind.stripLeading())))
@@ -247,6 +249,12 @@ final class StepLine {
             if (joins && WORDS.get(first(behind.substring(at + 1))) == Opening.DOES) return true;
         }
         return false;
+    }
+
+    /// "Jar up.", "Bag and label": what is made goes into a vessel, and nothing else is named
+    private static boolean isPutUp(String text) {
+        var vessel = PUT_UP.matcher(text);
+        return vessel.lookingAt() && namesNothing(text.substring(vessel.end()));
     }
 
     /// "Whisk. Keeps 3 days.": no food, and no word that might be one

@@ -23,6 +23,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.CharRange;
 import net.jqwik.api.constraints.IntRange;
 
 /// What no reading may ever do, whatever the words.
@@ -144,6 +145,20 @@ class ReadingPropertiesTest {
         read.all().forEach(a -> a.against(Kit.derived("100 g polenta")));
         assertThat(read.understood()).isNotNull();
     }
+
+    /// "£2.½", "3:–": whatever stands behind a figure and its point, the almonds behind it are read.
+    @Property(tries = 2000)
+    void no_sign_behind_a_point_stops_a_reader(@ForAll @IntRange(max = 9999) int figure,
+            @ForAll("points") String point, @ForAll @CharRange(from = '\u0000', to = '\u2fff') char sign) {
+        var text = figure + point + sign + " almonds";
+        assertThat(groups(text)).as(text).contains("nuts");
+        assertThat(Declaration.read("salt " + text, Law.UNKNOWN).findings()).as(text)
+                .anySatisfy(f -> assertThat(f.substance().id()).isEqualTo("almond"));
+        assertThat(Avoidances.of(text, RuleBook.uk()).understood()).isNotNull();
+    }
+
+    @Provide
+    Arbitrary<String> points() { return Arbitraries.of(".", ",", ":", "£2.", "12:"); }
 
     private static Set<String> groups(String line) {
         var derivation = Kit.derived(line);

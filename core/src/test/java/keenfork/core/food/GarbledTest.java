@@ -35,5 +35,5 @@ class GarbledTest {
         assertThat(Foods.shipped().garbled("sugar, " + word + ", salt", 7, 7 + word.length())).isEmpty();
     }
 
-    static Stream<String> unlike() { return Stream.of("zugwort", "quillaja", "xqz", "bark", "kiwicha"); }
+    static Stream<String> unlike() { return Stream.of("zugwort", "quillaja", "xqz", "bark", "vrikwicha"); }
 }
