@@ -33,6 +33,9 @@ final class GroupReader {
             var many = Integer.parseInt(only.group("many"));
             return many == 0 ? null : entry(piece, counted(piece.head(), only.group("note")).ofMany(many, true));
         }
+        var alone = piece.head().isEmpty() ? null : GuestCount.alone(piece.text(), piece.head());
+        if (alone != null)
+            return entry(piece, Said.of(piece.head(), piece.head()).ofMany(alone.people(), alone.isSure()));
         var front = GuestCount.ahead(piece.text());
         var count = front == null ? GuestCount.behind(piece.text()) : front;
         var inHead = count == null && !piece.head().isEmpty() ? GuestCount.inFront(piece.head()) : null;
@@ -64,6 +67,8 @@ final class GroupReader {
     }
 
     private @Nullable Entry entry(Piece piece, Said said) {
+        // "0: vegan" is nobody
+        if (said.people() == 0) return null;
         // a dish that was chosen is eaten
         if (FormField.isOfDish(piece.head()) && !GuestWords.tellsDiet(said.words(), ruleBook)) return null;
         var avoided = Avoidances.of(said.words(), ruleBook);

@@ -17,10 +17,24 @@ record GuestCount(int people, String words, boolean isSure) {
     private static final int MOST_TALK = 160;
     private static final BigDecimal MOST = BigDecimal.valueOf(100_000);
     private static final Pattern TIMES = Pattern.compile("\\s*[x×](?=[\\s\\p{L}])\\s*");
+    private static final String DIETERS = "(?:" + Grammar.anyOf("dieters") + ")";
     private static final Pattern ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("determiner") + ")\\b");
-    private static final Pattern BEHIND =
-            Pattern.compile("(?iU)^(?<what>.*?\\p{L})(?:\\s*[x×:=(–-]\\s*|\\s+)"
-                    + "(?<many>\\d{1,5})\\)?(?:\\s+(?:" + GuestWords.ANY_OF_PEOPLE + "))?[.!]?$");
+    private static final String WHAT = "(?iU)^(?<what>.*?[\\p{L})])";
+    private static final String MARK =
+            "\\s*[x×:=(–-]\\s*|(?<!\\|.{1,80})\\s*\\|\\s*|\\s*(?:\\.{2,}|…+)\\s*|\\t\\s*";
+    private static final Pattern BEHIND = Pattern.compile(WHAT + "(?:" + MARK + "|\\s+)(?<many>\\d{1,5})\\)?(?:\\s+(?:"
+            + GuestWords.ANY_OF_PEOPLE + "))?[.!]?$");
+    /// "vegan x four", "coeliac (none)"
+    private static final Pattern SPELLED =
+            Pattern.compile(WHAT + "(?:" + MARK + ")(?<many>\\p{L}{1,12}(?:[ -]\\p{L}{1,12})?)\\)?[.!]?$");
+
+    private static final Pattern NOBODY = Pattern.compile("(?iU)(?:" + Grammar.anyOf("nobody") + ")\\W*");
+    private static final Pattern DIET_TOLD = Grammar.wordOf("diet-told");
+    private static final Pattern END = Pattern.compile("\\W*");
+    /// "no vegans", "zero coeliacs or vegetarians", and nothing else
+    private static final Pattern NONE = Pattern.compile("(?iU)(?:" + Grammar.anyOf("none-of") + ")\\s+(?<what>"
+            + DIETERS + "(?:(?:\\s*[,/&]\\s*|\\s+(?:" + Grammar.anyOf("amount-joint") + "|" + Grammar.anyOf("or-word")
+            + ")\\s+)" + DIETERS + "){0,5})\\s*[.!]?");
 
     /// {@return the count in front of a text, or behind words of talk in front of it: "we have 5 vegetarians"; null
     /// where none is}
@@ -35,6 +49,8 @@ record GuestCount(int people, String words, boolean isSure) {
 
     /// {@return the count in front of a text; null where none is}
     static @Nullable GuestCount inFront(String text) {
+        var none = NONE.matcher(text);
+        if (none.matches()) return new GuestCount(0, none.group("what"), true);
         var number = Numbers.at(text, 0);
         if (number == null) return null;
         // "five spice" is no number of spices; "2 milk allergy" are two people
@@ -63,10 +79,26 @@ record GuestCount(int people, String words, boolean isSure) {
         return ahead(text) != null;
     }
 
+    /// {@return the count that a text is, and nothing else: "three", "a couple", "none"; null where it is more}
+    /// @param of whom it counts: "coeliacs: none" are none, and "nuts: none" is somebody who can have none
+    static @Nullable GuestCount alone(String text, String of) {
+        if (NOBODY.matcher(text).matches()) return DIET_TOLD.matcher(of).find() ? new GuestCount(0, of, true) : null;
+        var number = Numbers.at(text, 0);
+        if (number == null || !END.matcher(text).region(number.end(), text.length()).matches()) return null;
+        var many = number.high().decimal().stripTrailingZeros();
+        return many.scale() > 0 || many.compareTo(MOST) > 0 ? null
+                : new GuestCount(many.intValueExact(), of, number.low().equals(number.high()));
+    }
+
     /// {@return the count behind a text; null where none is}
     static @Nullable GuestCount behind(String text) {
         var behind = BEHIND.matcher(text);
-        if (!behind.matches() || GuestWords.isNoCountBehind(behind.group("what"))) return null;
+        if (!behind.matches()) {
+            var spelled = SPELLED.matcher(text);
+            var count = spelled.matches() ? alone(spelled.group("many"), spelled.group("what").strip()) : null;
+            return count == null || !count.isSure || GuestWords.isNoCountBehind(count.words) ? null : count;
+        }
+        if (GuestWords.isNoCountBehind(behind.group("what"))) return null;
         return new GuestCount(Integer.parseInt(behind.group("many")), behind.group("what").strip(), true);
     }
 }

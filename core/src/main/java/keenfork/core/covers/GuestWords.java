@@ -48,7 +48,7 @@ final class GuestWords {
     /// "E 621"
     private static final String E_NUMBER = "e";
     private static final Set<String> AND = Grammar.words("amount-joint");
-    private static final Pattern BEFORE = Pattern.compile("(?U)(?<last>\\p{L}+)[\\s.:]*$");
+    private static final Pattern BEFORE = Pattern.compile("(?U)(?<last>\\p{L}+)[\\s.:)]*$");
     private static final Pattern OPENING = Pattern.compile("(?U)^(?<name>\\p{Lu}[\\p{L}'’.-]*"
             + "(?:\\s\\p{Lu}[\\p{L}'’.-]*){0,2})\\s?(?:\\(|:|\\s[-–—]\\s|[-–—]\\s)");
     private static final Pattern ABOUT = Pattern.compile("(?iU)(?<heading>\\p{L}[^:]{2,40}?)\\s(?:for|at|on)\\s");

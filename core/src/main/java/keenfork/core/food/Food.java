@@ -74,6 +74,9 @@ public record Food(String id, List<String> names, Make make, List<Substance> hol
     /// {@return whether it is sold by the bunch}
     public boolean isBunched() { return counts.containsKey("bunch"); }
 
+    /// {@return whether it is sold by the tin, jar or carton}
+    public boolean isInPacks() { return Stream.of("tin", "jar", "carton").anyMatch(counts::containsKey); }
+
     /// {@return g of one centimetre cut off it, or empty where none is held}
     public Optional<Span> centimetre() { return Optional.ofNullable(counts.get("cm")); }
 

@@ -4,7 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Lexicon;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
 import keenfork.core.recipe.MeasureWords.Does;
@@ -41,6 +44,8 @@ final class PackSizes {
     private static final String MANY = "(?<many>[2-9]|[1-9]\\d{1,3})";
     private static final List<Pattern> EACH_AT = List.of(Pattern.compile(FOOD + MANY + AT),
             Pattern.compile("(?iU)^" + MANY + "\\s+(?<food>\\p{L}[^\\d,;:()@]*?)" + AT));
+    /// of the size of a tin, 400 or 800
+    private static final int SIZE_FIGURES = 3;
     private static final String IN_FRONT = "${many} x ${each}${in} ${food}${rest}";
     /// the caterers' tins, by their numbers
     private static final Map<Pattern, String> TINS = Map.of(tin("ten-can"), Grammar.list("ten-can-is").getFirst(),
@@ -73,7 +78,15 @@ final class PackSizes {
         return each.find() ? each.replaceFirst(" (${each})") : text;
     }
 
+    private static boolean isInPacks(String food) {
+        return Foods.shipped().phrase(food).matches().stream().map(Lexicon.Match::meaning)
+                .anyMatch(m -> m instanceof Meaning.OfFood(var of) && of.isInPacks());
+    }
+
     private static String counted(Matcher packs) {
+        // "tin toms 3 x 800": a size that nobody wrote g or ml behind
+        if (packs.group("each").length() == SIZE_FIGURES && isInPacks(packs.group("food")))
+            return packs.replaceFirst("${many} x ${each} " + Unit.G.id() + " ${food}${rest}");
         return Long.parseLong(packs.group("many")) * Long.parseLong(packs.group("each")) + " " + packs.group("food")
                 + packs.group("rest");
     }

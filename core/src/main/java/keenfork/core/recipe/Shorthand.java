@@ -7,9 +7,9 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import keenfork.core.food.Food;
 import keenfork.core.food.Foods;
 import keenfork.core.food.Grammar;
+import keenfork.core.food.Meaning;
 import keenfork.core.food.UnitNames;
 import keenfork.core.measure.Unit;
 
@@ -48,7 +48,7 @@ final class Shorthand {
     private static final Map<Pattern, String> SPOONS = Map.of(spoon("tablespoon-in-french"), Unit.TBSP.id(),
             spoon("teaspoon-in-french"), Unit.TSP.id());
 
-    private static final Pattern BUN = Pattern.compile("(?U)(?<food>\\p{L}[\\p{L} ]{1,30}) \\d{1,3} buns?");
+    private static final Pattern BUN = Pattern.compile("(?U)(?<food>\\p{L}[\\p{L}, ]{1,40}) \\d{1,3} buns?");
     /// "2xcarrots"
     private static final Pattern TIMES_IN_FRONT = Pattern.compile("^(\\d{1,3})[x×X](?=\\p{L}{3})");
     /// "chickpeas 6xtins"
@@ -179,8 +179,15 @@ final class Shorthand {
     /// "radish 2 bun": of what is sold by the bunch
     private static String inBunches(String text) {
         var bun = BUN.matcher(text);
-        return bun.matches() && Foods.shipped().find(bun.group("food")).filter(Food::isBunched).isPresent()
+        return bun.matches() && isBunched(bun.group("food"))
                 ? text.replaceFirst("buns?$", Unit.BUNCH.id()) : text;
+    }
+
+    /// "coriander, picked"
+    private static boolean isBunched(String words) {
+        var phrase = Foods.shipped().phrase(words);
+        return phrase.unknown().isEmpty() && !phrase.matches().isEmpty() && phrase.matches().stream()
+                .allMatch(m -> m.meaning() instanceof Meaning.OfFood(var food) && food.isBunched());
     }
 
     private static String byParts(String text) {

@@ -3,6 +3,7 @@ package keenfork.core.recipe;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import keenfork.core.food.Foods;
@@ -168,8 +169,15 @@ final class StepLine {
     private static boolean isDoneThen(String line) {
         var heat = HEAT.matcher(line);
         if (!heat.lookingAt()) return false;
-        var rest = line.substring(heat.end()).replaceFirst("^[\\s,;/–-]+", "");
+        var rest = behind(line, heat);
+        // "150C 40 min, stir every 10"
+        var time = HEAT.matcher(rest);
+        if (time.lookingAt()) rest = behind(rest, time);
         return !rest.isEmpty() && isDone(rest);
+    }
+
+    private static String behind(String line, Matcher heat) {
+        return line.substring(heat.end()).replaceFirst("^[\\s,;/–-]+", "");
     }
 
     /// {@return whether a line begins with a heat or a time, not with an amount: "170C 28 min", "20 mins, lid on"}

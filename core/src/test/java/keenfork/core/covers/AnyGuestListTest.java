@@ -58,10 +58,45 @@ class AnyGuestListTest {
     private static final List<String> THEN = List.of(". ", ", ", " and ", ", and ", ", but ", " while ", ". Also ",
             ". And ", "! ", "\n", "; ");
 
+    private static final List<String> COUNTED = List.of("%s: %s", "%s - %s", "%s | %s", "%s\t%s", "%s ... %s",
+            "%s (%s)", "%s x %s", "%s = %s", "- %s: %s");
+    private static final List<String> SPELLED = List.of("none", "one", "two", "three", "four", "five", "six");
+    private static final List<String> ODD = List.of(" 0 ", ": ", " | ", "\n", ", ", " == 0 | ", " 0: ", " (0) ", "x0 ",
+            " - ", ". ", "\t", " ... ", " 0\n", "\n0 x ", " none ", " / ", " + ", "½ ");
+
     private final Random random;
 
     AnyGuestListTest() {
         random = new Random();
+    }
+
+    /// What a caterer is sent for a hundred: so many of each, one kind a line. None of a kind is nobody.
+    @Property(tries = 1000)
+    void so_many_of_a_kind_are_so_many(@ForAll long seed) {
+        random.setSeed(seed);
+        var form = any(COUNTED);
+        var lines = new ArrayList<String>();
+        var wanted = new ArrayList<String>();
+        for (var said : List.of("vegan", "vegetarian", "coeliac", "egg allergy").subList(0, 2 + random.nextInt(3))) {
+            var many = random.nextInt(25);
+            lines.add(form.formatted(said, many < SPELLED.size() && random.nextBoolean() ? SPELLED.get(many) : many));
+            if (many > 0) wanted.add(many + " " + String.join(" ", SAID.getOrDefault(said, List.of())));
+        }
+        var text = String.join("\n", lines);
+        var list = GuestList.read(text, Kit.UK);
+        assertThat(list.entries().stream().map(e -> e.group().people() + " " + e.group().avoided().all().stream()
+                .map(CorpusOfPeople::key).collect(Collectors.joining(" "))).toList()).as(text).isEqualTo(wanted);
+    }
+
+    /// whatever is pasted, with noughts and marks anywhere in it
+    @Property(tries = 1000)
+    void any_text_is_a_list_of_somebody_or_nobody(@ForAll long seed) {
+        random.setSeed(seed);
+        var text = new StringBuilder();
+        for (var i = 0; i < 2 + random.nextInt(12); i++)
+            text.append(random.nextBoolean() ? any(List.copyOf(SAID.keySet())) : any(FIRST)).append(any(ODD));
+        var list = GuestList.read(text.toString(), Kit.UK);
+        assertThat(list.entries()).as(text.toString()).allMatch(e -> e.group().people() > 0);
     }
 
     @Property(tries = 1000)
