@@ -11,6 +11,7 @@ final class DishWord {
     /// "for the salad", "to crumble"
     private static final Pattern MEANT_TO = Grammar.wordOf("is-meant-to");
     /// "stuffed peppers with feta": it is told
+    private static final Pattern TELLS = Pattern.compile("(?iU)\\s+(?:" + Grammar.anyOf("done-with") + ")\\b.{0,20}");
     private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
     /// "prawn layered salad", "stuffed roast peppers", but not "herbs for salad" or "marinated in lemon"
@@ -85,6 +86,9 @@ final class DishWord {
         return !place.isLast() && WORD_AT_MOST.matcher(place.behind()).matches()
                 && !TOLD_WITH.matcher(place.text()).region(place.match().end(), place.text().length()).find();
     }
+
+    /// {@return whether what follows is what it is done with: "carrots glazed with butter"}
+    static boolean tells(Place place) { return !place.isLast() && TELLS.matcher(place.behind()).matches(); }
 
     /// {@return whether it fills a sandwich with the food before it: "cheese & pickle on malted", "ham and relish in a
     /// bap"}

@@ -15,7 +15,7 @@ final class TwoSided {
     private enum Sense {
         DESCRIBES, ANIMAL, WORKS, SPREAD, ORIGIN, MILLED, CUT_OF, PART, UNTIL, MANNER, OF_NEXT, HEADS, ENDS, BAKED,
         FLESHY,
-        TOPS, LEADS, PREPARED, SAUCED, ALONG, NOUN
+        TOPS, LEADS, PREPARED, SAUCED, ALONG, NOUN, TOLD
     }
 
     /// what is mostly talk, and stands between two foods without being one: "tamarind dip on side"
@@ -155,6 +155,7 @@ final class TwoSided {
             case LEADS -> !DishWord.leads(place);
             case SAUCED -> !DishWord.leads(place) || !isOf(place.next(), FLESHY);
             case PREPARED -> place.isRightBehindFood() || !DishWord.leads(place);
+            case TOLD -> place.isRightBehindFood() && place.leadsToFood() || DishWord.tells(place);
             case WORKS, SPREAD, NOUN ->
                     (!isThing(place) || kind == Sense.SPREAD && isOfWhat(place)) && !isServed(place, kind)
                             && !DishWord.isFilling(place)

@@ -38,7 +38,7 @@ final class AmountBehind {
 
     /// "lemon juice (2 lemons)": how many were squeezed
     private static final Pattern JUICED = Pattern.compile("(?i)(?:" + Grammar.anyOf("squeezed-from") + ") \\($");
-    /// "panko 150 toasted in butter"
+    /// "panko 150 toasted in butter", "pears 12 poached in wine"
     private static final Pattern DONE = Pattern.compile("(?iU)\\p{L}{3,}ed\\b");
     private static final Pattern WIDE = Pattern.compile("(?i)\\s?(?:" + Grammar.anyOf("width") + ")\\b(?=.*\\d)");
     private static final Fraction MOST_ROUND = Fraction.of(5000);
@@ -179,8 +179,8 @@ final class AmountBehind {
         var isPlain = unit == null && isRound(number.high()) && number.high().compareTo(LEAST_WEIGHED) >= 0;
         var isRightBehind = !separated
                 && (isWeighed && endsInTalk(before)
-                        || (unit == null ? ends || isFew && isHow(before, cursor.rest())
-                                || isPlain && DONE.matcher(cursor.rest()).lookingAt() : isFew)
+                        || (unit == null ? ends || isFew && (isHow(before, cursor.rest())
+                                || DONE.matcher(cursor.rest()).lookingAt()) : isFew)
                                 && (endsInFood(before) || unit == null && endsInDone(before, isPlain)));
         if (!isRightBehind && (!ends && !(unit != null && separated) || unit == null && !separated)) return null;
         var food = before.replaceFirst("(?i)(?:[\\s,:(×–—-]|(?<=[\\s(])x)+(?:about |approx\\.? )?$", "")
