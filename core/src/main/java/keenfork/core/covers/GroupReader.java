@@ -50,6 +50,10 @@ final class GroupReader {
             var said = Said.of(piece, piece.text(), ruleBook);
             return entry(piece, isFigure ? said.ofMany(1, false) : said);
         }
+        // "Ann: vegan - none" is Ann, and "Mains: vegan 0" nobody
+        if (count.people() == 0 && !piece.head().isEmpty() && !GuestWords.tellsWhere(piece.head())
+                && piece.text().chars().noneMatch(Character::isDigit))
+            return entry(piece, Said.of(piece, count.words(), ruleBook));
         return count.people() == 0 ? null
                 : entry(piece, Said.of(piece, count.words(), ruleBook).ofMany(count.people(), count.isSure()));
     }

@@ -17,6 +17,8 @@ record GuestCount(int people, String words, boolean isSure) {
     private static final int MOST_TALK = 160;
     private static final BigDecimal MOST = BigDecimal.valueOf(100_000);
     private static final Pattern TIMES = Pattern.compile("\\s*[x×](?=[\\s\\p{L}])\\s*");
+    private static final String ANY_DIET =
+            "(?:" + Grammar.anyOf("dieters") + "|" + Grammar.anyOf("dieter") + ")";
     private static final String DIETERS = "(?:" + Grammar.anyOf("dieters") + ")";
     private static final Pattern ONE = Pattern.compile("(?i)(?:" + Grammar.anyOf("determiner") + ")\\b");
     private static final String WHAT = "(?iU)^(?<what>.*?[\\p{L})])";
@@ -29,7 +31,10 @@ record GuestCount(int people, String words, boolean isSure) {
             Pattern.compile(WHAT + "(?:" + MARK + ")(?<many>\\p{L}{1,12}(?:[ -]\\p{L}{1,12})?)\\)?[.!]?$");
 
     private static final Pattern NOBODY = Pattern.compile("(?iU)(?:" + Grammar.anyOf("nobody") + ")\\W*");
-    private static final Pattern DIET_TOLD = Grammar.wordOf("diet-told");
+    /// of whom there may be none, with no name before it: "coeliac", "tree nut allergy"; "Ann vegan" is Ann
+    private static final Pattern KIND = Pattern.compile("(?iU)\\W{0,3}(?:" + ANY_DIET
+            + "|(?!(?:\\p{L}+\\s){0,2}" + ANY_DIET + ")(?:\\p{L}+[\\s-]){1,3}(?:" + Grammar.anyOf("avoided-told")
+            + "))\\W*");
     private static final Pattern END = Pattern.compile("\\W*");
     /// "no vegans", "zero coeliacs or vegetarians", and nothing else
     private static final Pattern NONE = Pattern.compile("(?iU)(?:" + Grammar.anyOf("none-of") + ")\\s+(?<what>"
@@ -82,7 +87,7 @@ record GuestCount(int people, String words, boolean isSure) {
     /// {@return the count that a text is, and nothing else: "three", "a couple", "none"; null where it is more}
     /// @param of whom it counts: "coeliacs: none" are none, and "nuts: none" is somebody who can have none
     static @Nullable GuestCount alone(String text, String of) {
-        if (NOBODY.matcher(text).matches()) return DIET_TOLD.matcher(of).find() ? new GuestCount(0, of, true) : null;
+        if (NOBODY.matcher(text).matches()) return KIND.matcher(of).matches() ? new GuestCount(0, of, true) : null;
         var number = Numbers.at(text, 0);
         if (number == null || !END.matcher(text).region(number.end(), text.length()).matches()) return null;
         var many = number.high().decimal().stripTrailingZeros();
