@@ -11,7 +11,8 @@ final class DishWord {
     /// "for the salad", "to crumble"
     private static final Pattern MEANT_TO = Grammar.wordOf("is-meant-to");
     /// "stuffed peppers with feta": it is told
-    private static final Pattern TELLS = Pattern.compile("(?iU)\\s+(?:" + Grammar.anyOf("done-with") + ")\\b.{0,20}");
+    private static final Pattern TELLS =
+            Pattern.compile("(?iU)\\s+(?:" + Grammar.anyOf("done-with") + ")\\b[^,;(]{0,10}");
     private static final Pattern TOLD_WITH = Grammar.wordOf("told-with");
     private static final Pattern FILLED_IN = Pattern.compile("(?i)\\s+(?:" + Grammar.anyOf("filled-in") + ")\\b");
     /// "prawn layered salad", "stuffed roast peppers", but not "herbs for salad" or "marinated in lemon"
